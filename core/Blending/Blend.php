@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zolbek\Core\Blending;
+
+use Zolbek\Core\Component\Component;
+use Zolbek\Core\Grading\Grading;
+use Zolbek\Core\Input\Refusal;
+use Zolbek\Core\Input\Refusals;
+use Zolbek\Core\Input\Refused;
+
+/**
+ * Components and their parts by loose volume. Parts are 0..1e6, at least one above 0; parts of 0 are left out.
+ *
+ * Components are kept by key, so that the order in which they are named never changes a figure.
+ */
+final readonly class Blend
+{
+    public const MOST_PARTS = 1e6;
+
+    /** @var non-empty-list<Component> */
+    public array $components;
+
+    /** @var non-empty-list<float> loose parts p_i by volume, in the order of the components */
+    public array $parts;
+
+    public float $totalParts;
+
+    /**
+     * @param list<array{Component, float}> $portions each component with its parts; a component may stand once
+     *
+     * @throws Refused field "<index of the portion>.parts", "<index>.component" or "" for the blend as a whole
+     */
+    public function __construct(array $portions)
+    {
+        $refusals = new Refusals();
+        $byKey = [];
+        foreach ($portions as $i => [$component, $parts]) {
+            if (! ($parts >= 0.0 && $parts <= self::MOST_PARTS)) {
+                $refusals->add(new Refusal($i.'.parts', 'between', $parts, ['min' => 0, 'max' => self::MOST_PARTS]));
+            }
+            if (isset($byKey[$component->key])) {
+                $refusals->add(new Refusal($i.'.component', 'component_twice', $component->name));
+            }
+            $byKey[$component->key] = [$component, $parts];
+        }
+        $byKey = array_filter($byKey, static fn(array $portion): bool => $portion[1] > 0.0);
+        if ($byKey === [] && ! $refusals->any()) {
+            $refusals->add(new Refusal('', 'no_parts', []));
+        }
+        $refusals->throwIfAny();
+        ksort($byKey, SORT_STRING);
+        $sorted = array_values($byKey);
+        assert($sorted !== []);
+
+        $this->components = array_column($sorted, 0);
+        $this->parts = array_column($sorted, 1);
+        $this->totalParts = array_sum($this->parts);
+    }
+
+    /** Passing curve of the whole blend: P = sum of m_i P_i, m_i = p_i rb_i as shares of the mass. */
+    public function grading(): Grading
+    {
+        $masses = [];
+        foreach ($this->components as $i => $component) {
+            $masses[] = $this->parts[$i] * $component->bulkDensity;
+        }
+        $total = array_sum($masses);
+
+        return Grading::blend(
+            array_map(static fn(Component $component): Grading => $component->grading, $this->components),
+            array_map(static fn(float $mass): float => $mass / $total, $masses),
+        );
+    }
+
+    /** @return array<string, float> share of the loose volume, 0..1, by component key */
+    public function volumeShares(): array
+    {
+        $shares = [];
+        foreach ($this->components as $i => $component) {
+            $shares[$component->key] = $this->parts[$i] / $this->totalParts;
+        }
+
+        return $shares;
+    }
+}

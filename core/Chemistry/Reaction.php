@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zolbek\Core\Chemistry;
+
+use Zolbek\Core\Blending\Blend;
+
+/**
+ * Reaction of a blend from components with linear buffers: pH = sum p b pH / sum p b.
+ *
+ * p loose parts, b buffer in mmol H+ per L and pH unit. None where nothing buffers.
+ * Check: even blend of pumice, lava and soft clay granule: pH 6.743902439.
+ */
+final class Reaction
+{
+    public static function ph(Blend $blend): ?float
+    {
+        $buffers = $weighted = 0.0;
+        foreach ($blend->components as $i => $component) {
+            $buffer = $blend->parts[$i] * $component->buffer;
+            $buffers += $buffer;
+            $weighted += $buffer * ($component->ph ?? 0.0);
+        }
+
+        return $buffers > 0.0 ? $weighted / $buffers : null;
+    }
+}

@@ -1,0 +1,96 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zolbek\Core\Component;
+
+use Zolbek\Core\Grading\Grading;
+use Zolbek\Core\Packing\ResidualPacking;
+
+/**
+ * One material of a blend with the properties that the model computes from. Cannot be built with figures that
+ * contradict each other; ComponentReader builds it from outside input and says which figure is wrong.
+ *
+ * | symbol | property            | unit                                               |
+ * | rb     | bulkDensity         | kg/L, loose and dry                                |
+ * | re     | particleDensity     | kg/L, dry mass per envelope volume                 |
+ * | rs     | solidDensity        | kg/L                                               |
+ * | ws     | internalWater       | share of envelope volume, soaked and surface-dry   |
+ * | wu     | unavailableWater    | share of envelope volume, at very high suction     |
+ * | hi     | internalMedianCm    | cm, suction that empties half of what grains give  |
+ * | si     | internalSpread      | standard deviation of ln suction                   |
+ * | psi    | sphericity          | 0..1                                               |
+ * | beta   | residualPacking     | 0..1, found from rb/re and the grading             |
+ *
+ * Check: pumice 3-6 mm (rb 0.46, re 0.85) has beta 0.6076253463.
+ */
+final readonly class Component
+{
+    /** @var non-empty-list<float> share of each of the 22 size classes */
+    public array $classShares;
+
+    public float $residualPacking;
+
+    /**
+     * @param float|null $hydraulicSizeMm grain size that the pores of a fibre behave like, mm
+     * @param float|null $ph              null where it has no buffer
+     * @param float      $buffer          mmol H+ per L and pH unit, loose
+     * @param float      $cec             cmol/L, loose
+     * @param float      $crumbleRate     1/year
+     * @param float      $decayRate       1/year
+     *
+     * @throws \Zolbek\Core\Input\Refused field "bulk_density" when this grading cannot pack to rb/re
+     */
+    public function __construct(
+        public string $key,
+        public string $name,
+        public ?ComponentKind $kind,
+        public float $bulkDensity,
+        public float $particleDensity,
+        public float $solidDensity,
+        public float $internalWater,
+        public float $unavailableWater,
+        public float $internalMedianCm,
+        public float $internalSpread,
+        public float $sphericity,
+        public Grading $grading,
+        public ?float $hydraulicSizeMm = null,
+        public ?float $ph = null,
+        public float $buffer = 0.0,
+        public float $cec = 0.0,
+        public float $crumbleRate = 0.0,
+        public float $decayRate = 0.0,
+        public bool $dustHazard = false,
+        ?float $residualPacking = null,
+    ) {
+        $this->classShares = $grading->classShares();
+        $this->residualPacking = $residualPacking ?? ResidualPacking::of($this->classShares, $bulkDensity, $particleDensity);
+    }
+
+    /** The same grains in another grading, with the loose density they then pack to; the residual packing stays. */
+    public function withGrading(Grading $grading, float $bulkDensity): self
+    {
+        return new self(
+            $this->key,
+            $this->name,
+            $this->kind,
+            $bulkDensity,
+            $this->particleDensity,
+            $this->solidDensity,
+            $this->internalWater,
+            $this->unavailableWater,
+            $this->internalMedianCm,
+            $this->internalSpread,
+            $this->sphericity,
+            $grading,
+            $this->hydraulicSizeMm,
+            $this->ph,
+            $this->buffer,
+            $this->cec,
+            $this->crumbleRate,
+            $this->decayRate,
+            $this->dustHazard,
+            $this->residualPacking,
+        );
+    }
+}

@@ -1,0 +1,139 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zolbek\Core\Component;
+
+use Zolbek\Core\Grading\Grading;
+use Zolbek\Core\Input\Fields;
+use Zolbek\Core\Input\Refusal;
+use Zolbek\Core\Input\Refusals;
+use Zolbek\Core\Input\Refused;
+
+/**
+ * Builds a component from outside input, or says of every figure that cannot be what it may be.
+ *
+ * Refused: not 0 < rb < re <= rs; not 0 <= wu <= ws <= 1 - re/rs; not 0 < psi <= 1; hi, si or hydraulic_size_mm not above 0;
+ * a negative rate, buffer, CEC or mass; a sieve with no aperture, one that is no size or stands twice, or nothing on it;
+ * finest_mm below 0.0156; an rb/re that the grading cannot pack to; a buffer without a pH.
+ */
+final class ComponentReader
+{
+    /** Fields that the model computes from. */
+    public const PROPERTIES = [
+        'bulk_density', 'particle_density', 'solid_density', 'internal_water', 'unavailable_water', 'internal_median_cm',
+        'internal_spread', 'sphericity', 'sieve', 'finest_mm', 'hydraulic_size_mm', 'ph', 'buffer', 'cec', 'crumble_rate', 'decay_rate',
+    ];
+
+    /** Fields that go with them. */
+    public const DESCRIPTION = ['key', 'name', 'kind', 'basis', 'dust_hazard', 'hazards', 'colour', 'cost', 'pack_size', 'stock'];
+
+    /** Rounding allowed where two figures may be equal, such as internal water that fills all pores of the grain. */
+    private const SLACK = 1e-9;
+
+    /**
+     * @throws Refused with every field that was refused
+     */
+    public static function read(mixed $input): Component
+    {
+        $refusals = new Refusals();
+        $fields = Fields::of($input, [...self::DESCRIPTION, ...self::PROPERTIES], $refusals);
+
+        $key = $fields->text('key', 100);
+        $name = $fields->text('name', 200, $key === '' ? 'unnamed' : $key);
+        $kind = $fields->has('kind') ? $fields->oneOf('kind', ComponentKind::words()) : null;
+        $densities = [
+            $fields->numberAbove('bulk_density', 0, 30),
+            $fields->numberAbove('particle_density', 0, 30),
+            $fields->numberAbove('solid_density', 0, 30),
+        ];
+        self::checkDensities($densities, $refusals);
+        $soaked = $fields->number('internal_water', 0, 1);
+        $unavailable = $fields->number('unavailable_water', 0, 1);
+        self::checkWater($soaked, $unavailable, $densities, $refusals);
+        $median = $fields->numberAbove('internal_median_cm', 0, 1e7);
+        $spread = $fields->numberAbove('internal_spread', 0, 20);
+        $sphericity = $fields->numberAbove('sphericity', 0, 1);
+        $hydraulic = $fields->optionalAbove('hydraulic_size_mm', 0, 100);
+        $buffer = $fields->number('buffer', 0, 1e5, 0);
+        $ph = $fields->has('ph') || $buffer > 0.0 ? $fields->number('ph', 0, 14) : null;
+        $cec = $fields->number('cec', 0, 1e5, 0);
+        $crumble = $fields->number('crumble_rate', 0, 100, 0);
+        $decay = $fields->number('decay_rate', 0, 100, 0);
+        $dust = $fields->flag('dust_hazard', false);
+        $grading = self::grading($fields, $refusals);
+
+        $refusals->throwIfAny();
+        assert($grading !== null);
+
+        return new Component(
+            $key,
+            $name,
+            $kind === null ? null : ComponentKind::from($kind),
+            $densities[0],
+            $densities[1],
+            $densities[2],
+            $soaked,
+            $unavailable,
+            $median,
+            $spread,
+            $sphericity,
+            $grading,
+            $hydraulic,
+            $ph,
+            $buffer,
+            $cec,
+            $crumble,
+            $decay,
+            $dust,
+        );
+    }
+
+    private static function grading(Fields $fields, Refusals $refusals): ?Grading
+    {
+        $finest = $fields->number('finest_mm', 0.0156, 32, Grading::FINEST_MM);
+        $sieve = $fields->raw('sieve');
+        if (! is_array($sieve)) {
+            $refusals->add(new Refusal('sieve', $sieve === null ? 'required' : 'object', $sieve));
+
+            return null;
+        }
+        $masses = [];
+        foreach ($sieve as $aperture => $mass) {
+            if ((! is_int($mass) && ! is_float($mass)) || ! is_finite((float) $mass)) {
+                $refusals->add(new Refusal('sieve.'.$aperture, 'number', $mass));
+
+                continue;
+            }
+            $masses[$aperture] = (float) $mass;
+        }
+
+        return count($masses) < count($sieve) || is_nan($finest)
+            ? null
+            : $refusals->during('', static fn(): Grading => Grading::fromSieve($masses, $finest));
+    }
+
+    /** @param array{float, float, float} $densities rb, re, rs */
+    private static function checkDensities(array $densities, Refusals $refusals): void
+    {
+        [$bulk, $particle, $solid] = $densities;
+        if ($particle <= $bulk) {
+            $refusals->add(new Refusal('bulk_density', 'bulk_density_order', $bulk, ['max' => $particle]));
+        }
+        if ($particle > $solid) {
+            $refusals->add(new Refusal('particle_density', 'particle_density_order', $particle, ['min' => $bulk, 'max' => $solid]));
+        }
+    }
+
+    /** @param array{float, float, float} $densities rb, re, rs */
+    private static function checkWater(float $soaked, float $unavailable, array $densities, Refusals $refusals): void
+    {
+        $pores = 1.0 - $densities[1] / $densities[2];
+        if ($pores >= 0.0 && $soaked > $pores + self::SLACK) {
+            $refusals->add(new Refusal('internal_water', 'internal_water_pores', $soaked, ['max' => $pores]));
+        }
+        if ($unavailable > $soaked) {
+            $refusals->add(new Refusal('unavailable_water', 'unavailable_water_order', $unavailable, ['max' => $soaked]));
+        }
+    }
+}

@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zolbek\Core\Container;
+
+use Zolbek\Core\Blending\Substrate;
+use Zolbek\Core\Numerics\GaussLegendre;
+
+/**
+ * Weight of a finished pot in kg: pot + dry mix + water after watering + tree, the drainage layer with its water included.
+ *
+ * Whatever root ball is kept is weighed as if it were the new mix. Source: sum of masses, 1 L of water 0.998 kg.
+ */
+final readonly class Weights
+{
+    private const WATER_KG_L = 0.998;
+
+    public float $dryMixKg;
+    public float $wetKg;
+
+    public function __construct(RootZone $zone, Substrate $substrate, float $potKg, float $treeKg)
+    {
+        $layer = $zone->layer;
+        $layerKg = $layerWater = 0.0;
+        if ($layer !== null) {
+            $layerKg = $zone->pot->volumeL(0.0, $layer->thicknessCm) * $layer->substrate->bulkDensity;
+            $layerWater = GaussLegendre::integrate(
+                static fn(float $z): float => $layer->substrate->retention->theta($z) * $zone->pot->areaCm2($z) / 1000.0,
+                0.0,
+                $layer->thicknessCm,
+            );
+        }
+        $this->dryMixKg = $zone->volumeL * $substrate->bulkDensity;
+        $this->wetKg = $potKg + $treeKg + $this->dryMixKg + $layerKg
+            + self::WATER_KG_L * ($zone->waterL($substrate->retention) + $layerWater);
+    }
+}

@@ -1,0 +1,143 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zolbek\Core\Evaluation;
+
+use Zolbek\Core\Blending\Blend;
+use Zolbek\Core\Blending\Substrate;
+use Zolbek\Core\Component\Component;
+use Zolbek\Core\Component\ComponentReader;
+use Zolbek\Core\Container\DrainageLayer;
+use Zolbek\Core\Container\Holes;
+use Zolbek\Core\Container\Pot;
+use Zolbek\Core\Container\RootZone;
+use Zolbek\Core\Input\Fields;
+use Zolbek\Core\Input\Refusal;
+use Zolbek\Core\Input\Refusals;
+use Zolbek\Core\Input\Refused;
+use Zolbek\Core\Packing\CompressiblePacking;
+
+/**
+ * A question to the model in the open exchange format of docs/evaluate.md: components by key, a blend, a pot and how it is set up.
+ *
+ * Components that the blend does not use are checked all the same. Left out: lengths, suction and years 0, compaction_index 6.7,
+ * open_share 1. A layer of thickness 0 is no layer.
+ */
+final readonly class Request
+{
+    private const FIELDS = [
+        'components', 'blend', 'compaction_index', 'pot', 'headspace_cm', 'top_dressing_cm', 'suction_cm', 'drainage_layer', 'holes', 'years',
+    ];
+
+    private function __construct(
+        public Substrate $substrate,
+        public ?RootZone $zone,
+        public ?Holes $holes,
+        public float $suctionCm,
+    ) {}
+
+    /**
+     * @param mixed        $input     the decoded document
+     * @param list<mixed>  $reference raw components to use where the document brings none
+     *
+     * @throws Refused naming the field and what it may be
+     */
+    public static function read(mixed $input, array $reference): self
+    {
+        $refusals = new Refusals();
+        $fields = Fields::of($input, self::FIELDS, $refusals);
+        $components = self::components($fields->has('components') ? $fields->raw('components') : $reference, $refusals);
+        $index = $fields->number('compaction_index', CompressiblePacking::POURED, CompressiblePacking::PRESSED, CompressiblePacking::SETTLED);
+        $years = $fields->number('years', 0, 100, 0);
+        $headspace = $fields->number('headspace_cm', 0, Pot::LONGEST_CM, 0);
+        $dressing = $fields->number('top_dressing_cm', 0, Pot::LONGEST_CM, 0);
+        $suction = $fields->number('suction_cm', 0, 1e6, 0);
+        $pot = $fields->has('pot') ? $refusals->during('pot', static fn(): Pot => Pot::read($fields->raw('pot'))) : null;
+        $holes = $fields->has('holes') ? $refusals->during('holes', static fn(): Holes => Holes::read($fields->raw('holes'))) : null;
+        $blend = self::blend($fields->raw('blend'), 'blend', $components, $refusals);
+        [$layerBlend, $thickness] = self::layer($fields, $components, $refusals);
+        $refusals->throwIfAny();
+        assert($blend !== null);
+
+        $layer = $layerBlend === null || $thickness === 0.0 ? null : new DrainageLayer(new Substrate($layerBlend, $index, $years), $thickness);
+
+        return new self(
+            new Substrate($blend, $index, $years),
+            $pot === null ? null : new RootZone($pot, $headspace, $dressing, $layer),
+            $holes,
+            $suction,
+        );
+    }
+
+    /**
+     * @return array<string, Component> by key
+     */
+    private static function components(mixed $input, Refusals $refusals): array
+    {
+        if (! is_array($input) || ! array_is_list($input) || $input === []) {
+            $refusals->add(new Refusal('components', 'list', $input));
+
+            return [];
+        }
+        $components = [];
+        foreach ($input as $i => $raw) {
+            $component = $refusals->during('components.'.$i, static fn(): Component => ComponentReader::read($raw));
+            if ($component === null) {
+                continue;
+            }
+            if (isset($components[$component->key])) {
+                $refusals->add(new Refusal('components.'.$i.'.key', 'key_twice', $component->key));
+            }
+            $components[$component->key] = $component;
+        }
+
+        return $components;
+    }
+
+    /**
+     * @param array<string, Component> $components
+     */
+    private static function blend(mixed $input, string $path, array $components, Refusals $refusals): ?Blend
+    {
+        if (! is_array($input) || ($input !== [] && array_is_list($input))) {
+            $refusals->add(new Refusal($path, $input === null ? 'required' : 'object', $input));
+
+            return null;
+        }
+        $parts = Fields::of($input, array_map(strval(...), array_keys($input)), $refusals, $path);
+        $portions = [];
+        foreach (array_keys($input) as $key) {
+            $amount = $parts->number((string) $key, 0, Blend::MOST_PARTS);
+            if (! isset($components[$key])) {
+                $refusals->add(new Refusal($path.'.'.$key, 'component_unknown', $key, ['known' => implode(', ', array_keys($components))]));
+            } elseif (! is_nan($amount)) {
+                $portions[] = [$components[$key], $amount];
+            }
+        }
+
+        return count($portions) < count($input) ? null : $refusals->during($path, static fn(): Blend => new Blend($portions));
+    }
+
+    /**
+     * @param array<string, Component> $components
+     *
+     * @return array{?Blend, float}
+     */
+    private static function layer(Fields $fields, array $components, Refusals $refusals): array
+    {
+        if (! $fields->has('drainage_layer')) {
+            return [null, 0.0];
+        }
+        $layer = Fields::of($fields->raw('drainage_layer'), ['blend', 'thickness_cm'], $refusals, 'drainage_layer');
+        $thickness = $layer->number('thickness_cm', 0, Pot::LONGEST_CM, 0);
+        if (! $layer->has('blend') && $thickness > 0.0) {
+            $refusals->add(new Refusal('drainage_layer.blend', 'required'));
+        }
+
+        return [
+            $layer->has('blend') ? self::blend($layer->raw('blend'), 'drainage_layer.blend', $components, $refusals) : null,
+            $thickness,
+        ];
+    }
+}

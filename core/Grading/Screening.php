@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zolbek\Core\Grading;
+
+use Zolbek\Core\Component\Component;
+use Zolbek\Core\Packing\CompressiblePacking;
+
+/**
+ * A component screened between two sieves, or rinsed of what is finer than a size.
+ *
+ * Keeps P(hi) - P(lo) of the mass. The grains stay what they were: the packing property beta stays, and the loose bulk
+ * density becomes re * phi(beta, kept grading, K 4.1). To have one litre, 1 / kept litres must be bought.
+ */
+final readonly class Screening
+{
+    private function __construct(public Component $component, public float $keptShare) {}
+
+    /**
+     * @param float $loMm what passes this sieve is thrown away; 0 for none
+     * @param float $hiMm what this sieve retains is thrown away; INF for none
+     *
+     * @throws \Zolbek\Core\Input\Refused field "screening" when nothing would be left
+     */
+    public static function between(Component $component, float $loMm, float $hiMm = INF): self
+    {
+        $kept = $component->grading->between($loMm, $hiMm);
+        $packing = CompressiblePacking::uniform($component->residualPacking, $kept->classShares(), CompressiblePacking::POURED);
+
+        return new self(
+            $component->withGrading($kept, $component->particleDensity * $packing),
+            $component->grading->passingAt($hiMm) - $component->grading->passingAt($loMm),
+        );
+    }
+}

@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zolbek\Core\Input;
+
+/**
+ * One figure that cannot be used: which, what it was, and what it may be.
+ *
+ * The words are not here: `rule` names a sentence in the catalogue of whoever reports it, `limits` fills its gaps.
+ */
+final readonly class Refusal
+{
+    /**
+     * @param string                              $field  dotted path of the field, e.g. "pot.depth" or "components.2.sieve.4"
+     * @param string                              $rule   name of the rule that it breaks, e.g. "between"
+     * @param mixed                               $given  what stood there
+     * @param array<string, float|int|string|null> $limits what the field may be, by the gap's name in the sentence
+     */
+    public function __construct(
+        public string $field,
+        public string $rule,
+        public mixed $given = null,
+        public array $limits = [],
+    ) {}
+
+    public function under(string $path): self
+    {
+        return new self(Path::join($path, $this->field), $this->rule, $this->given, $this->limits);
+    }
+
+    /** What stood there, short enough for a message. */
+    public function givenAsText(): string
+    {
+        return match (true) {
+            $this->given === null => 'nothing',
+            is_float($this->given) && ! is_finite($this->given) => 'too large a number',
+            is_string($this->given) => '"'.mb_strimwidth($this->given, 0, 60, '…', 'UTF-8').'"',
+            is_array($this->given) => $this->given === [] ? 'empty' : 'a list or an object',
+            default => (string) json_encode($this->given, JSON_UNESCAPED_UNICODE),
+        };
+    }
+}

@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core;
+
+use Zolbek\Core\Blending\Blend;
+use Zolbek\Core\Blending\Substrate;
+use Zolbek\Core\Component\Component;
+use Zolbek\Core\Component\ComponentReader;
+use Zolbek\Core\Container\Pot;
+
+/** The reference components and vectors, and short ways to build from them. */
+final class Reference
+{
+    /** @return array<string, mixed> */
+    public static function vectors(): array
+    {
+        static $vectors;
+
+        return $vectors ??= json_decode((string) file_get_contents(__DIR__.'/reference/vectors.json'), true);
+    }
+
+    /** @return list<array<string, mixed>> */
+    public static function rawComponents(): array
+    {
+        static $components;
+
+        return $components ??= json_decode((string) file_get_contents(dirname(__DIR__, 2).'/database/reference/components.json'), true)['components'];
+    }
+
+    /** @return array<string, mixed> */
+    public static function raw(string $key): array
+    {
+        return array_column(self::rawComponents(), null, 'key')[$key];
+    }
+
+    public static function component(string $key): Component
+    {
+        static $built = [];
+
+        return $built[$key] ??= ComponentReader::read(self::raw($key));
+    }
+
+    /** @param array<string, float|int> $parts by component key */
+    public static function blend(array $parts): Blend
+    {
+        return new Blend(array_map(static fn(string $key): array => [self::component($key), (float) $parts[$key]], array_keys($parts)));
+    }
+
+    /** @param array<string, float|int> $parts by component key */
+    public static function substrate(array $parts, float $index = 6.7, float $years = 0.0): Substrate
+    {
+        return new Substrate(self::blend($parts), $index, $years);
+    }
+
+    public static function evenThree(): Substrate
+    {
+        return self::substrate(self::vectors()['blends']['even-three']['parts']);
+    }
+
+    public static function pot(string $name): Pot
+    {
+        return Pot::read(self::vectors()['pots'][$name]);
+    }
+}

@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+use Illuminate\Foundation\Testing\RefreshDatabase;
+use Tests\Browser\BrowserTestCase;
+use Tests\Feature\FeatureTestCase;
+
+pest()->extend(FeatureTestCase::class)->use(RefreshDatabase::class)->in('Feature');
+pest()->extend(BrowserTestCase::class)->in('Browser');
+
+expect()->extend('toBeNear', function (float $wanted, float $relative = 1e-6): void {
+    expect(abs((float) $this->value - $wanted))->toBeLessThanOrEqual($relative * max(abs($wanted), 1e-300), sprintf('%.12g is not near %.12g', $this->value, $wanted));
+});
