@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Blending\BatchDocument;
+use App\Blending\BlendForm;
+use App\Models\Batch;
+use App\Models\Recipe;
+use Illuminate\Support\Carbon;
+use Zolbek\Core\Input\Fields;
+use Zolbek\Core\Input\Refusal;
+use Zolbek\Core\Input\Refusals;
+use Zolbek\Core\Input\Refused;
+
+/** Saves a batch with all the values that it was made with. */
+final readonly class SaveBatch
+{
+    private const FIELDS = ['name', 'recipe_id', 'note', 'order'];
+
+    /**
+     * @param array<mixed> $input
+     *
+     * @throws Refused naming each field and what it may be
+     */
+    public function __invoke(array $input, ?Carbon $madeAt = null): Batch
+    {
+        $refusals = new Refusals();
+        $fields = Fields::of(array_intersect_key($input, array_flip(self::FIELDS)), self::FIELDS, $refusals);
+        $name = $fields->text('name', 100);
+        $note = $fields->text('note', 2000, '');
+        $recipeId = $fields->has('recipe_id') ? $fields->integer('recipe_id', 1, PHP_INT_MAX) : null;
+        if ($recipeId !== null && $recipeId > 0 && Recipe::query()->whereKey($recipeId)->doesntExist()) {
+            $refusals->add(new Refusal('recipe_id', 'recipe_missing', $recipeId));
+        }
+        $document = $refusals->during('', static fn(): BatchDocument => new BatchDocument(BlendForm::read($input, self::FIELDS), $input['order'] ?? null));
+        $refusals->throwIfAny();
+        assert($document !== null);
+
+        $inputs = $document->inputs();
+
+        return Batch::query()->create([
+            'name' => $name,
+            'recipe_id' => $recipeId,
+            'pot_name' => $inputs['pot']['name'],
+            'pots' => $document->pots(),
+            'loose_l' => $document->looseL(),
+            'inputs' => $inputs,
+            'result' => $document->result(),
+            'note' => $note,
+            'made_at' => $madeAt ?? Carbon::now(),
+        ]);
+    }
+}

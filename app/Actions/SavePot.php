@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Models\Pot;
+use Zolbek\Core\Container\Pot as CorePot;
+use Zolbek\Core\Input\Fields;
+use Zolbek\Core\Input\Refusal;
+use Zolbek\Core\Input\Refusals;
+use Zolbek\Core\Input\Refused;
+
+/** Adds a pot or changes one. */
+final readonly class SavePot
+{
+    private const FIELDS = [
+        'name', 'shape', 'depth', 'measures', 'drying_sides', 'hole_count', 'hole_diameter_cm', 'hole_open_share', 'mesh_mm', 'weight_kg', 'owned', 'place',
+    ];
+
+    /**
+     * @param array<mixed> $input
+     *
+     * @throws Refused naming each field and what it may be
+     */
+    public function __invoke(Pot $pot, array $input): Pot
+    {
+        $refusals = new Refusals();
+        $fields = Fields::of($input, self::FIELDS, $refusals);
+        $name = $fields->text('name', 100);
+        if ($name !== '' && Pot::query()->where('name', $name)->whereKeyNot($pot->id ?? 0)->exists()) {
+            $refusals->add(new Refusal('name', 'name_taken', $name));
+        }
+        $measures = $this->inside($fields, $refusals);
+        $count = $fields->integer('hole_count', 0, 10_000);
+        $holes = [
+            'hole_count' => $count,
+            'hole_diameter_cm' => $count > 0 || $fields->has('hole_diameter_cm') ? $fields->numberAbove('hole_diameter_cm', 0, 100) : null,
+            'hole_open_share' => $fields->numberAbove('hole_open_share', 0, 1, 1),
+            'mesh_mm' => $fields->optionalAbove('mesh_mm', 0, 50),
+        ];
+        $rest = [
+            'drying_sides' => $fields->flag('drying_sides', false),
+            'weight_kg' => $fields->number('weight_kg', 0, 10_000, 0),
+            'owned' => $fields->integer('owned', 0, 1_000_000, 1),
+            'place' => $fields->text('place', 100, ''),
+        ];
+        $refusals->throwIfAny();
+
+        $pot->fill(['name' => $name, 'shape' => $fields->raw('shape'), 'depth' => $fields->raw('depth'), 'measures' => $measures, ...$holes, ...$rest])->save();
+
+        return $pot->refresh();
+    }
+
+    /**
+     * Checks shape, depth and measures in the core; its paths are those of one flat object, ours has the measures apart.
+     *
+     * @return array<string, float>
+     */
+    private function inside(Fields $fields, Refusals $refusals): array
+    {
+        $raw = $fields->raw('measures');
+        $raw = is_array($raw) ? $raw : [];
+        $flat = ['shape' => $fields->raw('shape'), 'depth' => $fields->raw('depth'), ...$raw];
+        try {
+            return CorePot::read(array_filter($flat, static fn(mixed $value): bool => $value !== null))->measures;
+        } catch (Refused $refused) {
+            foreach ($refused->refusals as $refusal) {
+                $refusals->add(in_array($refusal->field, ['shape', 'depth'], true) ? $refusal : $refusal->under('measures'));
+            }
+
+            return [];
+        }
+    }
+}

@@ -1,0 +1,139 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Blending;
+
+use App\Models\Component;
+use Zolbek\Core\Batching\BatchLine;
+use Zolbek\Core\Batching\BatchOrder;
+use Zolbek\Core\Batching\BatchPlan;
+use Zolbek\Core\Batching\Stock;
+use Zolbek\Core\Fit\Assessment;
+use Zolbek\Core\Input\Refused;
+
+/** A batch worked out: schema BatchPlan of the API, and the inputs that a saved batch keeps. */
+final readonly class BatchDocument
+{
+    private BatchPlan $plan;
+
+    /** @var array<string, Component> */
+    private array $byKey;
+
+    /**
+     * @throws Refused field "order.<name>" or one of the blend's
+     */
+    public function __construct(private BlendForm $form, mixed $order)
+    {
+        $byKey = [];
+        foreach ($form->components as $component) {
+            $byKey[$component->key] = $component;
+        }
+        $this->byKey = $byKey;
+        try {
+            $this->plan = new BatchPlan(
+                $form->setup->substrate,
+                $form->setup->zone,
+                BatchOrder::read($order),
+                array_map(static fn(Component $component): Stock => $component->stock(), $byKey),
+            );
+        } catch (Refused $refused) {
+            throw $refused->under('order');
+        }
+    }
+
+    public function pots(): int
+    {
+        return $this->plan->order->pots;
+    }
+
+    public function looseL(): float
+    {
+        return $this->plan->looseL;
+    }
+
+    /** @return array<string, mixed> */
+    public function result(): array
+    {
+        $plan = $this->plan;
+        $weights = (new Assessment($this->form->setup))->weights;
+
+        return [
+            'net_per_pot_l' => $plan->netPerPotL,
+            'root_zone_l' => $this->form->setup->zone->volumeL,
+            'loose_l' => $plan->looseL,
+            'layer_l' => $plan->layerLooseL,
+            'yield_share' => $plan->substrate->yield,
+            'spare_share' => $plan->order->spare,
+            'loads' => $plan->loads,
+            'load_l' => $plan->loadL,
+            'scoop_l' => $plan->order->scoopL,
+            'lines' => array_map($this->line(...), $plan->lines),
+            'too_small_for_scoop' => array_map(fn(string $key): string => $this->byKey[$key]->name, $plan->tooSmallForScoop()),
+            'mass_kg' => $plan->massKg,
+            'wet_pot_kg' => $weights->wetKg,
+            'cost' => $plan->cost(),
+            'packs_cost' => $plan->packsCost(),
+            'hazards' => array_values(array_unique(array_merge(...array_map(fn(BatchLine $line): array => $this->byKey[$line->component->key]->hazards, $plan->lines)))),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    public function inputs(): array
+    {
+        $setup = $this->form->setup;
+        $layer = $setup->layer;
+
+        return [
+            'components' => array_map(static fn(Component $component): array => [
+                ...$component->description(),
+                'stock_l' => $component->stock_l,
+                'pack_l' => $component->pack_l,
+                'pack_price' => $component->pack_price,
+            ], array_values($this->byKey)),
+            'parts' => array_map(static fn(array $portion): array => ['key' => $portion[0]->key, 'parts' => $portion[1]], $setup->portions),
+            'pot' => ['name' => $this->form->pot->name, 'weight_kg' => $this->form->pot->weight_kg, ...$this->form->pot->description()],
+            'plant_group' => $setup->group->value,
+            'headspace_cm' => $setup->headspaceCm,
+            'top_dressing_cm' => $setup->topDressingCm,
+            'tree_weight_kg' => $setup->treeWeightKg,
+            'drainage_layer' => $layer === null ? null : ['key' => $layer->substrate->blend->components[0]->key, 'thickness_cm' => $layer->thicknessCm],
+            'order' => [
+                'pots' => $this->plan->order->pots,
+                'ball_share' => $this->plan->order->ballShare,
+                'gap_share' => $this->plan->order->gapShare,
+                'objects_l' => $this->plan->order->objectsL,
+                'spare' => $this->plan->order->spare,
+                'tub_l' => $this->plan->order->tubL,
+                'scoop_l' => $this->plan->order->scoopL,
+            ],
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function line(BatchLine $line): array
+    {
+        $component = $this->byKey[$line->component->key];
+        $scoops = $this->plan->scoops[$component->key] ?? null;
+
+        return [
+            'component_id' => $component->id,
+            'name' => $component->name,
+            'colour' => $component->colour,
+            'kind' => $component->kind,
+            'dusty' => in_array('dust', $component->hazards, true),
+            'share' => $this->plan->looseL > 0.0 ? $line->mixL / $this->plan->looseL : 0.0,
+            'true_share' => $this->plan->trueShares()[$component->key] ?? null,
+            'mix_l' => $line->mixL,
+            'layer_l' => $line->layerL,
+            'litres' => $line->litres,
+            'mass_kg' => $line->massKg,
+            'scoops_per_load' => $scoops,
+            'stock_l' => $line->stock->litres,
+            'pack_l' => $line->stock->packL,
+            'packs' => $line->packs,
+            'cost' => $line->cost,
+            'packs_cost' => $line->packsCost,
+        ];
+    }
+}

@@ -1,0 +1,97 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Blending;
+
+use App\Models\Component;
+use App\Models\Pot;
+use Zolbek\Core\Blending\Blend;
+use Zolbek\Core\Blending\Substrate;
+use Zolbek\Core\Component\Component as CoreComponent;
+use Zolbek\Core\Container\DrainageLayer;
+use Zolbek\Core\Container\Pot as CorePot;
+use Zolbek\Core\Fit\PlantGroup;
+use Zolbek\Core\Fit\Setup;
+use Zolbek\Core\Input\Fields;
+use Zolbek\Core\Input\Refusal;
+use Zolbek\Core\Input\Refusals;
+use Zolbek\Core\Input\Refused;
+use Zolbek\Core\Packing\CompressiblePacking;
+
+/** What the Blend screen asks about, with its ids resolved to records: a mix, a pot, a plant group, and how the pot is set up. */
+final readonly class BlendForm
+{
+    public const FIELDS = ['parts', 'pot_id', 'plant_group', 'headspace_cm', 'top_dressing_cm', 'drainage_layer', 'tree_weight_kg'];
+
+    /**
+     * @param array<int, Component> $components records by id, the layer's included
+     */
+    private function __construct(
+        public Setup $setup,
+        public Pot $pot,
+        public array $components,
+    ) {}
+
+    /**
+     * @param array<mixed> $input
+     * @param list<string> $others fields of the input that somebody else reads
+     *
+     * @throws Refused naming the field and what it may be
+     */
+    public static function read(array $input, array $others = []): self
+    {
+        $refusals = new Refusals();
+        $fields = Fields::of($input, [...self::FIELDS, ...$others], $refusals);
+        $parts = PartsForm::read($fields->raw('parts'), $refusals);
+        $potId = $fields->integer('pot_id', 1, PHP_INT_MAX);
+        $pot = $potId > 0 ? Pot::query()->find($potId) : null;
+        if ($pot === null && $potId > 0) {
+            $refusals->add(new Refusal('pot_id', 'pot_missing', $potId));
+        }
+        $group = $fields->oneOf('plant_group', PlantGroup::words());
+        $headspace = $fields->number('headspace_cm', 0, CorePot::LONGEST_CM, 0);
+        $dressing = $fields->number('top_dressing_cm', 0, CorePot::LONGEST_CM, 0);
+        $treeWeight = $fields->number('tree_weight_kg', 0, 10_000, 0);
+        [$layerComponent, $thickness] = self::layer($fields, $refusals);
+        $refusals->throwIfAny();
+        assert($pot !== null && $group !== null);
+
+        $components = $parts->components + ($layerComponent === null ? [] : [$layerComponent->id => $layerComponent]);
+
+        return new self(
+            new Setup(
+                $parts->portions,
+                $pot->toCore(),
+                $pot->holes(),
+                PlantGroup::from($group),
+                $headspace,
+                $dressing,
+                $layerComponent === null ? null : new DrainageLayer(self::alone($layerComponent->toCore()), $thickness),
+                $pot->weight_kg,
+                $treeWeight,
+                CompressiblePacking::SETTLED,
+            ),
+            $pot,
+            $components,
+        );
+    }
+
+    /** @return array{?Component, float} */
+    private static function layer(Fields $fields, Refusals $refusals): array
+    {
+        if (! $fields->has('drainage_layer')) {
+            return [null, 0.0];
+        }
+        $layer = Fields::of($fields->raw('drainage_layer'), ['component_id', 'thickness_cm'], $refusals, 'drainage_layer');
+        $thickness = $layer->number('thickness_cm', 0, CorePot::LONGEST_CM);
+        $found = PartsForm::components([$layer->integer('component_id', 1, PHP_INT_MAX)], ['drainage_layer.component_id'], $refusals);
+
+        return $thickness > 0.0 ? [array_values($found)[0] ?? null, $thickness] : [null, 0.0];
+    }
+
+    private static function alone(CoreComponent $component): Substrate
+    {
+        return new Substrate(new Blend([[$component, 1.0]]));
+    }
+}

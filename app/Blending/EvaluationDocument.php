@@ -1,0 +1,263 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Blending;
+
+use App\Models\Component;
+use Zolbek\Core\Blending\Substrate;
+use Zolbek\Core\Container\PotWater;
+use Zolbek\Core\Container\RootZone;
+use Zolbek\Core\Evaluation\Answer;
+use Zolbek\Core\Fit\Assessment;
+use Zolbek\Core\Fit\Criterion;
+use Zolbek\Core\Fit\Mend;
+use Zolbek\Core\Fit\MendSearch;
+use Zolbek\Core\Fit\Verdict;
+use Zolbek\Core\Grading\PanTail;
+
+/** The model's answer about a mix in a pot, as the Blend screen draws and words it: schema Evaluation of the API. */
+final readonly class EvaluationDocument
+{
+    /** Levels at which the profile by height is given. */
+    private const LEVELS = 32;
+
+    /** Components whose largest and smallest D50 differ by more than this part on shaking. */
+    private const SEGREGATES_FROM = 4.0;
+
+    /** Share of compressible components from which figures are of lower confidence. */
+    private const LOW_CONFIDENCE_FROM = 0.15;
+
+    private Assessment $assessment;
+
+    /** @param list<Component> $shelf components that a mend may add */
+    public function __construct(private BlendForm $form, private array $shelf)
+    {
+        $this->assessment = new Assessment($form->setup);
+    }
+
+    /** @return array<string, mixed> */
+    public function toArray(): array
+    {
+        $setup = $this->form->setup;
+        $water = new PotWater($setup->zone, $setup->substrate);
+        $volume = $water->volumeL;
+
+        return [
+            'mix' => $this->mix(),
+            'pot' => [
+                ...Answer::pot($water),
+                'run_through_s' => $this->assessment->runThrough->seconds,
+                'limited_by_holes' => $this->assessment->runThrough->limitedByHoles,
+                'open_hole_share' => $setup->holes->openAreaCm2() / $setup->pot->floorCm2(),
+                'wet_kg' => $this->assessment->weights->wetKg,
+                'dry_mix_kg' => $this->assessment->weights->dryMixKg,
+                'wet_foot_cm' => $setup->zone->wetFootCm($setup->substrate->retention),
+            ],
+            'ledger' => [
+                'solid' => 1.0 - $setup->substrate->totalPorosity,
+                'sealed' => $setup->substrate->sealedPorosity(),
+                'locked' => $water->lockedL / $volume,
+                'slow' => $water->slowL / $volume,
+                'buffer' => $water->bufferL / $volume,
+                'easy' => $water->easyL / $volume,
+                'air' => $water->air,
+            ],
+            'section' => $this->section(),
+            'without_layer' => $setup->layer === null ? null : $this->withoutLayer(),
+            'grading' => $this->grading(),
+            'fit' => $this->assessment->fit,
+            'verdicts' => $this->verdicts(),
+            'notes' => $this->notes(),
+        ];
+    }
+
+    /** @return array<string, float|null> */
+    private function mix(): array
+    {
+        $substrate = $this->form->setup->substrate;
+        $blend = $substrate->blend;
+        $grading = $blend->grading();
+        $cec = $price = 0.0;
+        foreach ($blend->components as $i => $component) {
+            $share = $blend->parts[$i] / $blend->totalParts;
+            $cec += $share * $component->cec;
+            $perL = $this->record($component->key)?->stock()->pricePerL();
+            $price = $perL === null || $price === null ? null : $price + $share * $perL;
+        }
+
+        return [
+            ...Answer::substrate($substrate),
+            'uniformity' => $grading->uniformity(),
+            'curvature' => $grading->curvature(),
+            'fines_below_half_mm' => $grading->passingAt(0.5),
+            'fines_below_1_mm' => $grading->passingAt(1.0),
+            'cec_cmol_l' => $cec / $substrate->yield,
+            'price_per_l' => $price === null ? null : $price / $substrate->yield,
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function section(): array
+    {
+        $setup = $this->form->setup;
+        $zone = $setup->zone;
+        $layer = $setup->layer;
+
+        return [
+            'depth_cm' => $setup->pot->depthCm,
+            'bottom_cm' => $zone->bottomCm,
+            'top_cm' => $zone->topCm,
+            'dressing_cm' => $setup->topDressingCm,
+            'outline' => array_map(
+                static fn(float $z): array => ['z_cm' => $z, 'width_cm' => $setup->pot->widthCm($z)],
+                self::heights(0.0, $setup->pot->depthCm),
+            ),
+            'profile' => $this->profile($zone, $setup->substrate, $zone->bottomCm, $zone->topCm),
+            'layer' => $layer === null ? null : [
+                'component_id' => $this->record($layer->substrate->blend->components[0]->key)?->id,
+                'thickness_cm' => $layer->thicknessCm,
+                'disconnect_head_cm' => $layer->substrate->retention->disconnectHeadCm(),
+                'packing_density' => $layer->substrate->packingDensity,
+                'profile' => array_map(static fn(float $z): array => [
+                    'z_cm' => $z,
+                    'saturation' => $layer->substrate->retention->saturationBetweenGrains($z),
+                    'theta' => $layer->substrate->retention->theta($z),
+                    'air' => $layer->substrate->retention->air($z),
+                ], self::heights(0.0, $layer->thicknessCm)),
+            ],
+        ];
+    }
+
+    /** @return list<array<string, float>> */
+    private function profile(RootZone $zone, Substrate $substrate, float $from, float $to): array
+    {
+        return array_map(static function (float $z) use ($zone, $substrate): array {
+            $head = $zone->suctionCm($z);
+
+            return [
+                'z_cm' => $z,
+                'saturation' => $substrate->retention->saturationBetweenGrains($head),
+                'theta' => $substrate->retention->theta($head),
+                'air' => $substrate->retention->air($head),
+            ];
+        }, self::heights($from, $to));
+    }
+
+    /** @return array<string, float|null> */
+    private function withoutLayer(): array
+    {
+        $setup = $this->form->setup->withoutLayer();
+
+        return [
+            ...Answer::pot(new PotWater($setup->zone, $setup->substrate)),
+            'run_through_s' => (new Assessment($setup))->runThrough->seconds,
+            'wet_foot_cm' => $setup->zone->wetFootCm($setup->substrate->retention),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function grading(): array
+    {
+        $substrate = $this->form->setup->substrate;
+        $blend = $substrate->blend;
+        $envelopes = [];
+        foreach ($blend->components as $i => $component) {
+            $envelopes[] = $blend->parts[$i] * $component->bulkDensity / $component->particleDensity;
+        }
+        $total = array_sum($envelopes);
+        $components = [];
+        foreach ($blend->components as $i => $component) {
+            $components[] = [
+                'component_id' => $this->record($component->key)?->id,
+                'share' => $envelopes[$i] / $total,
+                'class_shares' => array_map(static fn(float $share): float => $share * $envelopes[$i] / $total, $component->classShares),
+            ];
+        }
+        $curve = $blend->grading();
+
+        return [
+            'components' => $components,
+            'curve' => array_map(static fn(float $size, float $passing): array => ['size_mm' => $size, 'passing' => $passing], $curve->sizesMm, $curve->passing),
+        ];
+    }
+
+    /** @return list<array<string, mixed>> */
+    private function verdicts(): array
+    {
+        $poor = array_filter($this->assessment->verdicts, static fn(Verdict $verdict): bool => $verdict->desirability < 1.0);
+        $search = $poor === [] ? null : new MendSearch($this->assessment, array_map(static fn(Component $component) => $component->toCore(), $this->shelf));
+
+        return array_map(fn(Verdict $verdict): array => [
+            'criterion' => $verdict->criterion->value,
+            'value' => $verdict->value,
+            'low' => $verdict->band->low,
+            'high' => $verdict->band->high,
+            'level' => $verdict->level->value,
+            'desirability' => $verdict->desirability,
+            'mends' => array_map($this->mend(...), $search?->for($verdict->criterion) ?? []),
+        ], $this->assessment->verdicts);
+    }
+
+    /** @return array<string, mixed> */
+    private function mend(Mend $mend): array
+    {
+        $change = $mend->change;
+        $component = $change->componentKey === null ? null : $this->record($change->componentKey);
+
+        return [
+            'kind' => $change->kind,
+            'component_id' => $component?->id,
+            'component_name' => $component?->name,
+            'by' => $change->by,
+            'depth_cm' => $change->setup->pot->depthCm,
+            'hole_count' => $change->setup->holes->count,
+            'hole_diameter_cm' => $change->setup->holes->diameterCm,
+            'value' => $mend->value,
+            'suffices' => $mend->suffices,
+            'worsens' => array_map(static fn(Criterion $criterion): string => $criterion->value, $mend->worsens),
+        ];
+    }
+
+    /** @return list<array<string, mixed>> what lowers the confidence in these figures */
+    private function notes(): array
+    {
+        $notes = [];
+        $blend = $this->form->setup->substrate->blend;
+        $compressible = 0.0;
+        $middles = [];
+        foreach ($blend->components as $i => $component) {
+            $compressible += $component->kind?->isCompressible() === true ? $blend->parts[$i] / $blend->totalParts : 0.0;
+            $middles[] = $component->grading->quantileMm(0.5);
+            $tail = PanTail::of($component);
+            if ($tail?->finerSieveWorthIt === true) {
+                $notes[] = ['code' => 'pan', 'component_name' => $component->name, 'share' => $tail->share];
+            }
+        }
+        if ($compressible > self::LOW_CONFIDENCE_FROM) {
+            array_unshift($notes, ['code' => 'compressible', 'component_name' => null, 'share' => $compressible]);
+        }
+        if (max($middles) / min($middles) > self::SEGREGATES_FROM) {
+            $notes[] = ['code' => 'segregation', 'component_name' => null, 'share' => max($middles) / min($middles)];
+        }
+
+        return $notes;
+    }
+
+    private function record(string $key): ?Component
+    {
+        foreach ([...$this->form->components, ...$this->shelf] as $component) {
+            if ($component->key === $key) {
+                return $component;
+            }
+        }
+
+        return null;
+    }
+
+    /** @return list<float> */
+    private static function heights(float $from, float $to): array
+    {
+        return array_map(static fn(int $i): float => $from + ($to - $from) * $i / self::LEVELS, range(0, self::LEVELS));
+    }
+}

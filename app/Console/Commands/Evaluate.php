@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use App\Http\RefusalResponse;
+use App\Reference\ReferenceComponents;
+use App\Words;
+use Illuminate\Console\Command;
+use JsonException;
+use Zolbek\Core\Evaluation\Answer;
+use Zolbek\Core\Evaluation\Request;
+use Zolbek\Core\Input\Refused;
+
+/** The model without the screens: JSON in, JSON out. Needs no database. */
+final class Evaluate extends Command
+{
+    protected $signature = 'zolbek:evaluate {file : a JSON file, or - for standard input}';
+
+    protected $description = 'Compute a blend in a pot: JSON in, JSON out';
+
+    public function handle(ReferenceComponents $reference): int
+    {
+        try {
+            $answer = Answer::to(Request::read($this->document(), $reference->all()));
+        } catch (Refused $refused) {
+            $refusal = $refused->refusals[0];
+
+            return $this->refuse(trim($refusal->field.': '.RefusalResponse::sentence($refusal), ': '));
+        } catch (JsonException $fault) {
+            return $this->refuse(Words::of('errors.evaluate.not_json', ['why' => $fault->getMessage()]));
+        }
+        fwrite(STDOUT, json_encode($answer, JSON_PRETTY_PRINT | JSON_THROW_ON_ERROR)."\n");
+
+        return 0;
+    }
+
+    /** @throws JsonException */
+    private function document(): mixed
+    {
+        $file = $this->argument('file');
+        assert(is_string($file));
+        $text = $file === '-' ? stream_get_contents(STDIN) : (is_file($file) ? file_get_contents($file) : false);
+        if ($text === false) {
+            throw new JsonException(Words::of('errors.evaluate.no_file', ['file' => $file]));
+        }
+
+        return json_decode($text, true, 64, JSON_THROW_ON_ERROR);
+    }
+
+    private function refuse(string $message): int
+    {
+        fwrite(STDERR, str_replace(["\r", "\n"], ' ', $message)."\n");
+
+        return 2;
+    }
+}

@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use App\Actions\LoadReferenceComponents;
+use Database\Demo\TessivaleYard;
+use Illuminate\Console\Command;
+use Illuminate\Support\Facades\File;
+
+/** Brings the database up to date: its file, tables, reference components, and the demo yard if asked for. */
+final class Prepare extends Command
+{
+    protected $signature = 'zolbek:prepare {--demo : load the demo yard too}';
+
+    protected $description = 'Create or update the database';
+
+    public function handle(LoadReferenceComponents $loadReference, TessivaleYard $yard): int
+    {
+        $file = (string) config('database.connections.sqlite.database');
+        File::ensureDirectoryExists(dirname($file));
+        if (! File::exists($file)) {
+            File::put($file, '');
+        }
+        $this->callSilent('migrate', ['--force' => true]);
+        $loadReference();
+        if ($this->option('demo')) {
+            $yard->load();
+        }
+        $this->info('Database ready.');
+
+        return self::SUCCESS;
+    }
+}

@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use Illuminate\Http\Request;
+use Zolbek\Core\Input\Fields;
+use Zolbek\Core\Input\Refusal;
+use Zolbek\Core\Input\Refusals;
+
+/** The body `{"archived": true|false}`. */
+final class ArchiveSwitch
+{
+    public static function read(Request $request): bool
+    {
+        $refusals = new Refusals();
+        $fields = Fields::of($request->json()->all(), ['archived'], $refusals);
+        if (! $fields->has('archived')) {
+            $refusals->add(new Refusal('archived', 'required'));
+        }
+        $archived = $fields->flag('archived', false);
+        $refusals->throwIfAny();
+
+        return $archived;
+    }
+}

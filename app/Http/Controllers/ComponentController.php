@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\SaveComponent;
+use App\Http\PagedList;
+use App\Http\Presenters\ComponentPresenter;
+use App\Models\Component;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+
+final readonly class ComponentController
+{
+    public function index(Request $request): JsonResponse
+    {
+        $query = Component::query();
+        PagedList::inArchive($query, $request->boolean('archived'));
+        PagedList::named($query, $request->string('search')->trim()->value());
+        if ($request->filled('kind')) {
+            $query->where('kind', $request->string('kind')->value());
+        }
+        if ($request->boolean('in_stock')) {
+            $query->where('stock_l', '>', 0);
+        }
+
+        return PagedList::of($query, $request, ['name', 'kind', 'stock_l', 'bulk_density', 'ph'], ComponentPresenter::present(...));
+    }
+
+    public function show(Component $component): JsonResponse
+    {
+        return new JsonResponse(ComponentPresenter::present($component));
+    }
+
+    public function store(Request $request, SaveComponent $save): JsonResponse
+    {
+        return new JsonResponse(ComponentPresenter::present($save(new Component(), $request->json()->all())), 201);
+    }
+
+    public function update(Request $request, Component $component, SaveComponent $save): JsonResponse
+    {
+        return new JsonResponse(ComponentPresenter::present($save($component, $request->json()->all())));
+    }
+
+    public function archive(Request $request, Component $component): JsonResponse
+    {
+        $component->setArchived(ArchiveSwitch::read($request));
+
+        return new JsonResponse(ComponentPresenter::present($component));
+    }
+}

@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Blending\BlendForm;
+use App\Blending\EvaluationDocument;
+use App\Models\Component;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+
+/** What a mix does in a pot, computed at once and kept nowhere. */
+final readonly class EvaluationController
+{
+    /** Components in stock that a mend may propose, the largest stocks first. */
+    private const SHELF = 16;
+
+    public function __invoke(Request $request): JsonResponse
+    {
+        $form = BlendForm::read($request->json()->all());
+        $shelf = Component::query()->where('stock_l', '>', 0);
+        $shelf->whereNull('archived_at')->orderByDesc('stock_l')->limit(self::SHELF);
+
+        return new JsonResponse((new EvaluationDocument($form, array_values($shelf->get()->all())))->toArray());
+    }
+}

@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\SavePot;
+use App\Http\PagedList;
+use App\Http\Presenters\PotPresenter;
+use App\Models\Pot;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Zolbek\Core\Container\Pot as CorePot;
+
+final readonly class PotController
+{
+    public function index(Request $request): JsonResponse
+    {
+        $query = Pot::query();
+        PagedList::inArchive($query, $request->boolean('archived'));
+        PagedList::named($query, $request->string('search')->trim()->value());
+
+        return PagedList::of($query, $request, ['name', 'shape', 'depth', 'owned', 'place'], PotPresenter::present(...));
+    }
+
+    public function show(Pot $pot): JsonResponse
+    {
+        return new JsonResponse(PotPresenter::present($pot));
+    }
+
+    /** The outline and volume of a pot that is still being typed in. */
+    public function outline(Request $request): JsonResponse
+    {
+        $pot = CorePot::read($request->json()->all());
+
+        return new JsonResponse(['outline' => PotPresenter::outline($pot), 'volume_l' => $pot->volumeL(0.0, $pot->depthCm)]);
+    }
+
+    public function store(Request $request, SavePot $save): JsonResponse
+    {
+        return new JsonResponse(PotPresenter::present($save(new Pot(), $request->json()->all())), 201);
+    }
+
+    public function update(Request $request, Pot $pot, SavePot $save): JsonResponse
+    {
+        return new JsonResponse(PotPresenter::present($save($pot, $request->json()->all())));
+    }
+
+    public function archive(Request $request, Pot $pot): JsonResponse
+    {
+        $pot->setArchived(ArchiveSwitch::read($request));
+
+        return new JsonResponse(PotPresenter::present($pot));
+    }
+}

@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Middleware;
+
+use Closure;
+use Illuminate\Http\Request;
+use JsonException;
+use Symfony\Component\HttpFoundation\Response;
+use Zolbek\Core\Input\Refused;
+
+/**
+ * Writes must come as one JSON object. That also keeps other sites out: a browser sends JSON across origins only after asking, and
+ * nobody here says yes.
+ */
+final class OnlyJsonBodies
+{
+    private const MOST_BYTES = 1_000_000;
+
+    /** @param Closure(Request): Response $next */
+    public function handle(Request $request, Closure $next): Response
+    {
+        if (! $request->isMethodSafe()) {
+            $this->check($request);
+        }
+
+        return $next($request);
+    }
+
+    private function check(Request $request): void
+    {
+        if (! $request->isJson()) {
+            throw Refused::because('body', 'body_type', $request->header('Content-Type'));
+        }
+        $body = (string) $request->getContent();
+        if (strlen($body) > self::MOST_BYTES) {
+            throw Refused::because('body', 'body_size', strlen($body), ['max' => self::MOST_BYTES]);
+        }
+        try {
+            $decoded = json_decode($body, true, 32, JSON_THROW_ON_ERROR);
+        } catch (JsonException $fault) {
+            throw Refused::because('body', 'body_json', $body, ['why' => $fault->getMessage()]);
+        }
+        if (! is_array($decoded) || ($decoded !== [] && array_is_list($decoded))) {
+            throw Refused::because('body', 'object', $decoded);
+        }
+    }
+}

@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http;
+
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Zolbek\Core\Input\Fields;
+use Zolbek\Core\Input\Refusals;
+use Zolbek\Core\Input\Refused;
+
+/** A list of records by page, sorted by one of its columns: `{data, page, per_page, total}`. */
+final class PagedList
+{
+    private const MOST_PER_PAGE = 200;
+
+    /**
+     * @template T of Model
+     *
+     * @param Builder<T>                         $query
+     * @param non-empty-list<string>             $sorts   columns to sort by; "-" before one turns its order round
+     * @param callable(T): array<string, mixed> $present
+     * @param string|null                        $default how it is sorted unless asked otherwise; the first column where left out
+     *
+     * @throws Refused when a query parameter cannot be used
+     */
+    public static function of(Builder $query, Request $request, array $sorts, callable $present, ?string $default = null): JsonResponse
+    {
+        $refusals = new Refusals();
+        $fields = Fields::of(array_map(static fn(mixed $value): mixed => is_numeric($value) ? +$value : $value, $request->only(['page', 'per_page', 'sort'])), ['page', 'per_page', 'sort'], $refusals);
+        $page = $fields->integer('page', 1, 1_000_000, 1);
+        $perPage = $fields->integer('per_page', 1, self::MOST_PER_PAGE, 50);
+        $sort = $fields->oneOf('sort', [...$sorts, ...array_map(static fn(string $column): string => '-'.$column, $sorts)], $default ?? $sorts[0]);
+        $refusals->throwIfAny();
+        assert($sort !== null);
+
+        $total = $query->count();
+        $query->orderBy(ltrim($sort, '-'), str_starts_with($sort, '-') ? 'desc' : 'asc');
+        $query->orderBy('id');
+        $query->forPage($page, $perPage);
+
+        return new JsonResponse([
+            'data' => array_map($present, array_values($query->get()->all())),
+            'page' => $page,
+            'per_page' => $perPage,
+            'total' => $total,
+        ]);
+    }
+
+    /** @param Builder<covariant Model> $query */
+    public static function inArchive(Builder $query, bool $archived): void
+    {
+        $query->whereNull('archived_at', not: $archived);
+    }
+
+    /**
+     * Keeps those with a text anywhere in the name, its wildcards taken as they are.
+     *
+     * @param Builder<covariant Model> $query
+     */
+    public static function named(Builder $query, string $text): void
+    {
+        if ($text !== '') {
+            $query->whereRaw("name like ? escape '\\'", ['%'.addcslashes($text, '%_\\').'%']);
+        }
+    }
+}

@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Presenters;
+
+use App\Models\Batch;
+
+/** A saved batch as the API shows it: schemas BatchSummary and Batch. */
+final class BatchPresenter
+{
+    /** @return array<string, mixed> */
+    public static function summary(Batch $batch): array
+    {
+        return [
+            'id' => $batch->id,
+            ...$batch->only(['name', 'recipe_id', 'pot_name', 'pots', 'loose_l', 'note']),
+            'made_at' => $batch->made_at->toIso8601String(),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    public static function present(Batch $batch): array
+    {
+        return [...self::summary($batch), 'inputs' => $batch->inputs, 'result' => $batch->result];
+    }
+}

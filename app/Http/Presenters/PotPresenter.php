@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Presenters;
+
+use App\Models\Pot;
+use Zolbek\Core\Container\Pot as CorePot;
+
+/** A pot as the API shows it: schema Pot. */
+final class PotPresenter
+{
+    private const LEVELS = 16;
+
+    /** @return array<string, mixed> */
+    public static function present(Pot $pot): array
+    {
+        $core = $pot->toCore();
+
+        return [
+            'id' => $pot->id,
+            ...$pot->only([
+                'name', 'shape', 'depth', 'drying_sides', 'hole_count', 'hole_diameter_cm', 'hole_open_share', 'mesh_mm', 'weight_kg', 'owned', 'place',
+            ]),
+            'measures' => (object) $pot->measures,
+            'archived' => $pot->isArchived(),
+            'outline' => self::outline($core),
+            'volume_l' => $core->volumeL(0.0, $core->depthCm),
+            'open_hole_cm2' => $pot->holes()->openAreaCm2(),
+            'open_hole_share' => $pot->holes()->openAreaCm2() / $core->floorCm2(),
+        ];
+    }
+
+    /** @return list<array{z_cm: float, width_cm: float}> */
+    public static function outline(CorePot $pot): array
+    {
+        return array_map(static function (int $i) use ($pot): array {
+            $z = $pot->depthCm * $i / self::LEVELS;
+
+            return ['z_cm' => $z, 'width_cm' => $pot->widthCm($z)];
+        }, range(0, self::LEVELS));
+    }
+}

@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Presenters;
+
+use App\Models\Recipe;
+use App\Models\RecipePart;
+
+/** A recipe with its parts as the API shows it: schema Recipe. */
+final class RecipePresenter
+{
+    /** @return array<string, mixed> */
+    public static function present(Recipe $recipe): array
+    {
+        return [
+            'id' => $recipe->id,
+            ...$recipe->only(['name', 'plant_group', 'note']),
+            'archived' => $recipe->isArchived(),
+            'parts' => $recipe->parts->map(static fn(RecipePart $part): array => [
+                'component_id' => $part->component_id,
+                'component_name' => $part->component->name,
+                'component_archived' => $part->component->isArchived(),
+                'colour' => $part->component->colour,
+                'parts' => $part->parts,
+            ])->all(),
+        ];
+    }
+}

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Support\Carbon;
+
+/**
+ * A batch that was worked out and saved. It holds the components, the pot and the figures it was made with, and never changes when
+ * they do.
+ *
+ * @property int                  $id
+ * @property string               $name
+ * @property int|null             $recipe_id
+ * @property string               $pot_name
+ * @property int                  $pots
+ * @property float                $loose_l
+ * @property array<string, mixed> $inputs  what was asked, with components and pot as they then were
+ * @property array<string, mixed> $result  what was worked out
+ * @property string               $note
+ * @property Carbon               $made_at
+ */
+final class Batch extends Model
+{
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['inputs' => 'array', 'result' => 'array', 'made_at' => 'datetime', 'loose_l' => 'float', 'pots' => 'integer'];
+    }
+}

@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Http\Middleware\OnlyJsonBodies;
+use App\Http\RefusalResponse;
+use Illuminate\Database\Eloquent\ModelNotFoundException;
+use Illuminate\Foundation\Application;
+use Illuminate\Foundation\Configuration\Exceptions;
+use Illuminate\Foundation\Configuration\Middleware;
+use Illuminate\Http\Middleware\HandleCors;
+use Illuminate\Http\Request;
+use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
+use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
+use Zolbek\Core\Input\Refused;
+
+return Application::configure(basePath: dirname(__DIR__))
+    ->withRouting(
+        api: __DIR__.'/../routes/api.php',
+        apiPrefix: 'api/v1',
+        then: static fn() => require __DIR__.'/../routes/web.php',
+    )
+    ->withMiddleware(static function (Middleware $middleware): void {
+        $middleware->remove(HandleCors::class);
+        $middleware->trustHosts(static fn(): array => ['^127\.0\.0\.1$', '^localhost$'], subdomains: false);
+        $middleware->api(prepend: [OnlyJsonBodies::class]);
+    })
+    ->withExceptions(static function (Exceptions $exceptions): void {
+        $exceptions->dontReport(Refused::class);
+        $exceptions->shouldRenderJsonWhen(static fn(Request $request): bool => $request->is('api/*'));
+        $exceptions->render(static fn(Refused $refused) => RefusalResponse::of($refused));
+        $exceptions->render(static function (NotFoundHttpException $missing, Request $request) {
+            if (! $request->is('api/*')) {
+                return null;
+            }
+            $model = $missing->getPrevious();
+
+            return $model instanceof ModelNotFoundException
+                ? RefusalResponse::notFound(class_basename($model->getModel()), implode(', ', $model->getIds()))
+                : RefusalResponse::noSuchAddress($request->path());
+        });
+        $exceptions->render(static fn(HttpExceptionInterface $fault, Request $request) => $request->is('api/*')
+            ? RefusalResponse::fault($fault->getStatusCode())
+            : null);
+    })
+    ->create();

@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'models' => [
+        'Component' => 'component',
+        'Pot' => 'pot',
+        'Recipe' => 'recipe',
+        'Batch' => 'batch',
+    ],
+    'not_found' => 'There is no :what with the id :id.',
+    'no_such_address' => 'There is nothing at :path.',
+    'status' => [
+        405 => 'This address does not take that kind of request.',
+        429 => 'Too many requests at once; try again in a moment.',
+        500 => 'Something went wrong here; it has been written to the log.',
+        'other' => 'This did not work (:status).',
+    ],
+    'evaluate' => [
+        'no_file' => 'No file :file; give a file, or - for standard input.',
+        'not_json' => 'not JSON: :why',
+    ],
+];

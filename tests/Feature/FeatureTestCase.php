@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Actions\LoadReferenceComponents;
+use Illuminate\Foundation\Testing\TestCase;
+
+/** A test through HTTP, on a database with the reference components. */
+abstract class FeatureTestCase extends TestCase
+{
+    protected function afterRefreshingDatabase(): void
+    {
+        $this->app->make(LoadReferenceComponents::class)();
+    }
+}
