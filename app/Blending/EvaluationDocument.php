@@ -119,6 +119,7 @@ final readonly class EvaluationDocument
                 'thickness_cm' => $layer->thicknessCm,
                 'disconnect_head_cm' => $layer->substrate->retention->disconnectHeadCm(),
                 'packing_density' => $layer->substrate->packingDensity,
+                'class_shares' => $layer->substrate->blend->components[0]->classShares,
                 'profile' => array_map(static fn(float $z): array => [
                     'z_cm' => $z,
                     'saturation' => $layer->substrate->retention->saturationBetweenGrains($z),

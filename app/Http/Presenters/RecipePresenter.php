@@ -21,6 +21,7 @@ final class RecipePresenter
                 'component_id' => $part->component_id,
                 'component_name' => $part->component->name,
                 'component_archived' => $part->component->isArchived(),
+                'kind' => $part->component->kind,
                 'colour' => $part->component->colour,
                 'parts' => $part->parts,
             ])->all(),

@@ -1,0 +1,52 @@
+import { App as AntApp, ConfigProvider, Spin } from 'antd';
+import { lazy, Suspense, useEffect, useMemo, useState } from 'react';
+import { Navigate, Route, Routes } from 'react-router';
+
+import { BlendPage } from './places/blend/BlendPage';
+import { BlendProvider } from './places/blend/BlendProvider';
+import { Nowhere } from './shell/Nowhere';
+import { Shell } from './shell/Shell';
+import { antTheme, dim, light } from './theme';
+
+const BinsPage = lazy(() => import('./places/bins/BinsPage'));
+const PotsPage = lazy(() => import('./places/pots/PotsPage'));
+const LogPage = lazy(() => import('./places/log/LogPage'));
+const SheetPage = lazy(() => import('./places/log/SheetPage'));
+
+const LIGHT_KEPT_AS = 'zolbek.light';
+
+export function App() {
+  const [isDim, setDim] = useState(() => localStorage.getItem(LIGHT_KEPT_AS) === 'dim');
+  const palette = isDim ? dim : light;
+  useEffect(() => {
+    localStorage.setItem(LIGHT_KEPT_AS, isDim ? 'dim' : 'bright');
+    for (const [name, colour] of Object.entries(palette)) {
+      document.documentElement.style.setProperty(`--${name}`, colour);
+    }
+    document.documentElement.dataset['light'] = isDim ? 'dim' : 'bright';
+  }, [isDim, palette]);
+
+  const theme = useMemo(() => antTheme(palette, isDim), [palette, isDim]);
+
+  return (
+    <ConfigProvider theme={theme} wave={{ disabled: true }}>
+      <AntApp className="app">
+        <BlendProvider>
+          <Shell isDim={isDim} setDim={setDim}>
+            <Suspense fallback={<Spin className="list-waiting" />}>
+              <Routes>
+                <Route path="/" element={<Navigate to="/blend" replace />} />
+                <Route path="/blend" element={<BlendPage />} />
+                <Route path="/bins" element={<BinsPage />} />
+                <Route path="/pots" element={<PotsPage />} />
+                <Route path="/log" element={<LogPage />} />
+                <Route path="/log/:id" element={<SheetPage />} />
+                <Route path="*" element={<Nowhere />} />
+              </Routes>
+            </Suspense>
+          </Shell>
+        </BlendProvider>
+      </AntApp>
+    </ConfigProvider>
+  );
+}

@@ -1,0 +1,32 @@
+import createClient from 'openapi-fetch';
+
+import type { components, paths } from './schema';
+
+export type Schemas = components['schemas'];
+
+export const api = createClient<paths>({ baseUrl: '/api/v1' });
+
+/** What the API could not use, field by field; without fields when it could not be reached or failed. */
+export class ApiProblem extends Error {
+  constructor(
+    message: string,
+    public readonly errors: Schemas['Problem']['errors'],
+    public readonly status: number,
+  ) {
+    super(message);
+  }
+
+  /** Sentence for a field, or for anything beneath it. */
+  at(path: string): string | undefined {
+    return this.errors.find((error) => error.path === path)?.message;
+  }
+}
+
+/** The answer's data, or the problem thrown. */
+export function answerOf<T>(result: { data?: T; error?: unknown; response: Response }): T {
+  if (result.data !== undefined) {
+    return result.data;
+  }
+  const problem = result.error as Partial<Schemas['Problem']> | undefined;
+  throw new ApiProblem(problem?.message ?? result.response.statusText, problem?.errors ?? [], result.response.status);
+}

@@ -1,0 +1,39 @@
+import { useMemo } from 'react';
+import { useIntl } from 'react-intl';
+
+import type { MessageId } from './en';
+
+type Gaps = Record<string, string | number>;
+
+/** Sentences, numbers and dates in the language of the reader. */
+export interface Words {
+  t: (id: MessageId, gaps?: Gaps) => string;
+  /** A number with at most so many significant digits. */
+  n: (value: number, digits?: number) => string;
+  percent: (share: number, digits?: number) => string;
+  money: (value: number, currency: string) => string;
+  date: (iso: string) => string;
+}
+
+export function useWords(): Words {
+  const intl = useIntl();
+
+  return useMemo(
+    () => ({
+      t: (id, gaps) => intl.formatMessage({ id }, gaps),
+      n: (value, digits = 3) => intl.formatNumber(value, { maximumSignificantDigits: digits }),
+      percent: (share, digits = 0) =>
+        intl.formatNumber(share, { style: 'percent', minimumFractionDigits: digits, maximumFractionDigits: digits }),
+      money: (value, currency) => intl.formatNumber(value, { style: 'currency', currency }),
+      date: (iso) => intl.formatDate(iso, { year: 'numeric', month: 'long', day: 'numeric' }),
+    }),
+    [intl],
+  );
+}
+
+/** The number that somebody typed, with a point or a comma; null where it is none. */
+export function typedNumber(text: string): number | null {
+  const plain = text.trim().replace(',', '.');
+
+  return /^-?(\d+\.?\d*|\.\d+)$/.test(plain) ? Number(plain) : null;
+}

@@ -1,0 +1,228 @@
+import { Alert, Button, Checkbox, ColorPicker, ConfigProvider, Drawer, Form, Input, Select } from 'antd';
+import { useId, useState } from 'react';
+
+import { ApiProblem, type Schemas } from '../../api/client';
+import { useComponents, useMeta, useSaveComponent } from '../../api/queries';
+import type { MessageId } from '../../i18n/en';
+import { useWords } from '../../i18n/words';
+import { NumberField } from '../common/NumberField';
+import { useUndoable } from '../common/useUndoable';
+import { bodyOf, type ComponentForm, emptyForm, formOf, notNumbers, type NumberName } from './componentForm';
+import { SieveFields } from './SieveFields';
+
+/** The component that is open, or none for a new one; as a copy it is saved under its own name. */
+export interface Editing {
+  component: Schemas['Component'] | null;
+  asCopy: boolean;
+}
+
+const GROUPS: { title: MessageId; fields: [NumberName, MessageId | null][] }[] = [
+  {
+    title: 'bins.section.weights',
+    fields: [
+      ['bulk_density', 'unit.kgL'],
+      ['particle_density', 'unit.kgL'],
+      ['solid_density', 'unit.kgL'],
+    ],
+  },
+  {
+    title: 'bins.section.water',
+    fields: [
+      ['internal_water', 'unit.share'],
+      ['unavailable_water', 'unit.share'],
+      ['internal_median_cm', 'unit.cm'],
+      ['internal_spread', null],
+      ['sphericity', null],
+      ['hydraulic_size_mm', 'unit.mm'],
+    ],
+  },
+  {
+    title: 'bins.section.chemistry',
+    fields: [
+      ['ph', null],
+      ['buffer', 'unit.buffer'],
+      ['cec', 'unit.cec'],
+    ],
+  },
+  {
+    title: 'bins.section.age',
+    fields: [
+      ['crumble_rate', 'unit.perYear'],
+      ['decay_rate', 'unit.perYear'],
+    ],
+  },
+];
+
+/** One component: what is on the shelf of it, and every property that the model computes from. */
+export function ComponentDrawer({
+  editing,
+  setEditing,
+}: {
+  editing: Editing;
+  setEditing: (editing: Editing | null) => void;
+}) {
+  const { t } = useWords();
+  const { component, asCopy } = editing;
+  const id = component === null || asCopy ? null : component.id;
+  const isReference = id !== null && component?.is_reference === true;
+  const [form, setForm] = useState<ComponentForm>(() =>
+    component === null
+      ? emptyForm
+      : formOf(component, asCopy ? t('bins.copyOf', { name: component.name }) : component.name),
+  );
+  const [marked, setMarked] = useState<string[]>([]);
+  const [nameId, noteId] = [useId(), useId()];
+  const meta = useMeta();
+  const others = useComponents({ per_page: 200 }, component === null);
+  const save = useSaveComponent();
+  const say = useUndoable();
+  const problem = save.error instanceof ApiProblem ? save.error : undefined;
+  const currency = meta.data?.currency ?? 'EUR';
+
+  const change = (changed: Partial<ComponentForm>) => setForm({ ...form, ...changed });
+  const errorAt = (path: string) => (marked.includes(path) ? t('common.notNumber') : problem?.at(path));
+  const number = (key: NumberName, unit?: string) => (
+    <NumberField
+      key={key}
+      label={t(`field.${key}`)}
+      value={form.numbers[key]}
+      error={errorAt(key)}
+      onChange={(text) => change({ numbers: { ...form.numbers, [key]: text } })}
+      {...(unit === undefined ? {} : { unit })}
+    />
+  );
+  const submit = async () => {
+    const wrong = notNumbers(form, isReference);
+    setMarked(wrong);
+    if (wrong.length > 0) {
+      return;
+    }
+    const saved = await save.mutateAsync({ id, body: bodyOf(form, isReference) });
+    say(t('common.saved', { name: saved.name }));
+    setEditing(null);
+  };
+
+  return (
+    <Drawer
+      open
+      size={560}
+      title={component === null ? t('bins.newTitle') : form.name}
+      onClose={() => setEditing(null)}
+      footer={
+        <div className="drawer-foot">
+          {(marked.length > 0 || save.error !== null) && (
+            <span className="field-error" role="alert">
+              {save.error !== null && problem === undefined ? t('problem.offline') : t('problem.fields')}
+            </span>
+          )}
+          <Button onClick={() => setEditing(null)}>{t('common.cancel')}</Button>
+          <Button type="primary" loading={save.isPending} onClick={() => void submit().catch(() => undefined)}>
+            {t('common.save')}
+          </Button>
+        </div>
+      }
+    >
+      <Form layout="vertical" className="component-form" onFinish={() => void submit().catch(() => undefined)}>
+        {isReference && component !== null && (
+          <Alert
+            type="info"
+            title={t('bins.referenceHint')}
+            action={<Button onClick={() => setEditing({ component, asCopy: true })}>{t('common.copy')}</Button>}
+          />
+        )}
+        {component === null && (
+          <Form.Item label={t('bins.startFrom')}>
+            <Select
+              aria-label={t('bins.startFrom')}
+              allowClear
+              showSearch={{ optionFilterProp: 'label' }}
+              placeholder={t('common.none')}
+              options={(others.data?.data ?? []).map((other) => ({ value: other.id, label: other.name, other }))}
+              onSelect={(_, { other }) =>
+                setForm({
+                  ...formOf(other, form.name),
+                  numbers: { ...formOf(other, '').numbers, stock_l: '0', pack_l: '', pack_price: '' },
+                })
+              }
+            />
+          </Form.Item>
+        )}
+        <h3>{t('bins.section.shelf')}</h3>
+        <div className="fields-3">
+          {number('stock_l', t('unit.L'))}
+          {number('pack_l', t('unit.L'))}
+          {number('pack_price', currency)}
+        </div>
+        <Form.Item
+          label={t('field.note')}
+          htmlFor={noteId}
+          validateStatus={problem?.at('note') === undefined ? '' : 'error'}
+          help={problem?.at('note')}
+        >
+          <Input.TextArea
+            id={noteId}
+            autoSize={{ minRows: 1, maxRows: 4 }}
+            value={form.note}
+            onChange={(event) => change({ note: event.target.value })}
+          />
+        </Form.Item>
+        <ConfigProvider componentDisabled={isReference}>
+          <h3>{t('bins.section.what')}</h3>
+          <div className="fields-2">
+            <Form.Item
+              label={t('field.name')}
+              htmlFor={nameId}
+              validateStatus={problem?.at('name') === undefined ? '' : 'error'}
+              help={problem?.at('name')}
+            >
+              <Input id={nameId} value={form.name} onChange={(event) => change({ name: event.target.value })} />
+            </Form.Item>
+            <Form.Item label={t('field.kind')}>
+              <Select
+                aria-label={t('field.kind')}
+                value={form.kind}
+                options={(meta.data?.kinds ?? []).map((kind) => ({ value: kind, label: t(`kind.${kind}`) }))}
+                onChange={(kind) => change({ kind })}
+              />
+            </Form.Item>
+            <Form.Item label={t('field.basis')}>
+              <Select
+                aria-label={t('field.basis')}
+                value={form.basis}
+                options={(['typical', 'supplier', 'measured'] as const).map((basis) => ({
+                  value: basis,
+                  label: t(`basis.${basis}`),
+                }))}
+                onChange={(basis) => change({ basis })}
+              />
+            </Form.Item>
+            <Form.Item label={t('field.colour')}>
+              <ColorPicker
+                disabledAlpha
+                value={form.colour}
+                showText
+                onChange={(colour) => change({ colour: colour.toHexString().slice(0, 7) })}
+              />
+            </Form.Item>
+          </div>
+          <Form.Item label={t('field.hazards')}>
+            <Checkbox.Group
+              value={form.hazards}
+              options={(meta.data?.hazards ?? []).map((hazard) => ({ value: hazard, label: t(`hazard.${hazard}`) }))}
+              onChange={(hazards) => change({ hazards: hazards as Schemas['Hazard'][] })}
+            />
+          </Form.Item>
+          <SieveFields form={form} change={change} errorAt={errorAt} extra={number('finest_mm', t('unit.mm'))} />
+          {GROUPS.map((group) => (
+            <div key={group.title}>
+              <h3>{t(group.title)}</h3>
+              <div className="fields-3">
+                {group.fields.map(([key, unit]) => number(key, unit === null ? undefined : t(unit)))}
+              </div>
+            </div>
+          ))}
+        </ConfigProvider>
+      </Form>
+    </Drawer>
+  );
+}

@@ -1,0 +1,150 @@
+import type { Schemas } from '../../api/client';
+import { typedNumber } from '../../i18n/words';
+import { plain } from '../blend/blendState';
+
+type Component = Schemas['Component'];
+
+export const NUMBERS = [
+  'stock_l',
+  'pack_l',
+  'pack_price',
+  'bulk_density',
+  'particle_density',
+  'solid_density',
+  'internal_water',
+  'unavailable_water',
+  'internal_median_cm',
+  'internal_spread',
+  'sphericity',
+  'finest_mm',
+  'hydraulic_size_mm',
+  'ph',
+  'buffer',
+  'cec',
+  'crumble_rate',
+  'decay_rate',
+] as const;
+
+export type NumberName = (typeof NUMBERS)[number];
+
+export const SHELF: readonly string[] = ['stock_l', 'pack_l', 'pack_price'];
+
+/** Numbers that may be left empty. */
+const OPTIONAL: readonly string[] = ['pack_l', 'pack_price', 'finest_mm', 'hydraulic_size_mm', 'ph'];
+
+export interface SieveRow {
+  aperture: string;
+  retained: string;
+}
+
+/** A component as it stands in the form: numbers as they were typed. */
+export interface ComponentForm {
+  name: string;
+  kind: Schemas['Kind'];
+  basis: Component['basis'];
+  colour: string;
+  hazards: Schemas['Hazard'][];
+  note: string;
+  numbers: Record<NumberName, string>;
+  sieve: SieveRow[];
+  pan: string;
+}
+
+export function formOf(component: Component, name: string): ComponentForm {
+  const text = (value: number | null) => (value === null ? '' : plain(value));
+  const sieve = Object.entries(component.sieve)
+    .filter(([aperture]) => aperture !== 'pan')
+    .sort(([a], [b]) => Number(b) - Number(a));
+
+  return {
+    name,
+    kind: component.kind,
+    basis: component.basis,
+    colour: component.colour,
+    hazards: component.hazards,
+    note: component.note,
+    numbers: Object.fromEntries(NUMBERS.map((key) => [key, text(component[key])])) as ComponentForm['numbers'],
+    sieve: sieve.map(([aperture, retained]) => ({ aperture, retained: plain(retained) })),
+    pan: text(component.sieve['pan'] ?? 0),
+  };
+}
+
+export const emptyForm: ComponentForm = {
+  name: '',
+  kind: 'porous stone',
+  basis: 'measured',
+  colour: '#9c9184',
+  hazards: ['dust'],
+  note: '',
+  numbers: {
+    ...(Object.fromEntries(NUMBERS.map((key) => [key, ''])) as ComponentForm['numbers']),
+    stock_l: '0',
+    buffer: '0',
+    cec: '0',
+    crumble_rate: '0',
+    decay_rate: '0',
+  },
+  sieve: ['8', '4', '2', '1'].map((aperture) => ({ aperture, retained: '' })),
+  pan: '',
+};
+
+/** Paths of fields that hold no number though they must. */
+export function notNumbers(form: ComponentForm, isReference: boolean): string[] {
+  const wrong: string[] = NUMBERS.filter((key) => {
+    const text = form.numbers[key].trim();
+
+    return (
+      (!isReference || SHELF.includes(key)) && typedNumber(text) === null && !(text === '' && OPTIONAL.includes(key))
+    );
+  });
+  if (!isReference) {
+    form.sieve.forEach((row, i) => {
+      if (typedNumber(row.retained === '' ? '0' : row.retained) === null || typedNumber(row.aperture) === null) {
+        wrong.push(`sieve row ${i}`);
+      }
+    });
+    if (typedNumber(form.pan === '' ? '0' : form.pan) === null) {
+      wrong.push('sieve.pan');
+    }
+  }
+
+  return wrong;
+}
+
+/** The form as the API takes it. Of a reference component only what stands on the shelf is sent. */
+export function bodyOf(form: ComponentForm, isReference: boolean): Schemas['ComponentInput'] {
+  const { numbers } = form;
+  const shelf = {
+    stock_l: typedNumber(numbers.stock_l) ?? 0,
+    pack_l: typedNumber(numbers.pack_l),
+    pack_price: typedNumber(numbers.pack_price),
+    note: form.note,
+  };
+  if (isReference) {
+    return shelf;
+  }
+  const properties = Object.fromEntries(
+    NUMBERS.filter((key) => !SHELF.includes(key)).map((key) => [key, typedNumber(numbers[key])]),
+  );
+  // Two rows with one aperture keep apart by spelling, so that the double is refused and not lost.
+  const sieve: Record<string, number> = {};
+  for (const row of form.sieve) {
+    let aperture = row.aperture.trim().replace(',', '.');
+    while (aperture in sieve) {
+      aperture = aperture.includes('.') ? `${aperture}0` : `${aperture}.0`;
+    }
+    sieve[aperture] = typedNumber(row.retained) ?? 0;
+  }
+  sieve['pan'] = typedNumber(form.pan) ?? 0;
+
+  return {
+    name: form.name,
+    kind: form.kind,
+    basis: form.basis,
+    colour: form.colour,
+    hazards: form.hazards,
+    ...properties,
+    sieve,
+    ...shelf,
+  };
+}

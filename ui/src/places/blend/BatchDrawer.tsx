@@ -1,0 +1,183 @@
+import { Button, Drawer, Form, Input, Select } from 'antd';
+import { useId, useMemo, useState } from 'react';
+import { useNavigate } from 'react-router';
+
+import { answerOf, api, ApiProblem, type Schemas } from '../../api/client';
+import { useLastGood } from '../../api/lastGood';
+import { useSaveBatch } from '../../api/queries';
+import { typedNumber, useWords } from '../../i18n/words';
+import { NumberField } from '../common/NumberField';
+import { BatchFigures } from './BatchFigures';
+import { useBlend } from './BlendProvider';
+
+const KEPT_AS = 'zolbek.order';
+const GAPS = { untouched: 0, teased: 0.1, combed: 0.25, washed: 0.45 } as const;
+
+type Gaps = keyof typeof GAPS;
+
+interface Order {
+  pots: string;
+  ball: string;
+  gaps: Gaps;
+  objects: string;
+  spare: string;
+  tub: string;
+  scoop: string;
+}
+
+const FIRST: Order = { pots: '10', ball: '30', gaps: 'teased', objects: '0', spare: '8', tub: '20', scoop: '1' };
+
+const ask = async (body: Schemas['BatchPlanInput'], signal: AbortSignal) =>
+  answerOf(await api.POST('/batches/plan', { body, signal }));
+
+/** From the mix to what is measured out: number of pots, what of the root ball stays, the tub and the scoop at hand. */
+export function BatchDrawer({
+  question,
+  potName,
+  close,
+}: {
+  question: Schemas['EvaluationInput'];
+  potName: string;
+  close: () => void;
+}) {
+  const { t } = useWords();
+  const { history } = useBlend();
+  const { recipeId, recipeName } = history.now;
+  const [order, setOrder] = useState<Order>(kept);
+  const [name, setName] = useState(
+    t('batch.defaultName', { recipe: recipeName === '' ? t('blend.newMix') : recipeName, pot: potName }),
+  );
+  const [note, setNote] = useState('');
+  const [nameId, noteId] = [useId(), useId()];
+  const body = useMemo<Schemas['BatchPlanInput'] | null>(() => {
+    const asked = orderOf(order);
+
+    return asked === null ? null : { ...question, order: asked };
+  }, [question, order]);
+  const { data, fresh, problem } = useLastGood('plan', body, ask);
+  const save = useSaveBatch();
+  const navigate = useNavigate();
+  const saveProblem = save.error instanceof ApiProblem ? save.error : undefined;
+
+  const change = (changed: Partial<Order>) => {
+    const next = { ...order, ...changed };
+    setOrder(next);
+    localStorage.setItem(KEPT_AS, JSON.stringify(next));
+  };
+  const field = (key: Exclude<keyof Order, 'gaps'>, path: string, unit?: string, hint?: string) => (
+    <NumberField
+      label={t(`batch.${key}`)}
+      value={order[key]}
+      error={typedNumber(order[key]) === null ? t('common.notNumber') : problem?.at(`order.${path}`)}
+      onChange={(text) => change({ [key]: text })}
+      {...(unit === undefined ? {} : { unit })}
+      {...(hint === undefined ? {} : { hint })}
+    />
+  );
+  const submit = async () => {
+    if (body === null) {
+      return;
+    }
+    const batch = await save.mutateAsync({ ...body, name, note, recipe_id: recipeId });
+    await navigate(`/log/${batch.id}`);
+  };
+
+  return (
+    <Drawer
+      open
+      size={620}
+      title={t('batch.title')}
+      onClose={close}
+      footer={
+        <Button
+          type="primary"
+          size="large"
+          block
+          disabled={body === null || !fresh}
+          loading={save.isPending}
+          onClick={() => void submit().catch(() => undefined)}
+        >
+          {t('batch.saveAndPrint')}
+        </Button>
+      }
+    >
+      <Form layout="vertical" className="batch-form">
+        <div className="fields-3">
+          {field('pots', 'pots')}
+          {field('ball', 'ball_share', t('unit.percent'))}
+          <Form.Item label={t('batch.gaps')}>
+            <Select
+              aria-label={t('batch.gaps')}
+              value={order.gaps}
+              options={(Object.keys(GAPS) as Gaps[]).map((gaps) => ({ value: gaps, label: t(`batch.gaps.${gaps}`) }))}
+              onChange={(gaps) => change({ gaps })}
+            />
+          </Form.Item>
+        </div>
+        <div className="fields-4">
+          {field('spare', 'spare', t('unit.percent'))}
+          {field('tub', 'tub_l', t('unit.L'))}
+          {field('scoop', 'scoop_l', t('unit.L'))}
+          {field('objects', 'objects_l', t('unit.L'))}
+        </div>
+        {problem !== undefined && !problem.errors.some((error) => error.path.startsWith('order.')) && (
+          <p className="field-error" role="alert">
+            {problem.message}
+          </p>
+        )}
+        {data !== undefined && <BatchFigures plan={data} pots={typedNumber(order.pots) ?? 0} fresh={fresh} />}
+        <Form.Item
+          label={t('batch.name')}
+          htmlFor={nameId}
+          validateStatus={saveProblem?.at('name') === undefined ? '' : 'error'}
+          help={saveProblem?.at('name')}
+        >
+          <Input id={nameId} value={name} onChange={(event) => setName(event.target.value)} />
+        </Form.Item>
+        <Form.Item label={t('batch.note')} htmlFor={noteId}>
+          <Input id={noteId} value={note} onChange={(event) => setNote(event.target.value)} />
+        </Form.Item>
+        {save.error !== null && saveProblem?.at('name') === undefined && (
+          <p className="field-error" role="alert">
+            {saveProblem?.message ?? t('problem.offline')}
+          </p>
+        )}
+      </Form>
+    </Drawer>
+  );
+}
+
+/** The order as the API takes it; null while a field holds no number. */
+function orderOf(order: Order): Schemas['BatchOrder'] | null {
+  const [pots, ball, objects, spare, tub, scoop] = [
+    order.pots,
+    order.ball,
+    order.objects,
+    order.spare,
+    order.tub,
+    order.scoop,
+  ].map(typedNumber);
+  if (pots == null || ball == null || objects == null || spare == null || tub == null || scoop == null) {
+    return null;
+  }
+
+  return {
+    pots,
+    ball_share: ball / 100,
+    gap_share: GAPS[order.gaps],
+    objects_l: objects,
+    spare: spare / 100,
+    tub_l: tub,
+    scoop_l: scoop,
+  };
+}
+
+function kept(): Order {
+  try {
+    const order = { ...FIRST, ...(JSON.parse(localStorage.getItem(KEPT_AS) ?? '{}') as Partial<Order>) };
+
+    return order.gaps in GAPS ? order : FIRST;
+  } catch {
+    return FIRST;
+  }
+}

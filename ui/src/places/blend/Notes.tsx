@@ -1,0 +1,23 @@
+import type { Schemas } from '../../api/client';
+import { useWords } from '../../i18n/words';
+
+/** What makes the figures less sure, and the bench test that would settle it. */
+export function Notes({ notes }: { notes: Schemas['Note'][] }) {
+  const { t, n, percent } = useWords();
+  const dusty = notes.filter((note) => note.code === 'pan').map((note) => note.component_name ?? '');
+  const compressible = notes.find((note) => note.code === 'compressible');
+  const segregation = notes.find((note) => note.code === 'segregation');
+
+  return (
+    <details className="notes">
+      <summary>{t('note.title')}</summary>
+      <ul>
+        {compressible !== undefined && <li>{t('note.compressible', { share: percent(compressible.share) })}</li>}
+        {segregation !== undefined && <li>{t('note.segregation', { ratio: n(segregation.share, 2) })}</li>}
+        {dusty.length > 0 && <li>{t('note.pan', { components: dusty.join(', ') })}</li>}
+        <li>{t('note.typical')}</li>
+        <li>{t('note.orifice')}</li>
+      </ul>
+    </details>
+  );
+}

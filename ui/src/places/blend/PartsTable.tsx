@@ -1,0 +1,96 @@
+import { Button, Input } from 'antd';
+import type { KeyboardEvent } from 'react';
+
+import type { ApiProblem } from '../../api/client';
+import { Swatch } from '../../drawing/Swatch';
+import { typedNumber, useWords } from '../../i18n/words';
+import { useBlend } from './BlendProvider';
+
+/** The mix as rows: a pinch of each component, its parts, its share. */
+export function PartsTable({ problem }: { problem: ApiProblem | undefined }) {
+  const { t, n, percent } = useWords();
+  const { history, dispatch } = useBlend();
+  const { rows } = history.now;
+  const total = rows.reduce((sum, row) => sum + Math.max(0, typedNumber(row.text) ?? 0), 0);
+
+  const onKey = (componentId: number) => (event: KeyboardEvent<HTMLInputElement>) => {
+    if (event.key !== 'ArrowUp' && event.key !== 'ArrowDown') {
+      return;
+    }
+    event.preventDefault();
+    dispatch({ do: 'step', componentId, by: (event.key === 'ArrowUp' ? 1 : -1) * (event.shiftKey ? 0.5 : 1) });
+  };
+
+  return (
+    <div className="parts">
+      <ul className="parts-rows">
+        {rows.map((row, i) => {
+          const parts = typedNumber(row.text);
+          const error =
+            problem?.at(`parts.${i}.parts`) ??
+            problem?.at(`parts.${i}.component_id`) ??
+            (parts === null ? t('common.notNumber') : undefined);
+          const errorId = `parts-error-${row.componentId}`;
+
+          return (
+            <li key={row.componentId} className={error === undefined ? 'parts-row' : 'parts-row parts-row-wrong'}>
+              <Swatch kind={row.kind} colour={row.colour} />
+              <span className="parts-name">{row.name}</span>
+              <span className="parts-stepper">
+                <Button
+                  aria-label={t('blend.less', { name: row.name })}
+                  disabled={parts !== null && parts <= 0}
+                  onClick={() => dispatch({ do: 'step', componentId: row.componentId, by: -1 })}
+                >
+                  −
+                </Button>
+                <Input
+                  value={row.text}
+                  inputMode="decimal"
+                  autoComplete="off"
+                  status={error === undefined ? '' : 'error'}
+                  aria-label={t('blend.partsOf', { name: row.name })}
+                  aria-invalid={error !== undefined}
+                  aria-describedby={error === undefined ? undefined : errorId}
+                  onChange={(event) =>
+                    dispatch({ do: 'parts', componentId: row.componentId, text: event.target.value })
+                  }
+                  onKeyDown={onKey(row.componentId)}
+                  onFocus={(event) => event.target.select()}
+                />
+                <Button
+                  aria-label={t('blend.more', { name: row.name })}
+                  onClick={() => dispatch({ do: 'step', componentId: row.componentId, by: 1 })}
+                >
+                  +
+                </Button>
+              </span>
+              <span className="parts-share">
+                {parts === null || total <= 0 ? '–' : percent(Math.max(0, parts) / total)}
+              </span>
+              <Button
+                type="text"
+                className="parts-remove"
+                aria-label={t('blend.remove', { name: row.name })}
+                onClick={() => dispatch({ do: 'remove', componentId: row.componentId })}
+              >
+                ×
+              </Button>
+              {error !== undefined && (
+                <p id={errorId} className="field-error" role="alert">
+                  {error}
+                </p>
+              )}
+            </li>
+          );
+        })}
+      </ul>
+      {rows.length > 0 && <p className="parts-total">{t('blend.total', { parts: n(total, 4) })}</p>}
+      {problem?.at('parts') !== undefined && (
+        <p className="field-error" role="alert">
+          {problem.at('parts')}
+        </p>
+      )}
+    </div>
+  );
+}

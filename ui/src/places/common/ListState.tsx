@@ -1,0 +1,37 @@
+import { Alert, Button, Spin } from 'antd';
+import type { ReactNode } from 'react';
+
+import { useWords } from '../../i18n/words';
+
+interface Props {
+  isPending: boolean;
+  error: Error | null;
+  retry: () => void;
+  isEmpty: boolean;
+  empty: ReactNode;
+  children: ReactNode;
+}
+
+/** What stands in place of a list while it loads, when it cannot be had, and when there is nothing in it. */
+export function ListState({ isPending, error, retry, isEmpty, empty, children }: Props) {
+  const { t } = useWords();
+  if (error !== null) {
+    return (
+      <Alert
+        type="error"
+        showIcon
+        title={t('problem.offline')}
+        action={<Button onClick={retry}>{t('common.retry')}</Button>}
+      />
+    );
+  }
+  if (isPending) {
+    return (
+      <Spin description={t('common.loading')} size="large" className="list-waiting">
+        <div />
+      </Spin>
+    );
+  }
+
+  return isEmpty ? <div className="list-empty">{empty}</div> : children;
+}

@@ -1,0 +1,36 @@
+import { Form, Input } from 'antd';
+import { useId } from 'react';
+
+interface Props {
+  label: string;
+  value: string;
+  onChange: (text: string) => void;
+  unit?: string;
+  error?: string | undefined;
+  hint?: string;
+}
+
+/** A number as somebody types it, with its unit beside it and what is wrong with it beneath. */
+export function NumberField({ label, value, onChange, unit, error, hint }: Props) {
+  const id = useId();
+
+  return (
+    <Form.Item
+      label={label}
+      htmlFor={id}
+      validateStatus={error === undefined ? '' : 'error'}
+      help={error ?? hint}
+      className="number-field"
+    >
+      <Input
+        id={id}
+        value={value}
+        inputMode="decimal"
+        autoComplete="off"
+        suffix={unit === undefined ? undefined : <span className="unit">{unit}</span>}
+        aria-invalid={error !== undefined}
+        onChange={(event) => onChange(event.target.value)}
+      />
+    </Form.Item>
+  );
+}

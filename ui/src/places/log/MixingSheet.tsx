@@ -1,0 +1,119 @@
+import type { Schemas } from '../../api/client';
+import { Swatch } from '../../drawing/Swatch';
+import { useWords } from '../../i18n/words';
+
+const MOST_TICKS = 24;
+
+/** One page of A4 that can be read at arm's length: scoops, loads to tick, what to buy, what to beware of. */
+export function MixingSheet({ batch }: { batch: Schemas['Batch'] }) {
+  const { t, n, percent, date } = useWords();
+  const { result, inputs } = batch;
+  const mixed = result.lines.filter((line) => line.scoops_per_load !== null);
+  const layer = result.lines.find((line) => line.layer_l > 0);
+  const toBuy = result.lines.filter((line) => line.packs !== 0);
+  const heavy = result.wet_pot_kg > 15;
+
+  return (
+    <article className="sheet">
+      <header>
+        <div>
+          <h1>{batch.name}</h1>
+          <p>{t('sheet.for', { pots: batch.pots, pot: batch.pot_name })}</p>
+        </div>
+        <p className="sheet-made">
+          {t('sheet.title')}
+          <br />
+          {t('sheet.made', { date: date(batch.made_at) })}
+        </p>
+      </header>
+      <p className="sheet-load">
+        <strong>{t('sheet.load', { loads: result.loads, litres: n(result.load_l) })}</strong>
+        <span>{t('sheet.scoop', { scoop: n(result.scoop_l), tub: n(inputs.order.tub_l) })}</span>
+      </p>
+      <table>
+        <thead>
+          <tr>
+            <th scope="col">{t('batch.component')}</th>
+            <th scope="col">{t('batch.scoops')}</th>
+            <th scope="col">{t('sheet.litresAll')}</th>
+            <th scope="col">{t('batch.trueShare')}</th>
+          </tr>
+        </thead>
+        <tbody>
+          {mixed.map((line) => (
+            <tr key={line.component_id}>
+              <th scope="row">
+                <Swatch kind={line.kind} colour={line.colour} />
+                {line.name}
+                {line.dusty && <em>{t('sheet.dusty')}</em>}
+              </th>
+              <td className="sheet-scoops">{n(line.scoops_per_load ?? 0)}</td>
+              <td>{n(line.mix_l)} L</td>
+              <td>{percent(line.true_share ?? 0)}</td>
+            </tr>
+          ))}
+        </tbody>
+        <tfoot>
+          <tr>
+            <th scope="row">{t('sheet.total')}</th>
+            <td className="sheet-scoops">{n(mixed.reduce((sum, line) => sum + (line.scoops_per_load ?? 0), 0))}</td>
+            <td>{n(result.loose_l)} L</td>
+            <td />
+          </tr>
+        </tfoot>
+      </table>
+      {result.too_small_for_scoop.length > 0 && (
+        <p className="mind">{t('batch.tooSmall', { names: result.too_small_for_scoop.join(', ') })}</p>
+      )}
+      {result.loads <= MOST_TICKS && (
+        <p className="sheet-ticks">
+          {t('sheet.tick')}
+          {Array.from({ length: result.loads }, (_, i) => (
+            <span key={i} className="tick">
+              {i + 1}
+            </span>
+          ))}
+        </p>
+      )}
+      <p>{t('sheet.steps')}</p>
+      <p>{t('sheet.perPot', { litres: n(result.net_per_pot_l) })}</p>
+      {layer !== undefined && inputs.drainage_layer !== null && (
+        <p>
+          {t('sheet.layer', { litres: n(layer.layer_l), name: layer.name, cm: n(inputs.drainage_layer.thickness_cm) })}
+        </p>
+      )}
+      <div className="sheet-columns">
+        <section>
+          <h2>{t('sheet.buy')}</h2>
+          {toBuy.length === 0 ? (
+            <p>{t('sheet.nothing')}</p>
+          ) : (
+            <ul>
+              {toBuy.map((line) => (
+                <li key={line.component_id}>
+                  {line.name}:{' '}
+                  {line.packs === null || line.pack_l === null
+                    ? t('batch.packsUnknown', { litres: n(line.litres - line.stock_l) })
+                    : t('sheet.packs', { packs: line.packs, litres: n(line.pack_l) })}
+                </li>
+              ))}
+            </ul>
+          )}
+          <p>{t('sheet.dry', { kg: n(result.mass_kg) })}</p>
+        </section>
+        <section>
+          <h2>{t('sheet.cautions')}</h2>
+          <ul>
+            {result.hazards.map((hazard) => (
+              <li key={hazard}>{t(`caution.${hazard}`)}</li>
+            ))}
+            <li>{t('caution.lift', { kg: n(result.wet_pot_kg, 2), kg2: heavy ? 'two' : 'one' })}</li>
+            <li>{t('caution.defer')}</li>
+          </ul>
+        </section>
+      </div>
+      {batch.note !== '' && <p className="sheet-note">{batch.note}</p>}
+      <footer>{t('sheet.frozen')}</footer>
+    </article>
+  );
+}

@@ -1,0 +1,232 @@
+import { Button, Checkbox, Drawer, Form, Input, Select } from 'antd';
+import { useId, useMemo, useState } from 'react';
+
+import { answerOf, api, ApiProblem, type Schemas } from '../../api/client';
+import { useLastGood } from '../../api/lastGood';
+import { useMeta, useSavePot } from '../../api/queries';
+import { PotOutline } from '../../drawing/PotOutline';
+import type { MessageId } from '../../i18n/en';
+import { typedNumber, useWords } from '../../i18n/words';
+import { plain } from '../blend/blendState';
+import { NumberField } from '../common/NumberField';
+import { useUndoable } from '../common/useUndoable';
+
+type Shape = Schemas['Shape'];
+
+const SHAPES: Shape[] = ['round', 'rectangular', 'oval', 'polygon', 'bowl', 'measured'];
+const NUMBERS = [
+  'depth',
+  'hole_count',
+  'hole_diameter_cm',
+  'hole_open_share',
+  'mesh_mm',
+  'weight_kg',
+  'owned',
+] as const;
+
+type NumberName = (typeof NUMBERS)[number];
+
+const FIRST: Record<NumberName, string> = {
+  depth: '',
+  hole_count: '2',
+  hole_diameter_cm: '2',
+  hole_open_share: '60',
+  mesh_mm: '',
+  weight_kg: '0',
+  owned: '1',
+};
+const OPTIONAL: readonly string[] = ['hole_diameter_cm', 'mesh_mm'];
+
+const ask = async (body: Schemas['PotShapeInput'], signal: AbortSignal) =>
+  answerOf(await api.POST('/pots/outline', { body, signal }));
+
+/** One pot: its inside, drawn as it is typed, its outlet, and where it stands. */
+export function PotDrawer({ pot, close }: { pot: Schemas['Pot'] | null; close: () => void }) {
+  const { t, n } = useWords();
+  const meta = useMeta();
+  const [name, setName] = useState(pot?.name ?? '');
+  const [place, setPlace] = useState(pot?.place ?? '');
+  const [shape, setShape] = useState<Shape>(pot?.shape ?? 'round');
+  const [dryingSides, setDryingSides] = useState(pot?.drying_sides ?? false);
+  const [numbers, setNumbers] = useState<Record<NumberName, string>>(() => (pot === null ? FIRST : textsOf(pot)));
+  const [measures, setMeasures] = useState<Record<string, string>>(() =>
+    Object.fromEntries(Object.entries(pot?.measures ?? {}).map(([key, value]) => [key, plain(value)])),
+  );
+  const [marked, setMarked] = useState<string[]>([]);
+  const [nameId, placeId] = [useId(), useId()];
+  const save = useSavePot();
+  const say = useUndoable();
+  const problem = save.error instanceof ApiProblem ? save.error : undefined;
+  const wanted = useMemo(
+    () => meta.data?.shapes.find((each) => each.shape === shape)?.measures ?? [],
+    [meta.data, shape],
+  );
+
+  const inside = useMemo(() => {
+    const typed = Object.fromEntries(wanted.map((key) => [key, typedNumber(measures[key] ?? '')]));
+    const depth = typedNumber(numbers.depth);
+
+    return depth === null || wanted.length === 0 || Object.values(typed).includes(null)
+      ? null
+      : ({ shape, depth, ...(typed as Record<string, number>) } as Schemas['PotShapeInput']);
+  }, [wanted, measures, numbers.depth, shape]);
+  const drawn = useLastGood('outline', inside, ask);
+
+  const submit = async () => {
+    const wrong = [
+      ...NUMBERS.filter(
+        (key) => typedNumber(numbers[key]) === null && !(numbers[key].trim() === '' && OPTIONAL.includes(key)),
+      ),
+      ...wanted.filter((key) => typedNumber(measures[key] ?? '') === null).map((key) => `measures.${key}`),
+    ];
+    setMarked(wrong);
+    if (wrong.length > 0) {
+      return;
+    }
+    const value = (key: NumberName) => typedNumber(numbers[key]) ?? 0;
+    const saved = await save.mutateAsync({
+      id: pot?.id ?? null,
+      body: {
+        name,
+        place,
+        shape,
+        drying_sides: dryingSides,
+        depth: value('depth'),
+        measures: Object.fromEntries(wanted.map((key) => [key, typedNumber(measures[key] ?? '') ?? 0])),
+        hole_count: value('hole_count'),
+        hole_diameter_cm: typedNumber(numbers.hole_diameter_cm),
+        hole_open_share: value('hole_open_share') / 100,
+        mesh_mm: typedNumber(numbers.mesh_mm),
+        weight_kg: value('weight_kg'),
+        owned: value('owned'),
+      },
+    });
+    say(t('common.saved', { name: saved.name }));
+    close();
+  };
+
+  const errorAt = (path: string) => {
+    if (marked.includes(path)) {
+      return t('common.notNumber');
+    }
+
+    return problem?.at(path) ?? drawn.problem?.at(path.replace('measures.', ''));
+  };
+  const number = (key: NumberName, unit?: MessageId) => (
+    <NumberField
+      label={t(`field.${key}`)}
+      value={numbers[key]}
+      error={errorAt(key)}
+      onChange={(text) => setNumbers({ ...numbers, [key]: text })}
+      {...(unit === undefined ? {} : { unit: t(unit) })}
+    />
+  );
+
+  return (
+    <Drawer
+      open
+      size={520}
+      title={pot === null ? t('pots.newTitle') : pot.name}
+      onClose={close}
+      footer={
+        <div className="drawer-foot">
+          {(marked.length > 0 || save.error !== null) && (
+            <span className="field-error" role="alert">
+              {save.error !== null && problem === undefined ? t('problem.offline') : t('problem.fields')}
+            </span>
+          )}
+          <Button onClick={close}>{t('common.cancel')}</Button>
+          <Button type="primary" loading={save.isPending} onClick={() => void submit().catch(() => undefined)}>
+            {t('common.save')}
+          </Button>
+        </div>
+      }
+    >
+      <Form layout="vertical" onFinish={() => void submit().catch(() => undefined)}>
+        <Form.Item
+          label={t('field.name')}
+          htmlFor={nameId}
+          validateStatus={problem?.at('name') === undefined ? '' : 'error'}
+          help={problem?.at('name')}
+        >
+          <Input id={nameId} value={name} autoFocus onChange={(event) => setName(event.target.value)} />
+        </Form.Item>
+        <h3>{t('pots.section.inside')}</h3>
+        <div className="pot-inside">
+          <div>
+            <Form.Item label={t('field.shape')}>
+              <Select
+                aria-label={t('field.shape')}
+                value={shape}
+                options={SHAPES.map((each) => ({ value: each, label: t(`shape.${each}`) }))}
+                onChange={setShape}
+              />
+            </Form.Item>
+            <div className="fields-2">
+              {number('depth', 'unit.cm')}
+              {wanted.map((key) => (
+                <NumberField
+                  key={key}
+                  label={t(`field.${key}` as MessageId)}
+                  value={measures[key] ?? ''}
+                  error={errorAt(`measures.${key}`)}
+                  onChange={(text) => setMeasures({ ...measures, [key]: text })}
+                  {...(key === 'sides' ? {} : { unit: t(key === 'volume_l' ? 'unit.L' : 'unit.cm') })}
+                />
+              ))}
+            </div>
+          </div>
+          <figure className={drawn.fresh ? '' : 'not-fresh'}>
+            {drawn.data === undefined ? (
+              <p className="quiet">{t('pots.outlineEmpty')}</p>
+            ) : (
+              <>
+                <PotOutline
+                  outline={drawn.data.outline}
+                  width={170}
+                  height={140}
+                  label={t('pots.outline', { litres: n(drawn.data.volume_l) })}
+                />
+                <figcaption>{n(drawn.data.volume_l)} L</figcaption>
+              </>
+            )}
+          </figure>
+        </div>
+        <Form.Item>
+          <Checkbox checked={dryingSides} onChange={(event) => setDryingSides(event.target.checked)}>
+            {t('field.drying_sides')}
+          </Checkbox>
+        </Form.Item>
+        <h3>{t('pots.section.outlet')}</h3>
+        <div className="fields-4">
+          {number('hole_count')}
+          {number('hole_diameter_cm', 'unit.cm')}
+          {number('hole_open_share', 'unit.percent')}
+          {number('mesh_mm', 'unit.mm')}
+        </div>
+        <h3>{t('pots.section.keep')}</h3>
+        <div className="fields-3">
+          {number('weight_kg', 'unit.kg')}
+          {number('owned')}
+          <Form.Item label={t('field.place')} htmlFor={placeId}>
+            <Input id={placeId} value={place} onChange={(event) => setPlace(event.target.value)} />
+          </Form.Item>
+        </div>
+      </Form>
+    </Drawer>
+  );
+}
+
+function textsOf(pot: Schemas['Pot']): Record<NumberName, string> {
+  const text = (value: number | null) => (value === null ? '' : plain(value));
+
+  return {
+    depth: text(pot.depth),
+    hole_count: text(pot.hole_count),
+    hole_diameter_cm: text(pot.hole_diameter_cm),
+    hole_open_share: text(pot.hole_open_share * 100),
+    mesh_mm: text(pot.mesh_mm),
+    weight_kg: text(pot.weight_kg),
+    owned: text(pot.owned),
+  };
+}

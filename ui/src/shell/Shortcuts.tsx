@@ -1,0 +1,40 @@
+import { Modal } from 'antd';
+
+import type { MessageId } from '../i18n/en';
+import { useWords } from '../i18n/words';
+
+const KEYS: [string, MessageId][] = [
+  ['?', 'keys.help'],
+  ['Alt+1', 'keys.blend'],
+  ['Alt+2', 'keys.bins'],
+  ['Alt+3', 'keys.pots'],
+  ['Alt+4', 'keys.log'],
+  ['A', 'keys.add'],
+  ['↑ ↓', 'keys.step'],
+  ['Shift+↑ ↓', 'keys.halfStep'],
+  ['Ctrl+Z', 'keys.undo'],
+  ['Ctrl+Y', 'keys.redo'],
+  ['Ctrl+S', 'keys.save'],
+  ['B', 'keys.batch'],
+  ['/', 'keys.search'],
+  ['N', 'keys.new'],
+];
+
+export function Shortcuts({ open, close }: { open: boolean; close: () => void }) {
+  const { t } = useWords();
+
+  return (
+    <Modal open={open} onCancel={close} footer={null} title={t('keys.title')}>
+      <dl className="keys">
+        {KEYS.map(([key, words]) => (
+          <div key={key}>
+            <dt>
+              <kbd>{key}</kbd>
+            </dt>
+            <dd>{t(words)}</dd>
+          </div>
+        ))}
+      </dl>
+    </Modal>
+  );
+}

@@ -1,0 +1,69 @@
+import { type ThemeConfig, theme } from 'antd';
+
+/** Colours from the materials. Rain blue stands for water and for nothing else. */
+export const light = {
+  ink: '#23211f',
+  quiet: '#5f5952',
+  line: '#d9d2c5',
+  ground: '#f3efe7',
+  sheet: '#fcfaf5',
+  clay: '#9c4527',
+  moss: '#4b6a2f',
+  ochre: '#8a5a00',
+  oxblood: '#8c1f28',
+  rain: '#2f7fb5',
+};
+
+export const dim = {
+  ink: '#ece6da',
+  quiet: '#b3aa9c',
+  line: '#46403a',
+  ground: '#1b1917',
+  sheet: '#252220',
+  clay: '#e08a62',
+  moss: '#a3c07c',
+  ochre: '#e2b04a',
+  oxblood: '#f0888c',
+  rain: '#62aee0',
+};
+
+export type Palette = typeof light;
+
+export function antTheme(palette: Palette, isDim: boolean): ThemeConfig {
+  return {
+    algorithm: isDim ? theme.darkAlgorithm : theme.defaultAlgorithm,
+    token: {
+      colorPrimary: palette.clay,
+      colorLink: palette.clay,
+      colorInfo: palette.clay,
+      colorSuccess: palette.moss,
+      colorWarning: palette.ochre,
+      colorError: palette.oxblood,
+      colorText: palette.ink,
+      colorTextSecondary: palette.quiet,
+      colorTextDescription: palette.quiet,
+      colorTextPlaceholder: palette.quiet,
+      colorBorder: isDim ? '#6b635a' : '#a39a8c',
+      colorBorderSecondary: palette.line,
+      colorInfoBg: palette.ground,
+      colorInfoBorder: palette.line,
+      colorBgBase: palette.ground,
+      colorBgContainer: palette.sheet,
+      colorBgElevated: palette.sheet,
+      colorBgLayout: palette.ground,
+      borderRadius: 2,
+      fontFamily: "'Source Sans 3 Variable', sans-serif",
+      fontSize: 15,
+      controlHeight: 34,
+      boxShadow: 'none',
+      boxShadowSecondary: '0 3px 14px rgb(0 0 0 / 18%)',
+      motionDurationMid: '0.12s',
+      motionDurationSlow: '0.16s',
+    },
+    components: {
+      Table: { headerBg: 'transparent', headerSplitColor: 'transparent', cellPaddingBlockSM: 7 },
+      Button: { primaryShadow: 'none', defaultShadow: 'none', fontWeight: 600 },
+      Form: { itemMarginBottom: 12, verticalLabelPadding: 0 },
+    },
+  };
+}
