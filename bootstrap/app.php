@@ -14,7 +14,10 @@ use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 use Zolbek\Core\Input\Refused;
 
-return Application::configure(basePath: dirname(__DIR__))
+// Numbers are bound to SQL as text: shortest exact form, so that what is kept is what was computed.
+ini_set('precision', '-1');
+
+$app = Application::configure(basePath: dirname(__DIR__))
     ->withRouting(
         api: __DIR__.'/../routes/api.php',
         apiPrefix: 'api/v1',
@@ -44,3 +47,5 @@ return Application::configure(basePath: dirname(__DIR__))
             : null);
     })
     ->create();
+
+return $app->loadEnvironmentFrom('zolbek.env');

@@ -2,11 +2,10 @@
 
 declare(strict_types=1);
 
-use Illuminate\Foundation\Testing\RefreshDatabase;
 use Tests\Browser\BrowserTestCase;
 use Tests\Feature\FeatureTestCase;
 
-pest()->extend(FeatureTestCase::class)->use(RefreshDatabase::class)->in('Feature');
+pest()->extend(FeatureTestCase::class)->in('Feature');
 pest()->extend(BrowserTestCase::class)->in('Browser');
 
 expect()->extend('toBeNear', function (float $wanted, float $relative = 1e-6): void {

@@ -22,13 +22,14 @@ final readonly class LoadReferenceComponents
             $here = Component::query()->pluck('id', 'key');
             $added = 0;
             foreach ($this->reference->all() as $raw) {
-                ComponentReader::read($raw);
+                $component = ComponentReader::read($raw);
                 if ($here->has($raw['key'])) {
                     continue;
                 }
                 Component::query()->create([
                     ...array_intersect_key($raw, array_flip([...ComponentReader::PROPERTIES, 'key', 'name', 'kind', 'basis'])),
                     ...$looks[$raw['key']],
+                    'residual_packing' => $component->residualPacking,
                     'is_reference' => true,
                 ]);
                 ++$added;

@@ -104,6 +104,7 @@ final readonly class SaveComponent
             'hazards' => is_array($hazards) ? array_values($hazards) : [],
             ...array_fill_keys(ComponentReader::PROPERTIES, null),
             ...$properties,
+            'residual_packing' => $core->residualPacking ?? 0.0,
             'buffer' => $core->buffer ?? 0.0,
             'cec' => $core->cec ?? 0.0,
             'crumble_rate' => $core->crumbleRate ?? 0.0,

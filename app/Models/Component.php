@@ -20,6 +20,7 @@ use Zolbek\Core\Component\ComponentReader;
  * @property bool                         $is_reference
  * @property string                       $basis        typical, supplier or measured
  * @property float                        $bulk_density
+ * @property float                        $residual_packing found from the properties when they were saved
  * @property array<array-key, int|float>  $sieve
  * @property list<string>                 $hazards
  * @property string                       $colour
@@ -37,7 +38,7 @@ final class Component extends Model
 
     public function toCore(): CoreComponent
     {
-        return ComponentReader::read($this->description());
+        return ComponentReader::read($this->description(), $this->residual_packing);
     }
 
     /** @return array<string, mixed> the component in the open exchange format */
@@ -68,6 +69,7 @@ final class Component extends Model
             'hazards' => 'array',
             'archived_at' => 'datetime',
             ...array_fill_keys(array_values(array_diff(ComponentReader::PROPERTIES, ['sieve'])), 'float'),
+            'residual_packing' => 'float',
             'stock_l' => 'float',
             'pack_l' => 'float',
             'pack_price' => 'float',

@@ -32,9 +32,11 @@ final class ComponentReader
     private const SLACK = 1e-9;
 
     /**
+     * @param float|null $residualPacking of this very component, where it was found before and kept
+     *
      * @throws Refused with every field that was refused
      */
-    public static function read(mixed $input): Component
+    public static function read(mixed $input, ?float $residualPacking = null): Component
     {
         $refusals = new Refusals();
         $fields = Fields::of($input, [...self::DESCRIPTION, ...self::PROPERTIES], $refusals);
@@ -86,6 +88,7 @@ final class ComponentReader
             $crumble,
             $decay,
             $dust,
+            $residualPacking,
         );
     }
 

@@ -19,7 +19,8 @@ final readonly class Weights
     public float $dryMixKg;
     public float $wetKg;
 
-    public function __construct(RootZone $zone, Substrate $substrate, float $potKg, float $treeKg)
+    /** @param float $waterL what the root zone holds after free drainage */
+    public function __construct(RootZone $zone, Substrate $substrate, float $waterL, float $potKg, float $treeKg)
     {
         $layer = $zone->layer;
         $layerKg = $layerWater = 0.0;
@@ -33,6 +34,6 @@ final readonly class Weights
         }
         $this->dryMixKg = $zone->volumeL * $substrate->bulkDensity;
         $this->wetKg = $potKg + $treeKg + $this->dryMixKg + $layerKg
-            + self::WATER_KG_L * ($zone->waterL($substrate->retention) + $layerWater);
+            + self::WATER_KG_L * ($waterL + $layerWater);
     }
 }

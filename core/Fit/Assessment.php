@@ -39,11 +39,12 @@ final readonly class Assessment
     public function __construct(public Setup $setup)
     {
         $this->runThrough = new RunThrough($setup->zone, $setup->substrate, $setup->holes);
-        $this->weights = new Weights($setup->zone, $setup->substrate, $setup->potWeightKg, $setup->treeWeightKg);
         $retention = $setup->substrate->retention;
+        $waterL = $setup->zone->waterL($retention);
+        $this->weights = new Weights($setup->zone, $setup->substrate, $waterL, $setup->potWeightKg, $setup->treeWeightKg);
         $depthMm = $setup->pot->depthCm * 10.0;
         $verdicts = [
-            new Verdict(Criterion::Air, $retention->saturated - $setup->zone->waterL($retention) / $setup->zone->volumeL, $setup->group->air()),
+            new Verdict(Criterion::Air, $retention->saturated - $waterL / $setup->zone->volumeL, $setup->group->air()),
             new Verdict(Criterion::RunThrough, $this->runThrough->seconds, new Band(0.0, self::FREE_S, self::SLOW_S - self::FREE_S)),
             new Verdict(Criterion::Ph, Reaction::ph($setup->substrate->blend), $setup->group->ph()),
             new Verdict(Criterion::WetWeight, $this->weights->wetKg, new Band(0.0, self::LIFT_ONE_KG, self::LIFT_TWO_KG - self::LIFT_ONE_KG)),

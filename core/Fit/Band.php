@@ -17,9 +17,15 @@ final readonly class Band
 
     public function __construct(public float $low, public float $high, public float $margin) {}
 
+    /** How far a figure lies outside the band, in its own unit. */
+    public function outside(float $value): float
+    {
+        return max(0.0, $this->low - $value, $value - $this->high);
+    }
+
     public function desirability(float $value): float
     {
-        $outside = max(0.0, $this->low - $value, $value - $this->high);
+        $outside = $this->outside($value);
 
         return $outside >= $this->margin ? self::LEAST : 1.0 - (1.0 - self::LEAST) * $outside / $this->margin;
     }

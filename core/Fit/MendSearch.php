@@ -15,8 +15,11 @@ use Zolbek\Core\Input\Refused;
  */
 final readonly class MendSearch
 {
-    /** A change that brings less than this of desirability is not worth naming. */
-    private const WORTH_NAMING = 0.02;
+    /** A change that brings a figure less than this many margins nearer to its band is not worth naming. */
+    private const WORTH_NAMING = 0.05;
+
+    /** Multiples of the unit that are tried. */
+    private const STEPS = [1.0, 2.0, 4.0];
     private const MOST = 3;
 
     /** @var list<array{Change, Assessment}> */
@@ -42,13 +45,14 @@ final readonly class MendSearch
         $ranked = [];
         foreach ($this->candidates as [$change, $then]) {
             $verdict = $then->verdict($criterion);
-            if ($verdict->desirability < $current->desirability + self::WORTH_NAMING) {
+            $suffices = $verdict->level === Level::Good;
+            $nearer = $current->marginsOutside - $verdict->marginsOutside;
+            if (! $suffices && ! ($nearer >= self::WORTH_NAMING)) {
                 continue;
             }
-            $suffices = $verdict->level === Level::Good;
             $worsens = $this->worsens($criterion, $then);
             $mend = new Mend($change, $verdict->value, $suffices, $worsens);
-            $ranked[] = [[$suffices ? 0 : 1, count($worsens), $suffices ? $change->size : -$verdict->desirability, -$then->fit], $mend];
+            $ranked[] = [[$suffices ? 0 : 1, count($worsens), $suffices ? $change->size : $verdict->marginsOutside, -$then->fit], $mend];
         }
         usort($ranked, static fn(array $a, array $b): int => $a[0] <=> $b[0]);
 
@@ -67,7 +71,7 @@ final readonly class MendSearch
     {
         $worse = [];
         foreach ($this->now->verdicts as $verdict) {
-            if ($verdict->criterion !== $mended && $then->verdict($verdict->criterion)->desirability < $verdict->desirability - self::WORTH_NAMING) {
+            if ($verdict->criterion !== $mended && $then->verdict($verdict->criterion)->marginsOutside > $verdict->marginsOutside + self::WORTH_NAMING) {
                 $worse[] = $verdict->criterion;
             }
         }
@@ -82,7 +86,7 @@ final readonly class MendSearch
         $unit = $this->unit();
         $changes = [];
         foreach ($setup->portions as [$component, $parts]) {
-            foreach ([0.5, 1.0, 2.0, 3.0] as $times) {
+            foreach (self::STEPS as $times) {
                 $by = $times * $unit;
                 $changes[] = $this->tried(static fn(): Change => new Change(Change::MORE, $setup->withParts($component, $parts + $by), $times, $by, $component->key));
                 if ($by <= $parts) {
@@ -109,7 +113,7 @@ final readonly class MendSearch
             if (in_array($component->key, $used, true)) {
                 continue;
             }
-            foreach ([1.0, 2.0] as $times) {
+            foreach (self::STEPS as $times) {
                 $changes[] = $this->tried(static fn(): Change => new Change(Change::ADD, $setup->withParts($component, $times * $unit), $times + 0.5, $times * $unit, $component->key));
             }
         }
@@ -146,18 +150,16 @@ final readonly class MendSearch
         return array_values(array_filter($changes));
     }
 
-    /** A round number of parts that is about a tenth of the mix. */
+    /** What one adds or takes away without thinking: half a part of a small mix, a part of one of ten or so, else about a tenth. */
     private function unit(): float
     {
         $total = $this->now->setup->substrate->blend->totalParts;
-        $tenth = $total / 10.0;
-        $magnitude = 10.0 ** floor(log10($tenth));
 
         return match (true) {
-            $tenth / $magnitude < 1.5 => $magnitude,
-            $tenth / $magnitude < 3.5 => 2.0 * $magnitude,
-            $tenth / $magnitude < 7.5 => 5.0 * $magnitude,
-            default => 10.0 * $magnitude,
+            $total < 0.5 => $total / 10.0,
+            $total <= 6.0 => 0.5,
+            $total <= 15.0 => 1.0,
+            default => round($total / 10.0),
         };
     }
 

@@ -24,6 +24,8 @@ final readonly class Setup
      * @param float                         $potWeightKg  of the empty pot
      * @param float                         $treeWeightKg of the plant without substrate
      *
+     * @param RootZone|null                    $zone         of this pot and layer, where it is known already
+     *
      * @throws \Zolbek\Core\Input\Refused when the blend, the pot or what is left of it cannot be
      */
     public function __construct(
@@ -37,9 +39,10 @@ final readonly class Setup
         public float $potWeightKg = 0.0,
         public float $treeWeightKg = 0.0,
         public float $compactionIndex = CompressiblePacking::SETTLED,
+        ?RootZone $zone = null,
     ) {
         $this->substrate = new Substrate(new Blend($portions), $compactionIndex);
-        $this->zone = new RootZone($pot, $headspaceCm, $topDressingCm, $layer);
+        $this->zone = $zone ?? new RootZone($pot, $headspaceCm, $topDressingCm, $layer);
     }
 
     /** With other parts of a component; it joins the blend if it was not in it. */
@@ -79,6 +82,7 @@ final readonly class Setup
             $this->potWeightKg,
             $this->treeWeightKg,
             $this->compactionIndex,
+            $pot === null ? $this->zone : null,
         );
     }
 }

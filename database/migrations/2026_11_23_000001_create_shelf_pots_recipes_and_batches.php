@@ -23,6 +23,7 @@ return new class extends Migration {
             foreach (['finest_mm', 'hydraulic_size_mm', 'ph'] as $property) {
                 $table->double($property)->nullable();
             }
+            $table->double('residual_packing');
             foreach (['buffer', 'cec', 'crumble_rate', 'decay_rate'] as $property) {
                 $table->double($property)->default(0);
             }

@@ -83,9 +83,9 @@ test('a mend that suffices does what it says when it is done', function (): void
             $then = new Assessment($mend->change->setup);
             expect($then->verdict($criterion)->value)->toBe($mend->value)
                 ->and($then->verdict($criterion)->level === Level::Good)->toBe($mend->suffices)
-                ->and($then->verdict($criterion)->desirability)->toBeGreaterThan($assessment->verdict($criterion)->desirability);
+                ->and($then->verdict($criterion)->marginsOutside)->toBeLessThan($assessment->verdict($criterion)->marginsOutside);
             foreach ($mend->worsens as $other) {
-                expect($then->verdict($other)->desirability)->toBeLessThan($assessment->verdict($other)->desirability);
+                expect($then->verdict($other)->marginsOutside)->toBeGreaterThan($assessment->verdict($other)->marginsOutside);
             }
             ++$tried;
         }

@@ -184,7 +184,7 @@ test('more holes never slow the water down, and no hole lets none out', function
 test('weights add up', function (): void {
     $mix = Reference::evenThree();
     $zone = new RootZone(Reference::pot('oval tray'), 0.8);
-    $weights = new Weights($zone, $mix, 2.5, 1.2);
+    $weights = new Weights($zone, $mix, $zone->waterL($mix->retention), 2.5, 1.2);
     expect($weights->dryMixKg)->toBeNear(3.381309855 * 0.6974881666, 1e-6)
         ->and($weights->wetKg)->toBeNear(2.5 + 1.2 + $weights->dryMixKg + 0.998 * 1.437112326, 1e-4);
 });

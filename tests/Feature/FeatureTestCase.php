@@ -5,11 +5,14 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Actions\LoadReferenceComponents;
+use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Foundation\Testing\TestCase;
 
 /** A test through HTTP, on a database with the reference components. */
 abstract class FeatureTestCase extends TestCase
 {
+    use RefreshDatabase;
+
     protected function afterRefreshingDatabase(): void
     {
         $this->app->make(LoadReferenceComponents::class)();

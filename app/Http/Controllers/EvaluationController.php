@@ -14,7 +14,7 @@ use Illuminate\Http\Request;
 final readonly class EvaluationController
 {
     /** Components in stock that a mend may propose, the largest stocks first. */
-    private const SHELF = 16;
+    private const SHELF = 12;
 
     public function __invoke(Request $request): JsonResponse
     {

@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+use Tests\Feature\Contract;
+
+/** @return list<string> every rule that core or application refuses by */
+function rulesInCode(): array
+{
+    $rules = [];
+    foreach (['core', 'app'] as $folder) {
+        foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator(base_path($folder), FilesystemIterator::SKIP_DOTS)) as $file) {
+            $text = (string) file_get_contents((string) $file);
+            preg_match_all("/(?:new Refusal|because)\((?:[^,;]+),\s*'([a-z_]+)'/", $text, $plain);
+            preg_match_all("/\? '([a-z_]+)' : \(?.*?'([a-z_]+)'/", $text, $chosen);
+            array_push($rules, ...$plain[1]);
+        }
+    }
+
+    return array_values(array_unique($rules));
+}
+
+test('every rule has its sentence, and every sentence its rule', function (): void {
+    $sentences = require base_path('lang/en/refusals.php');
+    $code = '';
+    foreach (['core', 'app'] as $folder) {
+        foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator(base_path($folder), FilesystemIterator::SKIP_DOTS)) as $file) {
+            $code .= file_get_contents((string) $file);
+        }
+    }
+    expect(array_diff(rulesInCode(), array_keys($sentences)))->toBe([]);
+    foreach (array_keys($sentences) as $rule) {
+        expect($code)->toContain("'".$rule."'");
+    }
+});
+
+test('the contract names exactly the addresses that there are', function (): void {
+    $known = [];
+    foreach (Contract::document()['paths'] as $path => $operations) {
+        foreach (array_keys($operations) as $method) {
+            $known[] = strtoupper($method).' '.$path;
+        }
+    }
+    $there = [];
+    foreach (app('router')->getRoutes() as $route) {
+        if (str_starts_with($route->uri(), 'api/v1')) {
+            foreach (array_diff($route->methods(), ['HEAD', 'PATCH']) as $method) {
+                $there[] = $method.' '.preg_replace('/\{\w+\}/', '{id}', substr($route->uri(), strlen('api/v1')));
+            }
+        }
+    }
+    expect($there)->toEqualCanonicalizing($known);
+});
+
+test('every word of the model has its name in the front end', function (): void {
+    $catalogue = (string) file_get_contents(base_path('ui/src/i18n/en.ts'));
+    $meta = $this->getJson('/api/v1/meta')->json();
+    foreach ($meta['kinds'] as $kind) {
+        expect($catalogue)->toContain("'kind.$kind'");
+    }
+    foreach ($meta['hazards'] as $hazard) {
+        expect($catalogue)->toContain("'hazard.$hazard'")->toContain("'caution.$hazard'");
+    }
+    foreach ($meta['shapes'] as $shape) {
+        expect($catalogue)->toContain("'shape.{$shape['shape']}'");
+        foreach ($shape['measures'] as $measure) {
+            expect($catalogue)->toContain("'field.$measure'");
+        }
+    }
+    foreach ($meta['plant_groups'] as $group) {
+        expect($catalogue)->toContain("'group.{$group['group']}'")->toContain("'plants.{$group['group']}'");
+    }
+});
+
+test('no word stands in a screen outside the catalogue', function (): void {
+    $found = [];
+    foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator(base_path('ui/src'), FilesystemIterator::SKIP_DOTS)) as $file) {
+        if (str_ends_with((string) $file, '.tsx')) {
+            preg_match_all('/(?:>|(?:aria-label|title|placeholder|label)=")\s*([A-Za-z]{2,}[a-z ]*)\s*(?:<\/|")/', (string) file_get_contents((string) $file), $texts);
+            array_push($found, ...$texts[1]);
+        }
+    }
+    expect($found)->toBe([]);
+});
