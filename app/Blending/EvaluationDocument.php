@@ -210,6 +210,8 @@ final readonly class EvaluationDocument
             'kind' => $change->kind,
             'component_id' => $component?->id,
             'component_name' => $component?->name,
+            'component_kind' => $component?->kind,
+            'component_colour' => $component?->colour,
             'by' => $change->by,
             'depth_cm' => $change->setup->pot->depthCm,
             'hole_count' => $change->setup->holes->count,

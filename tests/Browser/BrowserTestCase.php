@@ -4,6 +4,144 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use Facebook\WebDriver\Remote\RemoteWebElement;
+use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverElement;
+use Facebook\WebDriver\WebDriverKeys;
 use PHPUnit\Framework\TestCase;
 
-abstract class BrowserTestCase extends TestCase {}
+/** A test in the real interface: the served demo yard in a headless browser. One server and one browser serve all tests. */
+abstract class BrowserTestCase extends TestCase
+{
+    private static ?Site $site = null;
+    private static ?Chrome $chrome = null;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        if (self::$site === null) {
+            self::$site = Site::start();
+            self::$chrome = Chrome::start();
+            register_shutdown_function(static function (): void {
+                self::$chrome?->stop();
+                self::$site?->stop();
+            });
+        }
+        self::$site->reset();
+        $this->chrome()->resize(1280, 800);
+        $this->chrome()->driver->get(self::$site->address.'/build/assets/none');
+        $this->chrome()->driver->executeScript('localStorage.clear(); sessionStorage.clear();');
+        $this->chrome()->complaints();
+    }
+
+    public function chrome(): Chrome
+    {
+        assert(self::$chrome !== null);
+
+        return self::$chrome;
+    }
+
+    public function open(string $path): void
+    {
+        $this->chrome()->driver->get(self::$site?->address.$path);
+        $this->waitFor('//main//*');
+    }
+
+    /** The first element that an XPath finds, once it is there and shown. */
+    public function waitFor(string $xpath, float $seconds = 6.0): RemoteWebElement
+    {
+        $until = microtime(true) + $seconds;
+        do {
+            foreach ($this->chrome()->driver->findElements(WebDriverBy::xpath($xpath)) as $element) {
+                if ($element->isDisplayed()) {
+                    return $element;
+                }
+            }
+            usleep(25_000);
+        } while (microtime(true) < $until);
+        self::fail('Not shown: '.$xpath."\n".mb_strimwidth($this->text(), 0, 1500));
+    }
+
+    public function waitUntilGone(string $xpath, float $seconds = 6.0): void
+    {
+        $until = microtime(true) + $seconds;
+        do {
+            $shown = array_filter($this->chrome()->driver->findElements(WebDriverBy::xpath($xpath)), static fn(WebDriverElement $element): bool => $element->isDisplayed());
+            if ($shown === []) {
+                $this->addToAssertionCount(1);
+
+                return;
+            }
+            usleep(25_000);
+        } while (microtime(true) < $until);
+        self::fail('Still shown: '.$xpath);
+    }
+
+    public function see(string $text): void
+    {
+        $this->waitFor('//body//*[contains(normalize-space(.), '.self::quoted($text).')]');
+        $this->addToAssertionCount(1);
+    }
+
+    public function click(string $button): void
+    {
+        $this->waitFor(sprintf('//*[self::button or self::a][normalize-space(.)=%1$s or @aria-label=%1$s]', self::quoted($button)))->click();
+    }
+
+    /** A field by the words of its label. */
+    public function field(string $label): RemoteWebElement
+    {
+        $words = self::quoted($label);
+
+        return $this->waitFor("//input[@aria-label=$words] | //textarea[@aria-label=$words] | //*[self::input or self::textarea][@id=//label[normalize-space(.)=$words]/@for]");
+    }
+
+    public function type(string $label, string $text): void
+    {
+        $field = $this->field($label);
+        $field->click();
+        $field->sendKeys([WebDriverKeys::CONTROL, 'a', WebDriverKeys::NULL, $text === '' ? WebDriverKeys::DELETE : $text]);
+    }
+
+    /** Picks an option of a select by the words of its label. */
+    public function pick(string $label, string $option): void
+    {
+        $this->field($label)->sendKeys($option);
+        $this->waitFor('//div[contains(@class,"ant-select-item-option")][contains(normalize-space(.), '.self::quoted($option).')]')->click();
+    }
+
+    /** Presses keys wherever the focus is. */
+    public function press(string ...$keys): void
+    {
+        $this->chrome()->driver->switchTo()->activeElement()->sendKeys($keys);
+    }
+
+    /** Waits until the picture on the Blend screen answers what stands in the fields. */
+    public function waitUntilFresh(): void
+    {
+        $this->waitFor('//section[@aria-label="Pot section"][@aria-busy="false"]//*[name()="svg"]');
+    }
+
+    public function text(): string
+    {
+        return $this->chrome()->driver->findElement(WebDriverBy::tagName('body'))->getText();
+    }
+
+    /** @return list<string> what axe finds wrong with the page, as rule and place */
+    public function accessibilityFaults(): array
+    {
+        $this->chrome()->driver->executeScript((string) file_get_contents(dirname(__DIR__, 2).'/node_modules/axe-core/axe.min.js'));
+        $found = $this->chrome()->driver->executeAsyncScript(<<<'JS'
+            const done = arguments[arguments.length - 1];
+            axe.run(document, { runOnly: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa'] })
+                .then((result) => done(result.violations.map((rule) => rule.id + ': ' + rule.nodes.map((node) => node.target.join(' ') + ' ' + node.failureSummary.split('\n')[1]).join(' | '))));
+            JS);
+
+        return array_values((array) $found);
+    }
+
+    private static function quoted(string $text): string
+    {
+        return str_contains($text, "'") ? '"'.$text.'"' : "'".$text."'";
+    }
+}

@@ -62,7 +62,12 @@ export function antTheme(palette: Palette, isDim: boolean): ThemeConfig {
     },
     components: {
       Table: { headerBg: 'transparent', headerSplitColor: 'transparent', cellPaddingBlockSM: 7 },
-      Button: { primaryShadow: 'none', defaultShadow: 'none', fontWeight: 600 },
+      Button: {
+        primaryColor: isDim ? palette.ground : '#ffffff',
+        primaryShadow: 'none',
+        defaultShadow: 'none',
+        fontWeight: 600,
+      },
       Form: { itemMarginBottom: 12, verticalLabelPadding: 0 },
     },
   };

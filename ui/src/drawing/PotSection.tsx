@@ -51,17 +51,14 @@ export function PotSection({ section, materials, layerMaterial, packing, wetFoot
   const grains = useMemo(() => {
     const dot = 1.4 / scale;
     const bed: Bed = { from: section.bottom_cm, to: section.top_cm, widthAt };
-    const seed = materials
-      .map((material) => `${material.id}:${material.classShares.map((share) => share.toFixed(3)).join()}`)
-      .join('|');
-    const laid = layGrains(bed, materials, packing, dot, seed);
+    const laid = layGrains(bed, materials, packing, dot);
     const drawn = materials.map((material) => ({
       material,
       paths: grainPaths(laid.get(material.id) ?? [], material.kind, scale, middle, floor, material.id),
     }));
     if (section.layer !== null && layerMaterial !== null) {
       const below: Bed = { from: 0, to: section.bottom_cm, widthAt };
-      const layer = layGrains(below, [layerMaterial], section.layer.packing_density, dot, 'layer');
+      const layer = layGrains(below, [layerMaterial], section.layer.packing_density, dot);
       drawn.push({
         material: layerMaterial,
         paths: grainPaths(layer.get(layerMaterial.id) ?? [], layerMaterial.kind, scale, middle, floor, 'layer'),

@@ -13,7 +13,7 @@ export const Swatch = memo(function Swatch({ kind, colour }: { kind: Schemas['Ki
   shares[16] = 0.6;
   shares[14] = 0.4;
   const bed = { from: 0, to: 2.2, widthAt: () => 2.2 };
-  const grains = layGrains(bed, [{ id: 'all', classShares: shares }], 0.8, 0.1, colour).get('all') ?? [];
+  const grains = layGrains(bed, [{ id: colour, classShares: shares }], 0.8, 0.1).get(colour) ?? [];
   const paths = grainPaths(grains, kind, SIZE / 2.2, SIZE / 2, SIZE, colour);
 
   return (

@@ -72,6 +72,7 @@ export function grainPaths(
   return { body, marks };
 }
 
-function f(value: number): string {
-  return value.toFixed(1);
+/** A coordinate to a tenth of a picture unit. */
+function f(value: number): number {
+  return Math.round(value * 10) / 10;
 }

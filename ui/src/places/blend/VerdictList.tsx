@@ -107,6 +107,10 @@ function Mends({ verdict }: { verdict: Verdict }) {
     if (mend.kind === 'no_layer') {
       return () => dispatch({ do: 'change', touches: 'layer', mix: { layer: null } });
     }
+    const { component_name: name, component_kind: kind, component_colour: colour } = mend;
+    if (mend.kind === 'add' && id !== null && name !== null && kind !== null && colour !== null) {
+      return () => dispatch({ do: 'add', row: { componentId: id, name, kind, colour, text: plain(mend.by) } });
+    }
     if (id === null || (mend.kind !== 'more' && mend.kind !== 'less')) {
       return null;
     }

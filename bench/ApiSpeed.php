@@ -1,0 +1,113 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bench;
+
+use CurlHandle;
+use PDO;
+use RuntimeException;
+use Tests\Browser\Site;
+
+/** Middle and 95th percentile in ms of API calls over HTTP, one after the other. */
+final class ApiSpeed
+{
+    private const CALLS = 300;
+    private const WARM_UP = 60;
+
+    /** @return array<string, array{float, float}> */
+    public static function measure(string $address): array
+    {
+        $recipe = json_decode(self::body(self::request($address.'/api/v1/recipes')), true, 16, JSON_THROW_ON_ERROR)['data'][0];
+        $question = [
+            'parts' => array_map(static fn(array $part): array => ['component_id' => $part['component_id'], 'parts' => $part['parts']], $recipe['parts']),
+            'pot_id' => 1,
+            // a group that it does not suit, so that mends are looked for too
+            'plant_group' => 'seedlings',
+            'headspace_cm' => 0.8,
+        ];
+        $order = ['order' => ['pots' => 10, 'tub_l' => 20, 'scoop_l' => 1]];
+
+        return [
+            'POST /evaluate' => self::time(fn(int $i) => self::request($address.'/api/v1/evaluate', self::varied($question, $i))),
+            'POST /batches/plan' => self::time(fn(int $i) => self::request($address.'/api/v1/batches/plan', self::varied($question, $i) + $order)),
+            'GET /components' => self::time(fn(int $i) => self::request($address.'/api/v1/components?per_page=50')),
+        ];
+    }
+
+    /**
+     * The list of components with so many on the shelf.
+     *
+     * @return array<string, array{float, float}>
+     */
+    public static function largeShelf(Site $site, int $rows): array
+    {
+        $database = new PDO('sqlite:'.$site->database());
+        $database->exec("WITH RECURSIVE n(i) AS (SELECT 1 UNION ALL SELECT i + 1 FROM n WHERE i < $rows)
+            INSERT INTO components (\"key\", name, kind, bulk_density, particle_density, solid_density, internal_water, unavailable_water, internal_median_cm, internal_spread, sphericity, sieve, residual_packing, hazards, colour, stock_l)
+            SELECT 'row-' || i, 'Row ' || i, 'bark', 0.24, 0.47, 1.5, 0.5, 0.1, 60, 1.6, 0.5, '{\"4\":1,\"pan\":1}', 0.5, '[]', '#808080', i % 500 FROM n");
+        $database->exec('ANALYZE');
+        $address = $site->address.'/api/v1/components?per_page=50';
+
+        return [
+            'GET /components' => self::time(fn(int $i) => self::request($address)),
+            'GET /components, page 900' => self::time(fn(int $i) => self::request($address.'&page=900')),
+            'GET /components, by stock' => self::time(fn(int $i) => self::request($address.'&sort=-stock_l')),
+            'GET /components, searched' => self::time(fn(int $i) => self::request($address.'&search=row+'.$i)),
+        ];
+    }
+
+    /**
+     * @param callable(int): CurlHandle $request
+     *
+     * @return array{float, float}
+     */
+    private static function time(callable $request): array
+    {
+        $times = [];
+        for ($i = 0; $i < self::CALLS; ++$i) {
+            $handle = $request($i);
+            self::body($handle);
+            $times[] = curl_getinfo($handle, CURLINFO_TOTAL_TIME) * 1000.0;
+        }
+        $times = array_slice($times, self::WARM_UP);
+        sort($times);
+
+        return [$times[intdiv(count($times), 2)], $times[(int) (0.95 * count($times))]];
+    }
+
+    /**
+     * @param array<string, mixed> $question
+     *
+     * @return array<string, mixed>
+     */
+    private static function varied(array $question, int $i): array
+    {
+        $question['parts'][0]['parts'] = 1 + $i % 9;
+
+        return $question;
+    }
+
+    /** @param array<string, mixed>|null $body */
+    private static function request(string $address, ?array $body = null): CurlHandle
+    {
+        $handle = curl_init($address) ?: throw new RuntimeException('no curl');
+        curl_setopt($handle, CURLOPT_RETURNTRANSFER, true);
+        if ($body !== null) {
+            curl_setopt_array($handle, [CURLOPT_POSTFIELDS => json_encode($body, JSON_THROW_ON_ERROR), CURLOPT_HTTPHEADER => ['Content-Type: application/json']]);
+        }
+
+        return $handle;
+    }
+
+    private static function body(CurlHandle $handle): string
+    {
+        $body = curl_exec($handle);
+        $code = curl_getinfo($handle, CURLINFO_HTTP_CODE);
+        if (! is_string($body) || $code !== 200) {
+            throw new RuntimeException(curl_getinfo($handle, CURLINFO_EFFECTIVE_URL).' answered '.$code);
+        }
+
+        return $body;
+    }
+}

@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bench;
+
+use Zolbek\Core\Blending\Blend;
+use Zolbek\Core\Blending\Substrate;
+use Zolbek\Core\Component\Component;
+use Zolbek\Core\Component\ComponentReader;
+use Zolbek\Core\Container\Holes;
+use Zolbek\Core\Container\Pot;
+use Zolbek\Core\Container\PotWater;
+use Zolbek\Core\Container\RootZone;
+use Zolbek\Core\Flow\RunThrough;
+
+/** Full evaluations: a blend of four, settled, pot water at four suctions, D values and run-through; parts differ each time. */
+final readonly class CoreSpeed
+{
+    private const ROUND = 5000;
+    private const ROUNDS = 5;
+
+    private function __construct(public float $perSecond, public float $peakMb) {}
+
+    public static function measure(): self
+    {
+        $raw = json_decode((string) file_get_contents(__DIR__.'/../database/reference/components.json'), true, 16, JSON_THROW_ON_ERROR)['components'];
+        $components = array_map(ComponentReader::read(...), array_values(array_slice($raw, 0, 4)));
+        $zone = new RootZone(Pot::read(['shape' => 'oval', 'depth' => 6.5, 'top_length' => 34, 'top_width' => 26, 'base_length' => 30, 'base_width' => 22]), 0.8);
+        $holes = Holes::of(2, 2.2, 0.6);
+        $rates = [];
+        for ($round = 0; $round <= self::ROUNDS; ++$round) {
+            $start = hrtime(true);
+            for ($i = 0; $i < self::ROUND; ++$i) {
+                self::evaluate($components, $i, $zone, $holes);
+            }
+            $rates[] = self::ROUND / ((hrtime(true) - $start) / 1e9);
+        }
+        array_shift($rates);
+        sort($rates);
+
+        return new self($rates[intdiv(self::ROUNDS, 2)], memory_get_peak_usage() / 1e6);
+    }
+
+    /** @param list<Component> $components */
+    private static function evaluate(array $components, int $i, RootZone $zone, Holes $holes): float
+    {
+        $substrate = new Substrate(new Blend([
+            [$components[0], 1.0 + $i % 7],
+            [$components[1], 1.0 + $i % 5],
+            [$components[2], 1.0 + $i % 3],
+            [$components[3], 2.0],
+        ]));
+        $water = new PotWater($zone, $substrate);
+        $grading = $substrate->blend->grading();
+        $sizes = $grading->quantileMm(0.1) + $grading->quantileMm(0.5) + $grading->quantileMm(0.6) + $grading->quantileMm(0.9);
+
+        return $water->air + $sizes + (new RunThrough($zone, $substrate, $holes))->seconds;
+    }
+}

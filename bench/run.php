@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+// ./zolbek bench: how fast the core, the API and the screen are on this machine.
+
+use Bench\ApiSpeed;
+use Bench\CoreSpeed;
+use Bench\FirstLoad;
+use Bench\ScreenSpeed;
+use Tests\Browser\Chrome;
+use Tests\Browser\Site;
+
+require __DIR__.'/../vendor/autoload.php';
+
+$model = is_readable('/proc/cpuinfo') && preg_match('/^model name\s*: (.+)$/m', (string) file_get_contents('/proc/cpuinfo'), $found) === 1 ? $found[1] : php_uname('m');
+$jit = opcache_get_status(false)['jit']['on'] ?? false;
+printf("Machine: %s, PHP %s, JIT %s\n\n", $model, PHP_VERSION, $jit ? 'on' : 'off');
+
+$core = CoreSpeed::measure();
+printf("Core       full evaluations per second, one core   %8.0f   (at least 8000)\n", $core->perSecond);
+printf("           peak memory of the process              %8.1f MB (under 32)\n", $core->peakMb);
+
+$load = FirstLoad::measure(__DIR__.'/../public/build');
+printf("First load JavaScript, gzipped                     %8.1f kB (under 400)\n", $load / 1000.0);
+
+$site = Site::start();
+$chrome = Chrome::start();
+try {
+    foreach (ApiSpeed::measure($site->address) as $name => [$middle, $high]) {
+        printf("API        %-39s %8.1f ms p50, %.1f ms p95%s\n", $name, $middle, $high, $name === 'POST /evaluate' ? ' (under 40)' : '');
+    }
+    [$middle, $high] = ScreenSpeed::measure($chrome, $site->address);
+    printf("Screen     from a key to the new picture           %8.0f ms p50, %.0f ms p95 (under 200)\n", $middle, $high);
+    foreach (ApiSpeed::largeShelf($site, 50_000) as $name => [$middle, $high]) {
+        printf("50,000     %-39s %8.1f ms p50, %.1f ms p95 (under 100)\n", $name, $middle, $high);
+    }
+} finally {
+    $chrome->stop();
+    $site->stop();
+}

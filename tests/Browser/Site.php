@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use RuntimeException;
+
+/** The application served for real, on a database of its own that can be set back to the demo yard. */
+final class Site
+{
+    private function __construct(public readonly string $address, private readonly Process $server, private readonly string $folder) {}
+
+    public static function start(): self
+    {
+        $folder = sys_get_temp_dir().'/zolbek-test-'.getmypid();
+        if (! is_dir($folder)) {
+            mkdir($folder, 0o700, true);
+        }
+        $prepare = sprintf('ZOLBEK_DATABASE=%s php %s zolbek:prepare --demo 2>&1', escapeshellarg($folder.'/fresh.sqlite'), escapeshellarg(dirname(__DIR__, 2).'/artisan'));
+        exec($prepare, $output, $code);
+        if ($code !== 0) {
+            throw new RuntimeException(implode("\n", $output));
+        }
+        exec(sprintf('php -r %s', escapeshellarg('(new PDO("sqlite:'.$folder.'/fresh.sqlite"))->exec("PRAGMA wal_checkpoint(TRUNCATE)");')));
+        $server = Process::listening(
+            static fn(int $port): array => ['php', '-d', 'opcache.enable_cli=1', '-d', 'opcache.jit=tracing', '-d', 'opcache.jit_buffer_size=64M', '-S', '127.0.0.1:'.$port, '-t', 'public', 'server.php'],
+            ['ZOLBEK_DATABASE' => $folder.'/now.sqlite', 'PHP_CLI_SERVER_WORKERS' => '4', 'APP_ENV' => 'production'],
+        );
+        $site = new self('http://127.0.0.1:'.$server->port, $server, $folder);
+        $site->reset();
+
+        return $site;
+    }
+
+    /** Sets the database back to the demo yard as it ships. */
+    public function reset(): void
+    {
+        foreach (['-wal', '-shm'] as $beside) {
+            if (is_file($this->folder.'/now.sqlite'.$beside)) {
+                unlink($this->folder.'/now.sqlite'.$beside);
+            }
+        }
+        copy($this->folder.'/fresh.sqlite', $this->folder.'/now.sqlite');
+    }
+
+    public function database(): string
+    {
+        return $this->folder.'/now.sqlite';
+    }
+
+    public function stop(): void
+    {
+        $this->server->stop();
+        array_map(unlink(...), glob($this->folder.'/*') ?: []);
+        rmdir($this->folder);
+    }
+}

@@ -1,0 +1,110 @@
+import { describe, expect, test } from 'vitest';
+
+import { differs, emptyMix, type History, type MixRow, questionOf, reduce, startOf } from './blendState';
+
+const row = (componentId: number, text: string): MixRow => ({
+  componentId,
+  text,
+  name: `c${componentId}`,
+  kind: 'bark',
+  colour: '#000000',
+});
+const start = (): History => startOf({ ...emptyMix, potId: 3, rows: [row(1, '2'), row(2, '1')] });
+
+describe('changing the mix', () => {
+  test('typing in one field is one step to undo', () => {
+    let history = start();
+    for (const text of ['2.', '2.5', '2.55']) {
+      history = reduce(history, { do: 'parts', componentId: 1, text });
+    }
+    history = reduce(history, { do: 'parts', componentId: 2, text: '4' });
+    expect(history.now.rows.map((each) => each.text)).toEqual(['2.55', '4']);
+    history = reduce(history, { do: 'undo' });
+    expect(history.now.rows.map((each) => each.text)).toEqual(['2.55', '1']);
+    history = reduce(history, { do: 'undo' });
+    expect(history.now.rows.map((each) => each.text)).toEqual(['2', '1']);
+    expect(reduce(history, { do: 'undo' })).toBe(history);
+    history = reduce(reduce(history, { do: 'redo' }), { do: 'redo' });
+    expect(history.now.rows.map((each) => each.text)).toEqual(['2.55', '4']);
+  });
+
+  test('steps never go below nothing and mend what was no number', () => {
+    let history = reduce(start(), { do: 'step', componentId: 2, by: -3 });
+    expect(history.now.rows[1]?.text).toBe('0');
+    history = reduce(reduce(history, { do: 'parts', componentId: 2, text: 'x' }), {
+      do: 'step',
+      componentId: 2,
+      by: 0.5,
+    });
+    expect(history.now.rows[1]?.text).toBe('0.5');
+  });
+
+  test('a component stands in the mix once', () => {
+    const history = start();
+    expect(reduce(history, { do: 'add', row: row(2, '9') })).toBe(history);
+    expect(reduce(history, { do: 'add', row: row(5, '1') }).now.rows).toHaveLength(3);
+    expect(reduce(history, { do: 'remove', componentId: 1 }).now.rows).toEqual([row(2, '1')]);
+  });
+
+  test('the first pot is taken only where none was chosen, and is nothing to undo', () => {
+    expect(reduce(start(), { do: 'firstPot', potId: 8 }).now.potId).toBe(3);
+    const history = reduce(startOf(emptyMix), { do: 'firstPot', potId: 8 });
+    expect([history.now.potId, history.past]).toEqual([8, []]);
+  });
+});
+
+describe('the question to the server', () => {
+  test('is asked with a comma as with a point', () => {
+    const mix = { ...start().now, headspace: '0,5' };
+    expect(questionOf(mix)).toMatchObject({
+      pot_id: 3,
+      headspace_cm: 0.5,
+      drainage_layer: null,
+      parts: [
+        { component_id: 1, parts: 2 },
+        { component_id: 2, parts: 1 },
+      ],
+    });
+  });
+
+  test('is not asked while something is no number or missing', () => {
+    const { now } = start();
+    expect(questionOf({ ...now, rows: [row(1, '')] })).toBeNull();
+    expect(questionOf({ ...now, rows: [row(1, '1e3')] })).toBeNull();
+    expect(questionOf({ ...now, rows: [] })).toBeNull();
+    expect(questionOf({ ...now, potId: null })).toBeNull();
+    expect(questionOf({ ...now, tree: 'heavy' })).toBeNull();
+    expect(
+      questionOf({ ...now, layer: { componentId: 9, name: 'x', kind: 'bark', colour: '#000000', thickness: '-' } }),
+    ).toBeNull();
+  });
+
+  test('lets the server judge what is a number but cannot be', () => {
+    expect(questionOf({ ...start().now, rows: [row(1, '-2')] })?.parts).toEqual([{ component_id: 1, parts: -2 }]);
+  });
+});
+
+test('a mix differs from its recipe by parts, order and group, not by how a number is written', () => {
+  const part = (id: number, parts: number) => ({
+    component_id: id,
+    component_name: '',
+    component_archived: false,
+    kind: 'bark' as const,
+    colour: '#000000',
+    parts,
+  });
+  const recipe = {
+    id: 1,
+    name: 'x',
+    plant_group: 'airy_conifers' as const,
+    note: '',
+    archived: false,
+    parts: [part(1, 2), part(2, 1)],
+  };
+  const { now } = start();
+  expect(differs({ ...now, rows: [row(1, '2,0'), row(2, '1')] }, recipe)).toBe(false);
+  expect(differs({ ...now, rows: [row(1, '2.1'), row(2, '1')] }, recipe)).toBe(true);
+  expect(differs({ ...now, rows: [row(2, '1'), row(1, '2')] }, recipe)).toBe(true);
+  expect(differs({ ...now, group: 'desert' }, recipe)).toBe(true);
+  expect(differs(now, undefined)).toBe(true);
+});
