@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace App\Blending;
 
+use App\Http\Presenters\PotPresenter;
 use App\Models\Component;
+use LogicException;
 use Zolbek\Core\Blending\Substrate;
+use Zolbek\Core\Container\Mesh;
 use Zolbek\Core\Container\PotWater;
 use Zolbek\Core\Container\RootZone;
 use Zolbek\Core\Evaluation\Answer;
@@ -53,6 +56,7 @@ final readonly class EvaluationDocument
                 'wet_kg' => $this->assessment->weights->wetKg,
                 'dry_mix_kg' => $this->assessment->weights->dryMixKg,
                 'wet_foot_cm' => $setup->zone->wetFootCm($setup->substrate->retention),
+                'mesh' => $this->mesh(),
             ],
             'ledger' => [
                 'solid' => 1.0 - $setup->substrate->totalPorosity,
@@ -82,7 +86,7 @@ final readonly class EvaluationDocument
         foreach ($blend->components as $i => $component) {
             $share = $blend->parts[$i] / $blend->totalParts;
             $cec += $share * $component->cec;
-            $perL = $this->record($component->key)?->stock()->pricePerL();
+            $perL = $this->record($component->key)->stock()->pricePerL();
             $price = $perL === null || $price === null ? null : $price + $share * $perL;
         }
 
@@ -97,6 +101,19 @@ final readonly class EvaluationDocument
         ];
     }
 
+    /** @return array<string, bool|float>|null whether what lies on the floor stays behind the mesh over the holes */
+    private function mesh(): ?array
+    {
+        $aperture = $this->form->pot->mesh_mm;
+        if ($aperture === null) {
+            return null;
+        }
+        $setup = $this->form->setup;
+        $mesh = new Mesh(($setup->layer->substrate ?? $setup->substrate)->blend->grading(), $aperture);
+
+        return ['aperture_mm' => $aperture, 'holds' => $mesh->holds, 'lost_share' => $mesh->lostShareOfBottomCm, 'may_clog' => $mesh->mayClog];
+    }
+
     /** @return array<string, mixed> */
     private function section(): array
     {
@@ -109,13 +126,10 @@ final readonly class EvaluationDocument
             'bottom_cm' => $zone->bottomCm,
             'top_cm' => $zone->topCm,
             'dressing_cm' => $setup->topDressingCm,
-            'outline' => array_map(
-                static fn(float $z): array => ['z_cm' => $z, 'width_cm' => $setup->pot->widthCm($z)],
-                self::heights(0.0, $setup->pot->depthCm),
-            ),
+            'outline' => PotPresenter::outline($setup->pot),
             'profile' => $this->profile($zone, $setup->substrate, $zone->bottomCm, $zone->topCm),
             'layer' => $layer === null ? null : [
-                'component_id' => $this->record($layer->substrate->blend->components[0]->key)?->id,
+                ...$this->look($layer->substrate->blend->components[0]->key),
                 'thickness_cm' => $layer->thicknessCm,
                 'disconnect_head_cm' => $layer->substrate->retention->disconnectHeadCm(),
                 'packing_density' => $layer->substrate->packingDensity,
@@ -170,7 +184,7 @@ final readonly class EvaluationDocument
         $components = [];
         foreach ($blend->components as $i => $component) {
             $components[] = [
-                'component_id' => $this->record($component->key)?->id,
+                ...$this->look($component->key),
                 'share' => $envelopes[$i] / $total,
                 'class_shares' => array_map(static fn(float $share): float => $share * $envelopes[$i] / $total, $component->classShares),
             ];
@@ -247,7 +261,15 @@ final readonly class EvaluationDocument
         return $notes;
     }
 
-    private function record(string $key): ?Component
+    /** @return array{component_id: int, kind: string, colour: string} how a component is drawn */
+    private function look(string $key): array
+    {
+        $record = $this->record($key);
+
+        return ['component_id' => $record->id, 'kind' => $record->kind, 'colour' => $record->colour];
+    }
+
+    private function record(string $key): Component
     {
         foreach ([...$this->form->components, ...$this->shelf] as $component) {
             if ($component->key === $key) {
@@ -255,7 +277,7 @@ final readonly class EvaluationDocument
             }
         }
 
-        return null;
+        throw new LogicException('Only components of the mix, its layer and the shelf are evaluated.');
     }
 
     /** @return list<float> */

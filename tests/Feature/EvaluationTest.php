@@ -42,6 +42,19 @@ test('a drainage layer is answered with and without', function (): void {
         ->and($response->json('section.layer.thickness_cm'))->toBe(1.5);
 });
 
+test('a mesh that is too coarse for the mix is told of', function (): void {
+    $pot = Yard::pot();
+    $mesh = function (?float $aperture) use ($pot): ?array {
+        $pot->update(['mesh_mm' => $aperture]);
+
+        return $this->postJson('/api/v1/evaluate', Yard::question(['pot_id' => $pot->id]))->assertOk()->json('pot.mesh');
+    };
+    expect($mesh(null))->toBeNull()
+        ->and($mesh(3.0))->toMatchArray(['holds' => true, 'may_clog' => false])
+        ->and($mesh(7.0))->toMatchArray(['holds' => false])
+        ->and($mesh(1.0)['may_clog'])->toBeTrue();
+});
+
 test('worst verdict first, with mends from the shelf', function (): void {
     Component::query()->whereIn('key', ['perlite-2-5-mm', 'sphagnum-peat'])->update(['stock_l' => 50]);
     $response = $this->postJson('/api/v1/evaluate', Yard::question(['plant_group' => 'acid_lovers']))->assertOk();

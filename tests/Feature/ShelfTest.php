@@ -70,7 +70,7 @@ test('of a reference component only what stands on the shelf changes', function 
 test('pots of every shape are added with their outline and volume', function (array $pot, float $litres): void {
     $response = $this->postJson('/api/v1/pots', ['name' => 'New', 'hole_count' => 1, 'hole_diameter_cm' => 2, ...$pot])->assertCreated();
     Contract::check($response, 'Pot');
-    expect($response->json('volume_l'))->toBeNear($litres, 1e-3)->and($response->json('outline'))->toHaveCount(17);
+    expect($response->json('volume_l'))->toBeNear($litres, 1e-3)->and($response->json('outline'))->toHaveCount(25);
     $outline = $this->postJson('/api/v1/pots/outline', ['shape' => $pot['shape'], 'depth' => $pot['depth'], ...$pot['measures']])->assertOk();
     Contract::check($outline, 'PotOutline');
     expect($outline->json('volume_l'))->toBe($response->json('volume_l'));

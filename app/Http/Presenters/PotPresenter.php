@@ -10,7 +10,7 @@ use Zolbek\Core\Container\Pot as CorePot;
 /** A pot as the API shows it: schema Pot. */
 final class PotPresenter
 {
-    private const LEVELS = 16;
+    private const LEVELS = 24;
 
     /** @return array<string, mixed> */
     public static function present(Pot $pot): array
@@ -35,7 +35,8 @@ final class PotPresenter
     public static function outline(CorePot $pot): array
     {
         return array_map(static function (int $i) use ($pot): array {
-            $z = $pot->depthCm * $i / self::LEVELS;
+            // closer together at the floor, where a bowl bends
+            $z = $pot->depthCm * ($i / self::LEVELS) ** 2;
 
             return ['z_cm' => $z, 'width_cm' => $pot->widthCm($z)];
         }, range(0, self::LEVELS));

@@ -167,6 +167,9 @@ export const en = {
   'section.withoutLayer':
     'Without the layer: air {air}, water {water} L of {volume} L, wet foot {foot} cm above the floor. With it: air {airWith}, water {waterWith} L of {volumeWith} L.',
 
+  'section.mesh':
+    'The {aperture} mm mesh {holds, select, yes {holds this mix} other {does not hold this mix: take a finer one}}; at most {lost} of the bottom centimetre passes.{clogs, select, yes { Under 1.5 mm it may clog.} other {}}',
+
   'ledger.title': 'Where the pot’s volume goes',
   'ledger.solid': 'Solid',
   'ledger.sealed': 'Sealed',
@@ -402,7 +405,7 @@ export const en = {
   'field.drying_sides': 'Basket or fabric: dries from the sides',
   'field.hole_count': 'Holes',
   'field.hole_diameter_cm': 'Hole diameter',
-  'field.hole_open_share': 'Mesh leaves open',
+  'field.hole_open_share': 'Mesh open',
   'field.mesh_mm': 'Mesh opening',
   'field.weight_kg': 'Empty weight',
   'field.owned': 'Owned',

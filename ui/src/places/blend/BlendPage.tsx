@@ -103,7 +103,7 @@ export function BlendPage() {
             <p className="freshness" role="status">
               {fresh ? '' : staleText}
             </p>
-            <Picture evaluation={data} rows={mix.rows} layer={mix.layer} potName={potName} />
+            <Picture evaluation={data} potName={potName} />
             <Collapse
               ghost
               destroyOnHidden

@@ -27,7 +27,7 @@ const MIX: [keyof Schemas['Evaluation']['mix'], Format][] = [
   ['price_per_l', 'money'],
 ];
 
-const POT: [keyof Schemas['Evaluation']['pot'], Format][] = [
+const POT: [Exclude<keyof Schemas['Evaluation']['pot'], 'mesh'>, Format][] = [
   ['volume_l', 'number L'],
   ['water_l', 'number L'],
   ['easy_l', 'number L'],

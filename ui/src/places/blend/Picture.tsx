@@ -1,30 +1,32 @@
-import { useMemo } from 'react';
+import { memo, useMemo } from 'react';
 
 import type { Schemas } from '../../api/client';
 import { GradingStrip } from '../../drawing/GradingStrip';
 import { LedgerBar } from '../../drawing/LedgerBar';
 import { type DrawnMaterial, PotSection } from '../../drawing/PotSection';
 import { useWords } from '../../i18n/words';
-import type { Layer, MixRow } from './blendState';
 
 interface Props {
   evaluation: Schemas['Evaluation'];
-  rows: MixRow[];
-  layer: Layer | null;
   potName: string;
 }
 
-/** What the mix does in the pot, drawn: section, ledger and grain sizes. */
-export function Picture({ evaluation, rows, layer, potName }: Props) {
+/** What the mix does in the pot, drawn: section, ledger and grain sizes. Drawn anew only for a new answer. */
+export const Picture = memo(function Picture({ evaluation, potName }: Props) {
   const { t, n, percent } = useWords();
   const { section, pot, mix, without_layer: without } = evaluation;
-  const materials = useMemo(() => drawn(evaluation, rows), [evaluation, rows]);
+  const materials = useMemo(() => drawn(evaluation), [evaluation]);
   const layerMaterial = useMemo<DrawnMaterial | null>(
     () =>
-      section.layer === null || layer === null
+      section.layer === null
         ? null
-        : { id: 'layer', kind: layer.kind, colour: layer.colour, classShares: section.layer.class_shares },
-    [section.layer, layer],
+        : {
+            id: 'layer',
+            kind: section.layer.kind,
+            colour: section.layer.colour,
+            classShares: section.layer.class_shares,
+          },
+    [section.layer],
   );
 
   return (
@@ -59,6 +61,16 @@ export function Picture({ evaluation, rows, layer, potName }: Props) {
           })}
         </p>
       )}
+      {pot.mesh !== null && (!pot.mesh.holds || pot.mesh.may_clog) && (
+        <p className="mesh-note">
+          {t('section.mesh', {
+            aperture: n(pot.mesh.aperture_mm),
+            holds: pot.mesh.holds ? 'yes' : 'no',
+            lost: percent(pot.mesh.lost_share),
+            clogs: pot.mesh.may_clog ? 'yes' : 'no',
+          })}
+        </p>
+      )}
       <LedgerBar ledger={evaluation.ledger} volumeL={pot.volume_l} />
       <section aria-label={t('grading.title')}>
         <GradingStrip
@@ -73,18 +85,13 @@ export function Picture({ evaluation, rows, layer, potName }: Props) {
       </section>
     </>
   );
-}
+});
 
-/** The evaluated components with the forms and colours of the rows they came from. */
-function drawn(evaluation: Schemas['Evaluation'], rows: MixRow[]): DrawnMaterial[] {
-  return evaluation.grading.components.map((component) => {
-    const row = rows.find((each) => each.componentId === component.component_id);
-
-    return {
-      id: String(component.component_id),
-      kind: row?.kind ?? 'solid stone',
-      colour: row?.colour ?? '#9c9184',
-      classShares: component.class_shares,
-    };
-  });
+function drawn(evaluation: Schemas['Evaluation']): DrawnMaterial[] {
+  return evaluation.grading.components.map((component) => ({
+    id: String(component.component_id),
+    kind: component.kind,
+    colour: component.colour,
+    classShares: component.class_shares,
+  }));
 }

@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+// php docs/take-screenshots.php: makes the pictures in docs/screenshots anew from the demo yard.
+
+use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverExpectedCondition;
+use Tests\Browser\Chrome;
+use Tests\Browser\Site;
+
+require __DIR__.'/../vendor/autoload.php';
+
+$site = Site::start();
+$chrome = Chrome::start();
+$driver = $chrome->driver;
+$at = static function (string $xpath) use ($driver) {
+    $by = WebDriverBy::xpath($xpath);
+    $driver->wait(10)->until(WebDriverExpectedCondition::visibilityOfElementLocated($by));
+
+    return $driver->findElement($by);
+};
+$take = static function (string $name) use ($driver): void {
+    usleep(700_000);
+    $driver->takeScreenshot(__DIR__.'/screenshots/'.$name.'.png');
+};
+$pick = static function (string $label, string $option) use ($at): void {
+    $at("//input[@aria-label='$label']")->sendKeys($option);
+    $at("//div[contains(@class,'ant-select-item-option')][contains(normalize-space(.),'$option')]")->click();
+};
+
+try {
+    $driver->get($site->address.'/blend');
+    $at('//button[.="Brook maples"]')->click();
+    $at('//*[contains(@class,"pot-section")]');
+    $pick('Pot', 'Rectangle 40');
+    $take('blend');
+
+    $pick('Plant group', 'Acid lovers');
+    $pick('no layer', 'Granite chip');
+    $take('blend-verdicts');
+
+    $at('//button[.="Undo"]')->click();
+    $at('//button[.="Undo"]')->click();
+    $at('//button[.="Work out a batch"]')->click();
+    $at('//p[@class="batch-loose"]');
+    $take('batch');
+
+    foreach (['bins' => '24 entries', 'pots' => '8 entries', 'log' => '2 entries'] as $place => $ready) {
+        $driver->get($site->address.'/'.$place);
+        $at("//*[.='$ready']");
+        $take($place);
+    }
+    $at('//a[.="Autumn maples, oval trays"]')->click();
+    $at('//*[contains(@class,"sheet-load")]');
+    $chrome->resize(900, 1220);
+    $take('mixing-sheet');
+
+    $chrome->resize(1280, 800);
+    $driver->get($site->address.'/pots');
+    $at('//button[.="Moss bowl 20"]')->click();
+    $at('//figcaption');
+    $take('pot');
+    $driver->get($site->address.'/blend');
+    $at('//*[contains(@class,"pot-section")]');
+    $at('//button[.="Dim light"]')->click();
+    $take('blend-dim');
+    $at('//button[.="Bright light"]')->click();
+    $chrome->resize(390, 844);
+    $driver->get($site->address.'/blend');
+    $at('//*[contains(@class,"pot-section")]');
+    $take('blend-phone');
+} finally {
+    $chrome->stop();
+    $site->stop();
+}
