@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use Facebook\WebDriver\Exception\StaleElementReferenceException;
 use Facebook\WebDriver\Remote\RemoteWebElement;
 use Facebook\WebDriver\WebDriverBy;
-use Facebook\WebDriver\WebDriverElement;
 use Facebook\WebDriver\WebDriverKeys;
 use PHPUnit\Framework\TestCase;
 
@@ -52,10 +52,9 @@ abstract class BrowserTestCase extends TestCase
     {
         $until = microtime(true) + $seconds;
         do {
-            foreach ($this->chrome()->driver->findElements(WebDriverBy::xpath($xpath)) as $element) {
-                if ($element->isDisplayed()) {
-                    return $element;
-                }
+            $shown = $this->shown($xpath);
+            if ($shown !== []) {
+                return $shown[0];
             }
             usleep(25_000);
         } while (microtime(true) < $until);
@@ -66,8 +65,7 @@ abstract class BrowserTestCase extends TestCase
     {
         $until = microtime(true) + $seconds;
         do {
-            $shown = array_filter($this->chrome()->driver->findElements(WebDriverBy::xpath($xpath)), static fn(WebDriverElement $element): bool => $element->isDisplayed());
-            if ($shown === []) {
+            if ($this->shown($xpath) === []) {
                 $this->addToAssertionCount(1);
 
                 return;
@@ -138,6 +136,19 @@ abstract class BrowserTestCase extends TestCase
             JS);
 
         return array_values((array) $found);
+    }
+
+    /** @return list<RemoteWebElement> */
+    private function shown(string $xpath): array
+    {
+        try {
+            $found = $this->chrome()->driver->findElements(WebDriverBy::xpath($xpath));
+
+            return array_values(array_filter($found, static fn(RemoteWebElement $element): bool => $element->isDisplayed()));
+        } catch (StaleElementReferenceException) {
+            // the page was drawn anew between finding and looking: look again
+            return $this->shown($xpath);
+        }
     }
 
     private static function quoted(string $text): string
