@@ -43,7 +43,20 @@ final class RefusalResponse
     {
         $limits = array_map(static fn(mixed $limit): string => is_float($limit) ? self::number($limit) : (string) $limit, $refusal->limits);
 
-        return Words::of('refusals.'.$refusal->rule, ['given' => $refusal->givenAsText(), ...$limits]);
+        return Words::of('refusals.'.$refusal->rule, ['given' => self::given($refusal->given), ...$limits]);
+    }
+
+    /** What stood in the field, short enough for a sentence. */
+    private static function given(mixed $given): string
+    {
+        return match (true) {
+            $given === null => Words::of('errors.given.nothing'),
+            $given === [] => Words::of('errors.given.empty'),
+            is_array($given) => Words::of('errors.given.list'),
+            is_float($given) && ! is_finite($given) => Words::of('errors.given.infinite'),
+            is_string($given) => '"'.mb_strimwidth($given, 0, 60, '…', 'UTF-8').'"',
+            default => (string) json_encode($given),
+        };
     }
 
     private static function number(float $value): string

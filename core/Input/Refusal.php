@@ -28,16 +28,4 @@ final readonly class Refusal
     {
         return new self(Path::join($path, $this->field), $this->rule, $this->given, $this->limits);
     }
-
-    /** What stood there, short enough for a message. */
-    public function givenAsText(): string
-    {
-        return match (true) {
-            $this->given === null => 'nothing',
-            is_float($this->given) && ! is_finite($this->given) => 'too large a number',
-            is_string($this->given) => '"'.mb_strimwidth($this->given, 0, 60, '…', 'UTF-8').'"',
-            is_array($this->given) => $this->given === [] ? 'empty' : 'a list or an object',
-            default => (string) json_encode($this->given, JSON_UNESCAPED_UNICODE),
-        };
-    }
 }

@@ -13,7 +13,7 @@ final class Refused extends DomainException
     public function __construct(public readonly array $refusals)
     {
         $first = $refusals[0];
-        parent::__construct(sprintf('%s: %s, given %s', $first->field, $first->rule, $first->givenAsText()));
+        parent::__construct($first->field.': '.$first->rule);
     }
 
     /** @param array<string, float|int|string|null> $limits */

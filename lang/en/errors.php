@@ -9,6 +9,13 @@ return [
         'Recipe' => 'recipe',
         'Batch' => 'batch',
     ],
+    'given' => [
+        'nothing' => 'nothing',
+        'empty' => 'empty',
+        'list' => 'a list or an object',
+        'infinite' => 'too large a number',
+    ],
+    'no_front_end' => 'The front end is not built: run npm run build.',
     'not_found' => 'There is no :what with the id :id.',
     'no_such_address' => 'There is nothing at :path.',
     'status' => [

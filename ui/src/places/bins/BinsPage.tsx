@@ -1,4 +1,4 @@
-import { Button, Select, Switch, Table } from 'antd';
+import { Select, Switch } from 'antd';
 import { useState } from 'react';
 
 import type { Schemas } from '../../api/client';
@@ -6,8 +6,9 @@ import { useArchiveComponent, useComponents, useMeta } from '../../api/queries';
 import { Swatch } from '../../drawing/Swatch';
 import { useWords } from '../../i18n/words';
 import { ListHead } from '../common/ListHead';
-import { ListState } from '../common/ListState';
-import { pagesOf, useListQuery } from '../common/useListQuery';
+import { ListTable } from '../common/ListTable';
+import { RowActions } from '../common/RowActions';
+import { useListQuery } from '../common/useListQuery';
 import { useUndoable } from '../common/useUndoable';
 import { ComponentDrawer, type Editing } from './ComponentDrawer';
 
@@ -61,112 +62,88 @@ export default function BinsPage() {
           <Switch size="small" checked={inStock} onChange={setInStock} /> {t('bins.inStock')}
         </label>
       </ListHead>
-      <ListState
-        isPending={found.isPending}
-        error={found.error}
-        retry={() => void found.refetch()}
-        isEmpty={found.data?.total === 0}
+      <ListTable<Component>
+        found={found}
+        list={list}
         empty={t(list.archived && list.search === '' ? 'bins.emptyArchive' : 'bins.empty')}
-      >
-        <Table<Component>
-          size="small"
-          rowKey="id"
-          dataSource={found.data?.data ?? []}
-          pagination={pagesOf(found.data)}
-          onChange={list.onTable}
-          scroll={{ x: 'max-content' }}
-          columns={[
-            {
-              key: 'name',
-              title: t('bins.name'),
-              sorter: true,
-              sortOrder: list.sortOrder('name'),
-              render: (_, component) => (
-                <button type="button" className="row-name" onClick={() => setEditing({ component, asCopy: false })}>
-                  <Swatch kind={component.kind} colour={component.colour} />
-                  {component.name}
-                </button>
-              ),
-            },
-            {
-              key: 'kind',
-              title: t('bins.kind'),
-              sorter: true,
-              sortOrder: list.sortOrder('kind'),
-              render: (_, { kind: each }) => t(`kind.${each}`),
-            },
-            {
-              key: 'stock_l',
-              title: `${t('bins.stock')}, L`,
-              align: 'right',
-              sorter: true,
-              sortOrder: list.sortOrder('stock_l'),
-              render: (_, { stock_l }) => (stock_l > 0 ? n(stock_l) : <span className="quiet">–</span>),
-            },
-            {
-              key: 'pack',
-              title: `${t('bins.pack')}, L`,
-              align: 'right',
-              render: (_, { pack_l }) => (pack_l === null ? <span className="quiet">–</span> : n(pack_l)),
-            },
-            {
-              key: 'price',
-              title: t('bins.price'),
-              align: 'right',
-              render: (_, { pack_l, pack_price }) =>
-                pack_price === null || pack_l === null ? <span className="quiet">–</span> : money(pack_price, currency),
-            },
-            {
-              key: 'bulk_density',
-              title: `${t('bins.weight')}, kg/L`,
-              align: 'right',
-              sorter: true,
-              sortOrder: list.sortOrder('bulk_density'),
-              render: (_, { bulk_density }) => n(bulk_density),
-            },
-            {
-              key: 'ph',
-              title: t('bins.ph'),
-              align: 'right',
-              sorter: true,
-              sortOrder: list.sortOrder('ph'),
-              render: (_, { ph }) => (ph === null ? '–' : n(ph)),
-            },
-            { key: 'basis', title: t('bins.basis'), render: (_, { basis }) => t(`basis.${basis}`) },
-            {
-              key: 'note',
-              title: t('bins.note'),
-              ellipsis: true,
-              render: (_, { note }) => <span className="quiet">{note}</span>,
-            },
-            {
-              key: 'actions',
-              title: <span className="visually-hidden">{t('common.actions')}</span>,
-              align: 'right',
-              render: (_, component) => (
-                <span className="row-actions">
-                  <Button
-                    size="small"
-                    onClick={() => setEditing({ component, asCopy: false })}
-                    aria-label={`${t('common.edit')} ${component.name}`}
-                  >
-                    {t('common.edit')}
-                  </Button>
-                  <Button
-                    size="small"
-                    type="text"
-                    aria-label={`${t(component.archived ? 'common.restore' : 'common.archive')} ${component.name}`}
-                    onClick={() => void setArchived(component, !component.archived)}
-                  >
-                    {t(component.archived ? 'common.restore' : 'common.archive')}
-                  </Button>
-                </span>
-              ),
-            },
-          ]}
-          footer={() => t('common.total', { total: found.data?.total ?? 0 })}
-        />
-      </ListState>
+        columns={[
+          {
+            key: 'name',
+            title: t('bins.name'),
+            sorter: true,
+            sortOrder: list.sortOrder('name'),
+            render: (_, component) => (
+              <button type="button" className="row-name" onClick={() => setEditing({ component, asCopy: false })}>
+                <Swatch kind={component.kind} colour={component.colour} />
+                {component.name}
+              </button>
+            ),
+          },
+          {
+            key: 'kind',
+            title: t('bins.kind'),
+            sorter: true,
+            sortOrder: list.sortOrder('kind'),
+            render: (_, { kind: each }) => t(`kind.${each}`),
+          },
+          {
+            key: 'stock_l',
+            title: `${t('bins.stock')}, L`,
+            align: 'right',
+            sorter: true,
+            sortOrder: list.sortOrder('stock_l'),
+            render: (_, { stock_l }) => (stock_l > 0 ? n(stock_l) : <span className="quiet">–</span>),
+          },
+          {
+            key: 'pack',
+            title: `${t('bins.pack')}, L`,
+            align: 'right',
+            render: (_, { pack_l }) => (pack_l === null ? <span className="quiet">–</span> : n(pack_l)),
+          },
+          {
+            key: 'price',
+            title: t('bins.price'),
+            align: 'right',
+            render: (_, { pack_l, pack_price }) =>
+              pack_price === null || pack_l === null ? <span className="quiet">–</span> : money(pack_price, currency),
+          },
+          {
+            key: 'bulk_density',
+            title: `${t('bins.weight')}, kg/L`,
+            align: 'right',
+            sorter: true,
+            sortOrder: list.sortOrder('bulk_density'),
+            render: (_, { bulk_density }) => n(bulk_density),
+          },
+          {
+            key: 'ph',
+            title: t('bins.ph'),
+            align: 'right',
+            sorter: true,
+            sortOrder: list.sortOrder('ph'),
+            render: (_, { ph }) => (ph === null ? '–' : n(ph)),
+          },
+          { key: 'basis', title: t('bins.basis'), render: (_, { basis }) => t(`basis.${basis}`) },
+          {
+            key: 'note',
+            title: t('bins.note'),
+            ellipsis: true,
+            render: (_, { note }) => <span className="quiet">{note}</span>,
+          },
+          {
+            key: 'actions',
+            title: <span className="visually-hidden">{t('common.actions')}</span>,
+            align: 'right',
+            render: (_, component) => (
+              <RowActions
+                row={component}
+                edit={() => setEditing({ component, asCopy: false })}
+                setArchived={(archived) => void setArchived(component, archived)}
+              ></RowActions>
+            ),
+          },
+        ]}
+      />
       {editing !== null && (
         <ComponentDrawer key={`${editing.component?.id} ${editing.asCopy}`} editing={editing} setEditing={setEditing} />
       )}

@@ -47,16 +47,3 @@ export function useListQuery(defaultSort: string) {
     sortOrder,
   };
 }
-
-/** Pages only where one does not hold them all. */
-export function pagesOf(list: { page: number; per_page: number; total: number } | undefined) {
-  return list === undefined || list.total <= list.per_page
-    ? (false as const)
-    : {
-        current: list.page,
-        pageSize: list.per_page,
-        total: list.total,
-        showSizeChanger: true,
-        pageSizeOptions: [25, 50, 100, 200],
-      };
-}

@@ -1,12 +1,11 @@
-import { Table } from 'antd';
 import { Link } from 'react-router';
 
 import type { Schemas } from '../../api/client';
 import { useBatches } from '../../api/queries';
 import { useWords } from '../../i18n/words';
 import { ListHead } from '../common/ListHead';
-import { ListState } from '../common/ListState';
-import { pagesOf, useListQuery } from '../common/useListQuery';
+import { ListTable } from '../common/ListTable';
+import { useListQuery } from '../common/useListQuery';
 
 type Batch = Schemas['BatchSummary'];
 
@@ -19,11 +18,9 @@ export default function LogPage() {
   return (
     <div className="list-page">
       <ListHead title={t('log.title')} search={list.search} setSearch={list.setSearch} />
-      <ListState
-        isPending={found.isPending}
-        error={found.error}
-        retry={() => void found.refetch()}
-        isEmpty={found.data?.total === 0}
+      <ListTable<Batch>
+        found={found}
+        list={list}
         empty={
           list.search === '' ? (
             <>
@@ -34,51 +31,41 @@ export default function LogPage() {
             t('log.emptySearch')
           )
         }
-      >
-        <Table<Batch>
-          size="small"
-          rowKey="id"
-          dataSource={found.data?.data ?? []}
-          pagination={pagesOf(found.data)}
-          onChange={list.onTable}
-          scroll={{ x: 'max-content' }}
-          columns={[
-            {
-              key: 'made_at',
-              title: t('log.made'),
-              sorter: true,
-              sortOrder: list.sortOrder('made_at'),
-              render: (_, { made_at }) => date(made_at),
-            },
-            {
-              key: 'name',
-              title: t('log.name'),
-              sorter: true,
-              sortOrder: list.sortOrder('name'),
-              render: (_, batch) => <Link to={`/log/${batch.id}`}>{batch.name}</Link>,
-            },
-            {
-              key: 'pots',
-              title: t('log.pots'),
-              align: 'right',
-              sorter: true,
-              sortOrder: list.sortOrder('pots'),
-              render: (_, { pots }) => n(pots, 6),
-            },
-            { key: 'pot_name', title: t('log.pot'), render: (_, { pot_name }) => pot_name },
-            {
-              key: 'loose_l',
-              title: `${t('log.loose')}, L`,
-              align: 'right',
-              sorter: true,
-              sortOrder: list.sortOrder('loose_l'),
-              render: (_, { loose_l }) => n(loose_l),
-            },
-            { key: 'note', title: t('bins.note'), render: (_, { note }) => <span className="quiet">{note}</span> },
-          ]}
-          footer={() => t('common.total', { total: found.data?.total ?? 0 })}
-        />
-      </ListState>
+        columns={[
+          {
+            key: 'made_at',
+            title: t('log.made'),
+            sorter: true,
+            sortOrder: list.sortOrder('made_at'),
+            render: (_, { made_at }) => date(made_at),
+          },
+          {
+            key: 'name',
+            title: t('log.name'),
+            sorter: true,
+            sortOrder: list.sortOrder('name'),
+            render: (_, batch) => <Link to={`/log/${batch.id}`}>{batch.name}</Link>,
+          },
+          {
+            key: 'pots',
+            title: t('log.pots'),
+            align: 'right',
+            sorter: true,
+            sortOrder: list.sortOrder('pots'),
+            render: (_, { pots }) => n(pots, 6),
+          },
+          { key: 'pot_name', title: t('log.pot'), render: (_, { pot_name }) => pot_name },
+          {
+            key: 'loose_l',
+            title: `${t('log.loose')}, L`,
+            align: 'right',
+            sorter: true,
+            sortOrder: list.sortOrder('loose_l'),
+            render: (_, { loose_l }) => n(loose_l),
+          },
+          { key: 'note', title: t('bins.note'), render: (_, { note }) => <span className="quiet">{note}</span> },
+        ]}
+      />
     </div>
   );
 }

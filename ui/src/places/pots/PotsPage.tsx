@@ -1,4 +1,4 @@
-import { Button, Table } from 'antd';
+import { Button } from 'antd';
 import { useState } from 'react';
 import { useNavigate, useSearchParams } from 'react-router';
 
@@ -8,8 +8,9 @@ import { PotOutline } from '../../drawing/PotOutline';
 import { useWords } from '../../i18n/words';
 import { useBlend } from '../blend/BlendProvider';
 import { ListHead } from '../common/ListHead';
-import { ListState } from '../common/ListState';
-import { pagesOf, useListQuery } from '../common/useListQuery';
+import { ListTable } from '../common/ListTable';
+import { RowActions } from '../common/RowActions';
+import { useListQuery } from '../common/useListQuery';
 import { useUndoable } from '../common/useUndoable';
 import { PotDrawer } from './PotDrawer';
 
@@ -44,11 +45,9 @@ export default function PotsPage() {
         setArchived={list.setArchived}
         add={{ label: t('pots.add'), act: () => setEditing('new') }}
       />
-      <ListState
-        isPending={found.isPending}
-        error={found.error}
-        retry={() => void found.refetch()}
-        isEmpty={found.data?.total === 0}
+      <ListTable<Pot>
+        found={found}
+        list={list}
         empty={t(
           list.archived && list.search === ''
             ? 'bins.emptyArchive'
@@ -56,117 +55,100 @@ export default function PotsPage() {
               ? 'pots.empty'
               : 'pots.emptySearch',
         )}
-      >
-        <Table<Pot>
-          size="small"
-          rowKey="id"
-          dataSource={found.data?.data ?? []}
-          pagination={pagesOf(found.data)}
-          onChange={list.onTable}
-          scroll={{ x: 'max-content' }}
-          columns={[
-            {
-              key: 'name',
-              title: t('pots.name'),
-              sorter: true,
-              sortOrder: list.sortOrder('name'),
-              render: (_, pot) => (
-                <button type="button" className="row-name" onClick={() => setEditing(pot)}>
-                  <PotOutline outline={pot.outline} width={56} height={34} />
-                  {pot.name}
-                </button>
-              ),
-            },
-            {
-              key: 'shape',
-              title: t('pots.shape'),
-              sorter: true,
-              sortOrder: list.sortOrder('shape'),
-              render: (_, { shape }) => t(`shape.${shape}`),
-            },
-            {
-              key: 'depth',
-              title: `${t('pots.depth')}, cm`,
-              align: 'right',
-              sorter: true,
-              sortOrder: list.sortOrder('depth'),
-              render: (_, { depth }) => n(depth),
-            },
-            {
-              key: 'volume',
-              title: `${t('pots.volume')}, L`,
-              align: 'right',
-              render: (_, { volume_l }) => n(volume_l),
-            },
-            {
-              key: 'holes',
-              title: t('pots.holes'),
-              render: (_, pot) => (
-                <>
-                  {t('pots.holesOf', { count: pot.hole_count, diameter: n(pot.hole_diameter_cm ?? 0) })}
-                  {pot.hole_count > 0 && (
-                    <span className="quiet"> · {t('pots.openShare', { share: percent(pot.open_hole_share, 1) })}</span>
-                  )}
-                </>
-              ),
-            },
-            {
-              key: 'weight',
-              title: `${t('pots.weight')}, kg`,
-              align: 'right',
-              render: (_, { weight_kg }) => n(weight_kg),
-            },
-            {
-              key: 'owned',
-              title: t('pots.owned'),
-              align: 'right',
-              sorter: true,
-              sortOrder: list.sortOrder('owned'),
-              render: (_, { owned }) => n(owned, 7),
-            },
-            {
-              key: 'place',
-              title: t('pots.place'),
-              sorter: true,
-              sortOrder: list.sortOrder('place'),
-              render: (_, { place }) => <span className="quiet">{place}</span>,
-            },
-            {
-              key: 'actions',
-              title: <span className="visually-hidden">{t('common.actions')}</span>,
-              align: 'right',
-              render: (_, pot) => (
-                <span className="row-actions">
-                  {!pot.archived && (
-                    <Button
-                      size="small"
-                      aria-label={`${t('pots.blendWith')} ${pot.name}`}
-                      onClick={() => {
-                        dispatch({ do: 'change', touches: 'pot', mix: { potId: pot.id } });
-                        void navigate('/blend');
-                      }}
-                    >
-                      {t('pots.blendWith')}
-                    </Button>
-                  )}
-                  <Button size="small" onClick={() => setEditing(pot)} aria-label={`${t('common.edit')} ${pot.name}`}>
-                    {t('common.edit')}
-                  </Button>
+        columns={[
+          {
+            key: 'name',
+            title: t('pots.name'),
+            sorter: true,
+            sortOrder: list.sortOrder('name'),
+            render: (_, pot) => (
+              <button type="button" className="row-name" onClick={() => setEditing(pot)}>
+                <PotOutline outline={pot.outline} width={56} height={34} />
+                {pot.name}
+              </button>
+            ),
+          },
+          {
+            key: 'shape',
+            title: t('pots.shape'),
+            sorter: true,
+            sortOrder: list.sortOrder('shape'),
+            render: (_, { shape }) => t(`shape.${shape}`),
+          },
+          {
+            key: 'depth',
+            title: `${t('pots.depth')}, cm`,
+            align: 'right',
+            sorter: true,
+            sortOrder: list.sortOrder('depth'),
+            render: (_, { depth }) => n(depth),
+          },
+          {
+            key: 'volume',
+            title: `${t('pots.volume')}, L`,
+            align: 'right',
+            render: (_, { volume_l }) => n(volume_l),
+          },
+          {
+            key: 'holes',
+            title: t('pots.holes'),
+            render: (_, pot) => (
+              <>
+                {t('pots.holesOf', { count: pot.hole_count, diameter: n(pot.hole_diameter_cm ?? 0) })}
+                {pot.hole_count > 0 && (
+                  <span className="quiet"> · {t('pots.openShare', { share: percent(pot.open_hole_share, 1) })}</span>
+                )}
+              </>
+            ),
+          },
+          {
+            key: 'weight',
+            title: `${t('pots.weight')}, kg`,
+            align: 'right',
+            render: (_, { weight_kg }) => n(weight_kg),
+          },
+          {
+            key: 'owned',
+            title: t('pots.owned'),
+            align: 'right',
+            sorter: true,
+            sortOrder: list.sortOrder('owned'),
+            render: (_, { owned }) => n(owned, 7),
+          },
+          {
+            key: 'place',
+            title: t('pots.place'),
+            sorter: true,
+            sortOrder: list.sortOrder('place'),
+            render: (_, { place }) => <span className="quiet">{place}</span>,
+          },
+          {
+            key: 'actions',
+            title: <span className="visually-hidden">{t('common.actions')}</span>,
+            align: 'right',
+            render: (_, pot) => (
+              <RowActions
+                row={pot}
+                edit={() => setEditing(pot)}
+                setArchived={(archived) => void setArchived(pot, archived)}
+              >
+                {!pot.archived && (
                   <Button
                     size="small"
-                    type="text"
-                    aria-label={`${t(pot.archived ? 'common.restore' : 'common.archive')} ${pot.name}`}
-                    onClick={() => void setArchived(pot, !pot.archived)}
+                    aria-label={`${t('pots.blendWith')} ${pot.name}`}
+                    onClick={() => {
+                      dispatch({ do: 'change', touches: 'pot', mix: { potId: pot.id } });
+                      void navigate('/blend');
+                    }}
                   >
-                    {t(pot.archived ? 'common.restore' : 'common.archive')}
+                    {t('pots.blendWith')}
                   </Button>
-                </span>
-              ),
-            },
-          ]}
-          footer={() => t('common.total', { total: found.data?.total ?? 0 })}
-        />
-      </ListState>
+                )}
+              </RowActions>
+            ),
+          },
+        ]}
+      />
       {editing !== null && <PotDrawer pot={editing === 'new' ? null : editing} close={() => setEditing(null)} />}
     </div>
   );

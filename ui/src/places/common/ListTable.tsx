@@ -1,0 +1,51 @@
+import type { UseQueryResult } from '@tanstack/react-query';
+import { Table, type TableColumnsType } from 'antd';
+import type { ReactNode } from 'react';
+
+import { useWords } from '../../i18n/words';
+import { ListState } from './ListState';
+import type { useListQuery } from './useListQuery';
+
+interface Props<Row> {
+  found: UseQueryResult<{ data: Row[]; page: number; per_page: number; total: number }>;
+  list: ReturnType<typeof useListQuery>;
+  empty: ReactNode;
+  columns: TableColumnsType<Row>;
+}
+
+/** A paged list as a table, with what stands in its place when there is none. */
+export function ListTable<Row extends { id: number }>({ found, list, empty, columns }: Props<Row>) {
+  const { t } = useWords();
+  const page = found.data;
+
+  return (
+    <ListState
+      isPending={found.isPending}
+      error={found.error}
+      retry={() => void found.refetch()}
+      isEmpty={page?.total === 0}
+      empty={empty}
+    >
+      <Table<Row>
+        size="small"
+        rowKey="id"
+        dataSource={page?.data ?? []}
+        pagination={
+          page === undefined || page.total <= page.per_page
+            ? false
+            : {
+                current: page.page,
+                pageSize: page.per_page,
+                total: page.total,
+                showSizeChanger: true,
+                pageSizeOptions: [25, 50, 100, 200],
+              }
+        }
+        onChange={list.onTable}
+        scroll={{ x: 'max-content' }}
+        columns={columns}
+        footer={() => t('common.total', { total: page?.total ?? 0 })}
+      />
+    </ListState>
+  );
+}
