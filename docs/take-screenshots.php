@@ -46,7 +46,7 @@ try {
     $at('//p[@class="batch-loose"]');
     $take('batch');
 
-    foreach (['bins' => '24 entries', 'pots' => '8 entries', 'log' => '2 entries'] as $place => $ready) {
+    foreach (['bins' => '32 entries', 'pots' => '8 entries', 'log' => '2 entries'] as $place => $ready) {
         $driver->get($site->address.'/'.$place);
         $at("//*[.='$ready']");
         $take($place);

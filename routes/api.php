@@ -14,6 +14,7 @@ Route::get('meta', MetaController::class);
 Route::post('evaluate', EvaluationController::class);
 
 Route::apiResource('components', ComponentController::class)->except('destroy')->whereNumber('component');
+Route::get('components/{component}/sheet', [ComponentController::class, 'sheet'])->whereNumber('component');
 Route::put('components/{component}/archived', [ComponentController::class, 'archive'])->whereNumber('component');
 Route::post('pots/outline', [PotController::class, 'outline']);
 Route::apiResource('pots', PotController::class)->except('destroy')->whereNumber('pot');

@@ -9,6 +9,7 @@ use App\Blending\BlendForm;
 use App\Models\Batch;
 use App\Models\Recipe;
 use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
 use Zolbek\Core\Input\Fields;
 use Zolbek\Core\Input\Refusal;
 use Zolbek\Core\Input\Refusals;
@@ -40,16 +41,21 @@ final readonly class SaveBatch
 
         $inputs = $document->inputs();
 
-        return Batch::query()->create([
-            'name' => $name,
-            'recipe_id' => $recipeId,
-            'pot_name' => $inputs['pot']['name'],
-            'pots' => $document->pots(),
-            'loose_l' => $document->looseL(),
-            'inputs' => $inputs,
-            'result' => $document->result(),
-            'note' => $note,
-            'made_at' => $madeAt ?? Carbon::now(),
-        ]);
+        return DB::transaction(static function () use ($name, $recipeId, $inputs, $document, $note, $madeAt): Batch {
+            $batch = Batch::query()->create([
+                'name' => $name,
+                'recipe_id' => $recipeId,
+                'pot_name' => $inputs['pot']['name'],
+                'pots' => $document->pots(),
+                'loose_l' => $document->looseL(),
+                'inputs' => $inputs,
+                'result' => $document->result(),
+                'note' => $note,
+                'made_at' => $madeAt ?? Carbon::now(),
+            ]);
+            $batch->components()->attach($document->componentIds());
+
+            return $batch;
+        });
     }
 }

@@ -47,6 +47,12 @@ final readonly class BatchDocument
         return $this->plan->order->pots;
     }
 
+    /** @return list<int> ids of the components that it is made of */
+    public function componentIds(): array
+    {
+        return array_values(array_map(static fn(Component $component): int => $component->id, $this->byKey));
+    }
+
     public function looseL(): float
     {
         return $this->plan->looseL;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsToMany;
 use Illuminate\Support\Carbon;
 
 /**
@@ -24,6 +25,12 @@ use Illuminate\Support\Carbon;
  */
 final class Batch extends Model
 {
+    /** @return BelongsToMany<Component, $this> */
+    public function components(): BelongsToMany
+    {
+        return $this->belongsToMany(Component::class);
+    }
+
     /** @return array<string, string> */
     protected function casts(): array
     {

@@ -6,13 +6,13 @@ namespace App\Reference;
 
 use RuntimeException;
 
-/** The typical components that ship with Zolbek, as database/reference/components.json describes them. */
+/** The typical components that ship with Zolbek, as components.json and further.json in database/reference describe them. */
 final readonly class ReferenceComponents
 {
     /** @return list<array<string, mixed>> */
     public function all(): array
     {
-        return $this->read('components.json')['components'];
+        return [...array_values($this->read('components.json')['components']), ...array_values($this->read('further.json')['components'])];
     }
 
     /** @return array<string, array{colour: string, hazards: list<string>}> colour and cautions by component key */

@@ -75,6 +75,7 @@ return new class extends Migration {
             $table->double('parts');
             $table->integer('position');
             $table->unique(['recipe_id', 'component_id']);
+            $table->index('component_id');
         });
 
         Schema::create('batches', static function (Blueprint $table): void {
@@ -90,11 +91,19 @@ return new class extends Migration {
             $table->timestamp('made_at')->index();
             $table->timestamps();
         });
+
+        // which components a batch was made of; what they then were stands in the batch itself
+        Schema::create('batch_component', static function (Blueprint $table): void {
+            $table->foreignId('batch_id')->constrained()->cascadeOnDelete();
+            $table->foreignId('component_id')->constrained()->restrictOnDelete();
+            $table->primary(['batch_id', 'component_id']);
+            $table->index('component_id');
+        });
     }
 
     public function down(): void
     {
-        foreach (['batches', 'recipe_parts', 'recipes', 'pots', 'components'] as $table) {
+        foreach (['batch_component', 'batches', 'recipe_parts', 'recipes', 'pots', 'components'] as $table) {
             Schema::dropIfExists($table);
         }
     }

@@ -17,7 +17,8 @@ test('no place has a fault of accessibility, in bright and in dim light', functi
     expect($this->accessibilityFaults())->toBe([]);
 })->with([
     'Blend' => ['/blend', 'Verdicts'],
-    'Bins' => ['/bins', '24 entries'],
+    'Bins' => ['/bins', '32 entries'],
+    'Component' => ['/bins/9', 'How long it lasts'],
     'Pots' => ['/pots', '8 entries'],
     'Log' => ['/log', '2 entries'],
     'Sheet' => ['/log/1', 'Each of'],
@@ -52,7 +53,7 @@ test('at the bench nothing is cut off and what is pressed is large', function (s
     foreach ($this->chrome()->driver->findElements(WebDriverBy::cssSelector('.parts-stepper button, .parts-remove')) as $button) {
         expect($button->getSize()->getHeight())->toBeGreaterThanOrEqual(44)->and($button->getSize()->getWidth())->toBeGreaterThanOrEqual(44);
     }
-})->with([['/blend', 'Verdicts'], ['/bins', '24 entries'], ['/pots', '8 entries'], ['/log/1', 'Each of']]);
+})->with([['/blend', 'Verdicts'], ['/bins', '32 entries'], ['/pots', '8 entries'], ['/log/1', 'Each of']]);
 
 test('lengths and shares are written as the reader writes them', function (): void {
     $this->chrome()->devtools('Emulation.setLocaleOverride', ['locale' => 'de-DE']);

@@ -22,7 +22,7 @@ test('a component of one\'s own is entered, corrected and used', function (): vo
     $this->type('Loose, dry', '1,52');
     $this->click('Save');
     $this->see('Pit gravel is saved.');
-    $this->see('25 entries');
+    $this->see('33 entries');
 
     $this->open('/blend');
     $this->pick('Add a component', 'Pit gravel');
@@ -46,7 +46,7 @@ test('of a typical component stock and price are one\'s own, the rest is copied'
 
 test('lists are searched, filtered and sorted', function (): void {
     $this->open('/bins');
-    $this->see('24 entries');
+    $this->see('32 entries');
     $this->press('/');
     $this->press('bark');
     $this->see('2 entries');
@@ -100,4 +100,22 @@ test('the mixing sheet prints on one page of A4', function (): void {
     $shown = array_filter($this->chrome()->driver->findElements(WebDriverBy::cssSelector('nav, .sheet-tools')), static fn($element): bool => $element->isDisplayed());
     $this->chrome()->devtools('Emulation.setEmulatedMedia', ['media' => '']);
     expect($shown)->toBe([]);
+});
+
+test('components are opened, read and compared side by side', function (): void {
+    $this->open('/bins');
+    $this->click('Perlite 2-5 mm');
+    $this->see('floats when dry: wet it first, cover the surface');
+    $this->waitFor('//*[name()="svg"][starts-with(@aria-label,"Grading curve. Perlite 2-5 mm: D50 3.4 mm")]');
+    $this->see('Recipe Liners');
+    $this->click('Back to Bins');
+    foreach (['Perlite 2-5 mm', 'Coir pith'] as $name) {
+        $this->waitFor("//input[@aria-label='Compare $name']/..")->click();
+    }
+    $this->click('Compare 2');
+    $this->see('Side by side');
+    $this->waitFor('//tr[th[.="Weight, dry"]][td[1][contains(.,"0.1 kg/L")]][td[2][contains(.,"0.08 kg/L")]]');
+    expect($this->accessibilityFaults())->toBe([]);
+    $this->open('/bins/987');
+    $this->see('There is no component with the id 987.');
 });

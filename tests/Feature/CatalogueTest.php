@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use Tests\Feature\Contract;
+use Zolbek\Core\Component\Quality;
 
 /** @return list<string> every rule that core or application refuses by */
 function rulesInCode(): array
@@ -12,7 +13,6 @@ function rulesInCode(): array
         foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator(base_path($folder), FilesystemIterator::SKIP_DOTS)) as $file) {
             $text = (string) file_get_contents((string) $file);
             preg_match_all("/(?:new Refusal|because)\((?:[^,;]+),\s*'([a-z_]+)'/", $text, $plain);
-            preg_match_all("/\? '([a-z_]+)' : \(?.*?'([a-z_]+)'/", $text, $chosen);
             array_push($rules, ...$plain[1]);
         }
     }
@@ -66,6 +66,9 @@ test('every word of the model has its name in the front end', function (): void 
         foreach ($shape['measures'] as $measure) {
             expect($catalogue)->toContain("'field.$measure'");
         }
+    }
+    foreach (Quality::cases() as $quality) {
+        expect($catalogue)->toContain("'quality.{$quality->value}'");
     }
     foreach ($meta['plant_groups'] as $group) {
         expect($catalogue)->toContain("'group.{$group['group']}'")->toContain("'plants.{$group['group']}'");

@@ -9,6 +9,8 @@ import { Shell } from './shell/Shell';
 import { antTheme, dim, light } from './theme';
 
 const BinsPage = lazy(() => import('./places/bins/BinsPage'));
+const ComponentPage = lazy(() => import('./places/bins/ComponentPage'));
+const ComparePage = lazy(() => import('./places/bins/ComparePage'));
 const PotsPage = lazy(() => import('./places/pots/PotsPage'));
 const LogPage = lazy(() => import('./places/log/LogPage'));
 const SheetPage = lazy(() => import('./places/log/SheetPage'));
@@ -38,6 +40,8 @@ export function App() {
                 <Route path="/" element={<Navigate to="/blend" replace />} />
                 <Route path="/blend" element={<BlendPage />} />
                 <Route path="/bins" element={<BinsPage />} />
+                <Route path="/bins/compare" element={<ComparePage />} />
+                <Route path="/bins/:id" element={<ComponentPage />} />
                 <Route path="/pots" element={<PotsPage />} />
                 <Route path="/log" element={<LogPage />} />
                 <Route path="/log/:id" element={<SheetPage />} />

@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Actions\SaveComponent;
 use App\Http\PagedList;
 use App\Http\Presenters\ComponentPresenter;
+use App\Http\Presenters\ComponentSheet;
 use App\Models\Component;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -31,6 +32,12 @@ final readonly class ComponentController
     public function show(Component $component): JsonResponse
     {
         return new JsonResponse(ComponentPresenter::present($component));
+    }
+
+    /** The component with its curves, what it is good for, and what is made of it. */
+    public function sheet(Component $component): JsonResponse
+    {
+        return new JsonResponse((new ComponentSheet($component))->toArray());
     }
 
     public function store(Request $request, SaveComponent $save): JsonResponse

@@ -1,4 +1,4 @@
-import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { keepPreviousData, useMutation, useQueries, useQuery, useQueryClient } from '@tanstack/react-query';
 
 import { answerOf, api, type Schemas } from './client';
 
@@ -26,6 +26,16 @@ export function useComponents(query: ComponentQuery, enabled = true) {
     queryFn: async ({ signal }) => answerOf(await api.GET('/components', { params: { query }, signal })),
     placeholderData: keepPreviousData,
     enabled,
+  });
+}
+
+export function useComponentSheets(ids: number[]) {
+  return useQueries({
+    queries: ids.map((id) => ({
+      queryKey: ['components', 'sheet', id],
+      queryFn: async ({ signal }: { signal: AbortSignal }) =>
+        answerOf(await api.GET('/components/{id}/sheet', { params: { path: { id } }, signal })),
+    })),
   });
 }
 

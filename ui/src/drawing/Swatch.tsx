@@ -8,7 +8,15 @@ import { markColour } from './shade';
 const SIZE = 28;
 
 /** A pinch of a material: its colour and the form of its grains. */
-export const Swatch = memo(function Swatch({ kind, colour }: { kind: Schemas['Kind']; colour: string }) {
+export const Swatch = memo(function Swatch({
+  kind,
+  colour,
+  size = SIZE,
+}: {
+  kind: Schemas['Kind'];
+  colour: string;
+  size?: number;
+}) {
   const shares = Array<number>(22).fill(0);
   shares[16] = 0.6;
   shares[14] = 0.4;
@@ -17,7 +25,7 @@ export const Swatch = memo(function Swatch({ kind, colour }: { kind: Schemas['Ki
   const paths = grainPaths(grains, kind, SIZE / 2.2, SIZE / 2, SIZE, colour);
 
   return (
-    <svg className="swatch" width={SIZE} height={SIZE} viewBox={`0 0 ${SIZE} ${SIZE}`} aria-hidden="true">
+    <svg className="swatch" width={size} height={size} viewBox={`0 0 ${SIZE} ${SIZE}`} aria-hidden="true">
       <rect width={SIZE} height={SIZE} fill={colour} opacity={0.25} />
       <path d={paths.body} fill={colour} stroke={markColour(colour)} strokeWidth={0.5} />
       <path d={paths.marks} fill="none" stroke={markColour(colour)} strokeWidth={0.6} />

@@ -1,5 +1,6 @@
-import { Select, Switch } from 'antd';
+import { Button, Select, Switch } from 'antd';
 import { useState } from 'react';
+import { Link, useNavigate } from 'react-router';
 
 import type { Schemas } from '../../api/client';
 import { useArchiveComponent, useComponents, useMeta } from '../../api/queries';
@@ -14,6 +15,8 @@ import { ComponentDrawer, type Editing } from './ComponentDrawer';
 
 type Component = Schemas['Component'];
 
+const MOST_COMPARED = 4;
+
 /** The shelf: every component with its stock, price and what is known of it. */
 export default function BinsPage() {
   const { t, n, money } = useWords();
@@ -22,6 +25,7 @@ export default function BinsPage() {
   const list = useListQuery('name');
   const [kind, setKind] = useState<Schemas['Kind'] | null>(null);
   const [inStock, setInStock] = useState(false);
+  const [ticked, setTicked] = useState<number[]>([]);
   const [editing, setEditing] = useState<Editing | null>(null);
   const found = useComponents({
     ...list.query,
@@ -29,6 +33,7 @@ export default function BinsPage() {
     ...(inStock ? { in_stock: 1 } : {}),
   });
   const archive = useArchiveComponent();
+  const navigate = useNavigate();
   const say = useUndoable();
 
   const setArchived = async (component: Component, archived: boolean) => {
@@ -61,11 +66,17 @@ export default function BinsPage() {
         <label className="switch">
           <Switch size="small" checked={inStock} onChange={setInStock} /> {t('bins.inStock')}
         </label>
+        {ticked.length > 0 && (
+          <Button disabled={ticked.length < 2} onClick={() => void navigate(`/bins/compare?ids=${ticked.join(',')}`)}>
+            {t('bins.compare', { count: ticked.length })}
+          </Button>
+        )}
       </ListHead>
       <ListTable<Component>
         found={found}
         list={list}
         empty={t(list.archived && list.search === '' ? 'bins.emptyArchive' : 'bins.empty')}
+        ticked={{ ids: ticked, set: setTicked, most: MOST_COMPARED }}
         columns={[
           {
             key: 'name',
@@ -73,10 +84,10 @@ export default function BinsPage() {
             sorter: true,
             sortOrder: list.sortOrder('name'),
             render: (_, component) => (
-              <button type="button" className="row-name" onClick={() => setEditing({ component, asCopy: false })}>
+              <Link className="row-name" to={`/bins/${component.id}`}>
                 <Swatch kind={component.kind} colour={component.colour} />
                 {component.name}
-              </button>
+              </Link>
             ),
           },
           {

@@ -11,10 +11,18 @@ interface Props<Row> {
   list: ReturnType<typeof useListQuery>;
   empty: ReactNode;
   columns: TableColumnsType<Row>;
+  /** Rows that are ticked, by id, where rows can be ticked. */
+  ticked?: { ids: number[]; set: (ids: number[]) => void; most: number };
 }
 
 /** A paged list as a table, with what stands in its place when there is none. */
-export function ListTable<Row extends { id: number }>({ found, list, empty, columns }: Props<Row>) {
+export function ListTable<Row extends { id: number; name: string }>({
+  found,
+  list,
+  empty,
+  columns,
+  ticked,
+}: Props<Row>) {
   const { t } = useWords();
   const page = found.data;
 
@@ -44,6 +52,20 @@ export function ListTable<Row extends { id: number }>({ found, list, empty, colu
         onChange={list.onTable}
         scroll={{ x: 'max-content' }}
         columns={columns}
+        {...(ticked === undefined
+          ? {}
+          : {
+              rowSelection: {
+                selectedRowKeys: ticked.ids,
+                preserveSelectedRowKeys: true,
+                hideSelectAll: true,
+                onChange: (keys) => ticked.set(keys.map(Number)),
+                getCheckboxProps: (row: Row) => ({
+                  disabled: ticked.ids.length >= ticked.most && !ticked.ids.includes(row.id),
+                  'aria-label': t('bins.tick', { name: row.name }),
+                }),
+              },
+            })}
         footer={() => t('common.total', { total: page?.total ?? 0 })}
       />
     </ListState>

@@ -1,0 +1,126 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Presenters;
+
+use App\Models\Batch;
+use App\Models\Component;
+use App\Models\Recipe;
+use Illuminate\Database\Eloquent\Builder;
+use Zolbek\Core\Ageing\Attrition;
+use Zolbek\Core\Blending\Blend;
+use Zolbek\Core\Blending\Substrate;
+use Zolbek\Core\Component\Component as CoreComponent;
+use Zolbek\Core\Component\ComponentReader;
+use Zolbek\Core\Component\Quality;
+use Zolbek\Core\Evaluation\Answer;
+use Zolbek\Core\Grading\SizeClasses;
+use Zolbek\Core\Packing\CompressiblePacking;
+use Zolbek\Core\Uncertainty\StandardUncertainty;
+
+/** All that is known of a component and computed from it alone: schema ComponentSheet of the API. */
+final readonly class ComponentSheet
+{
+    private const HEADS = 49;
+    private const HIGHEST_HEAD_CM = 15_000.0;
+    private const YEARS = 5.0;
+    private const MOST_USES = 50;
+
+    private CoreComponent $core;
+
+    public function __construct(private Component $component)
+    {
+        $this->core = $component->toCore();
+    }
+
+    /** @return array<string, mixed> */
+    public function toArray(): array
+    {
+        $poured = new Substrate(new Blend([[$this->core, 1.0]]), CompressiblePacking::POURED);
+
+        return [
+            'component' => ComponentPresenter::present($this->component),
+            'qualities' => array_map(static fn(Quality $quality): array => ['quality' => $quality->value, 'welcome' => $quality->isWelcome()], Quality::of($this->core)),
+            'poured' => Answer::substrate($poured),
+            'uncertainty' => (object) $this->uncertainty(),
+            'sieve_curve' => array_map(
+                static fn(float $size, float $passing): array => ['size_mm' => $size, 'passing' => $passing],
+                $this->core->grading->sizesMm,
+                $this->core->grading->passing,
+            ),
+            'retention' => $this->retention($poured),
+            'ageing' => $this->ageing(),
+            'price_per_l' => $this->component->stock()->pricePerL(),
+            'recipes' => $this->recipes(),
+            'batches' => $this->batches(),
+        ];
+    }
+
+    /** @return array<string, float> standard uncertainty by property */
+    private function uncertainty(): array
+    {
+        $uncertainty = [];
+        foreach (array_diff(ComponentReader::PROPERTIES, ['sieve', 'finest_mm']) as $property) {
+            $value = $this->component->getAttribute($property);
+            if (is_float($value)) {
+                $uncertainty[$property] = $property === 'ph'
+                    ? StandardUncertainty::ofPh($this->component->basis)
+                    : StandardUncertainty::of($value, $this->component->basis, $this->core->kind);
+            }
+        }
+
+        return $uncertainty;
+    }
+
+    /** @return list<array{head_cm: float, between: float, inside: float}> water between and inside grains, shares of bulk volume */
+    private function retention(Substrate $poured): array
+    {
+        return array_map(static function (int $i) use ($poured): array {
+            $head = self::HIGHEST_HEAD_CM ** ($i / (self::HEADS - 1));
+            $between = $poured->interPorosity * $poured->retention->saturationBetweenGrains($head);
+
+            return ['head_cm' => $head, 'between' => $between, 'inside' => $poured->retention->theta($head) - $between];
+        }, range(0, self::HEADS - 1));
+    }
+
+    /** @return array<string, float> what is left, and the share finer than 1 mm, now and after some years without frost */
+    private function ageing(): array
+    {
+        $aged = Attrition::of($this->core, self::YEARS);
+
+        return [
+            'years' => self::YEARS,
+            'left' => $aged->left,
+            'finer_than_1_mm_now' => self::below1Mm($this->core->classShares),
+            'finer_than_1_mm_then' => self::below1Mm($aged->shares),
+        ];
+    }
+
+    /** @param list<float> $classShares */
+    private static function below1Mm(array $classShares): float
+    {
+        return array_sum(array_filter($classShares, static fn(int $k): bool => SizeClasses::SIZES_MM[$k] < 1.0, ARRAY_FILTER_USE_KEY));
+    }
+
+    /** @return list<array{id: int, name: string}> */
+    private function recipes(): array
+    {
+        $recipes = Recipe::query()->whereHas('parts', fn(Builder $parts) => $parts->where('component_id', $this->component->id));
+        $recipes->whereNull('archived_at')->orderBy('name')->limit(self::MOST_USES);
+
+        return array_values(array_map(static fn(Recipe $recipe): array => ['id' => $recipe->id, 'name' => $recipe->name], $recipes->get()->all()));
+    }
+
+    /** @return list<array{id: int, name: string, made_at: string}> newest first */
+    private function batches(): array
+    {
+        $batches = Batch::query()->whereHas('components', fn(Builder $used) => $used->whereKey($this->component->id));
+        $batches->select(['id', 'name', 'made_at'])->orderByDesc('made_at')->limit(self::MOST_USES);
+
+        return array_values(array_map(
+            static fn(Batch $batch): array => ['id' => $batch->id, 'name' => $batch->name, 'made_at' => $batch->made_at->toIso8601String()],
+            $batches->get()->all(),
+        ));
+    }
+}

@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zolbek\Core\Component;
+
+use Zolbek\Core\Blending\Blend;
+use Zolbek\Core\Blending\Substrate;
+use Zolbek\Core\Packing\CompressiblePacking;
+
+/**
+ * What a component is good and bad for, read from its properties as it lies poured: the words of a grower for figures of the model.
+ *
+ * Thresholds are the middle and the ends of what the reference components span. Check: pumice 3-6 mm drains fast, holds its shape, and is light
+ * on food; peat holds much water, is acid and rots.
+ */
+enum Quality: string
+{
+    case HoldsMuchWater = 'holds_much_water';
+    case HoldsLittleWater = 'holds_little_water';
+    case DrainsFast = 'drains_fast';
+    case DrainsSlowly = 'drains_slowly';
+    case Light = 'light';
+    case Heavy = 'heavy';
+    case Lasting = 'lasting';
+    case Crumbles = 'crumbles';
+    case Rots = 'rots';
+    case LowersPh = 'lowers_ph';
+    case RaisesPh = 'raises_ph';
+    case HoldsFood = 'holds_food';
+    case HoldsNoFood = 'holds_no_food';
+    case Floats = 'floats';
+    case Compacts = 'compacts';
+
+    /** @return list<self> */
+    public static function of(Component $component): array
+    {
+        $poured = new Substrate(new Blend([[$component, 1.0]]), CompressiblePacking::POURED);
+        $water = $poured->retention->theta(10.0);
+        $flux = $poured->flow->fluxCmS();
+        $soakedDensity = $component->particleDensity + $component->internalWater;
+        $acts = $component->ph !== null && $component->buffer >= 5.0;
+        $found = [
+            [$water > 0.40, self::HoldsMuchWater],
+            [$water < 0.15, self::HoldsLittleWater],
+            [$flux > 2.0, self::DrainsFast],
+            [$flux < 0.3, self::DrainsSlowly],
+            [$component->bulkDensity < 0.3, self::Light],
+            [$component->bulkDensity > 1.1, self::Heavy],
+            [$component->crumbleRate <= 0.012 && $component->decayRate <= 0.01, self::Lasting],
+            [$component->crumbleRate >= 0.06, self::Crumbles],
+            [$component->decayRate >= 0.1, self::Rots],
+            [$acts && $component->ph < 5.6, self::LowersPh],
+            [$acts && $component->ph > 7.3, self::RaisesPh],
+            [$component->cec >= 10.0, self::HoldsFood],
+            [$component->cec <= 3.0, self::HoldsNoFood],
+            [$soakedDensity < 1.0, self::Floats],
+            [$component->kind?->isCompressible() === true, self::Compacts],
+        ];
+
+        return array_values(array_map(
+            static fn(array $pair): self => $pair[1],
+            array_filter($found, static fn(array $pair): bool => $pair[0]),
+        ));
+    }
+
+    /** Whether growers welcome it; most is a matter of what one wants. */
+    public function isWelcome(): bool
+    {
+        return match ($this) {
+            self::HoldsMuchWater, self::DrainsFast, self::Light, self::Lasting, self::HoldsFood => true,
+            default => false,
+        };
+    }
+}

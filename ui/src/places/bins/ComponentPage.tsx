@@ -1,0 +1,173 @@
+import { Button, Spin } from 'antd';
+import { useState } from 'react';
+import { Link, useParams } from 'react-router';
+
+import { ApiProblem, type Schemas } from '../../api/client';
+import { useComponentSheets, useMeta } from '../../api/queries';
+import { Swatch } from '../../drawing/Swatch';
+import { useWords } from '../../i18n/words';
+import { ComponentDrawer, type Editing } from './ComponentDrawer';
+import { PropertyTable } from './PropertyTable';
+import { RetentionChart } from './RetentionChart';
+import { SieveChart } from './SieveChart';
+
+/** One component: what it is good and bad for, its curves, every property with its uncertainty, and what is made of it. */
+export default function ComponentPage() {
+  const { t } = useWords();
+  const id = Number(useParams()['id']);
+  const [sheet] = useComponentSheets([id]);
+  const [editing, setEditing] = useState<Editing | null>(null);
+
+  return (
+    <div className="component-page">
+      <p className="sheet-back">
+        <Link to="/bins">{t('component.back')}</Link>
+      </p>
+      {sheet?.isPending && <Spin className="list-waiting" />}
+      {sheet?.error && (
+        <p className="field-error" role="alert">
+          {sheet.error instanceof ApiProblem ? sheet.error.message : t('problem.offline')}
+        </p>
+      )}
+      {sheet?.data !== undefined && (
+        <Sheet sheet={sheet.data} edit={(asCopy) => setEditing({ component: sheet.data.component, asCopy })} />
+      )}
+      {editing !== null && <ComponentDrawer key={String(editing.asCopy)} editing={editing} setEditing={setEditing} />}
+    </div>
+  );
+}
+
+function Sheet({ sheet, edit }: { sheet: Schemas['ComponentSheet']; edit: (asCopy: boolean) => void }) {
+  const { t, n, percent, money, date } = useWords();
+  const currency = useMeta().data?.currency ?? 'EUR';
+  const { component, ageing } = sheet;
+
+  return (
+    <>
+      <header className="component-head">
+        <Swatch kind={component.kind} colour={component.colour} size={84} />
+        <div>
+          <h1>{component.name}</h1>
+          <p className="quiet">
+            {t(`kind.${component.kind}`)} · {t(`basis.${component.basis}`)}
+            {component.archived && ` · ${t('common.inArchive')}`}
+          </p>
+        </div>
+        <span className="row-actions">
+          <Button onClick={() => edit(false)}>{t('common.edit')}</Button>
+          <Button onClick={() => edit(true)}>{t('common.copy')}</Button>
+        </span>
+      </header>
+      <div className="component-columns">
+        <div>
+          <section>
+            <Qualities
+              title={t('component.good')}
+              mark="+"
+              qualities={sheet.qualities.filter(({ welcome }) => welcome)}
+            />
+            <Qualities
+              title={t('component.bad')}
+              mark="–"
+              qualities={sheet.qualities.filter(({ welcome }) => !welcome)}
+            />
+          </section>
+          <section>
+            <h2>{t('component.shelf')}</h2>
+            <p>
+              {component.stock_l > 0 ? t('blend.inStock', { litres: n(component.stock_l) }) : t('blend.notInStock')}
+              {component.pack_l !== null &&
+                ` · ${t('component.packs', { packs: n(component.stock_l / component.pack_l, 2), litres: n(component.pack_l) })}`}
+            </p>
+            <p>
+              {t('component.weighs', { kg: n(component.stock_l * component.bulk_density) })}
+              {sheet.price_per_l !== null &&
+                ` · ${t('component.price', { price: money(sheet.price_per_l, currency) })}`}
+            </p>
+            <p className="quiet">{component.note}</p>
+          </section>
+          <section>
+            <h2>{t('component.life')}</h2>
+            <p>
+              {t('component.lifeText', {
+                years: ageing.years,
+                left: percent(ageing.left),
+                now: percent(ageing.finer_than_1_mm_now),
+                then: percent(ageing.finer_than_1_mm_then),
+              })}
+            </p>
+          </section>
+          {component.hazards.length > 0 && (
+            <section>
+              <h2>{t('sheet.cautions')}</h2>
+              <ul>
+                {component.hazards.map((hazard) => (
+                  <li key={hazard}>{t(`caution.${hazard}`)}</li>
+                ))}
+              </ul>
+            </section>
+          )}
+          <section>
+            <h2>{t('component.usedIn')}</h2>
+            {sheet.recipes.length + sheet.batches.length === 0 && <p className="quiet">{t('component.unused')}</p>}
+            <ul>
+              {sheet.recipes.map((recipe) => (
+                <li key={recipe.id}>{t('component.inRecipe', { name: recipe.name })}</li>
+              ))}
+              {sheet.batches.map((batch) => (
+                <li key={batch.id}>
+                  <Link to={`/log/${batch.id}`}>{batch.name}</Link> <span className="quiet">{date(batch.made_at)}</span>
+                </li>
+              ))}
+            </ul>
+          </section>
+        </div>
+        <div>
+          <section>
+            <h2>{t('bins.section.sieve')}</h2>
+            <SieveChart sheets={[sheet]} />
+          </section>
+          <section>
+            <h2>{t('component.retention')}</h2>
+            <RetentionChart sheet={sheet} />
+          </section>
+        </div>
+        <section>
+          <h2>{t('component.properties')}</h2>
+          <PropertyTable sheet={sheet} />
+        </section>
+      </div>
+    </>
+  );
+}
+
+function Qualities({
+  title,
+  mark,
+  qualities,
+}: {
+  title: string;
+  mark: '+' | '–';
+  qualities: Schemas['ComponentSheet']['qualities'];
+}) {
+  const { t } = useWords();
+  if (qualities.length === 0) {
+    return null;
+  }
+
+  return (
+    <>
+      <h2>{title}</h2>
+      <ul>
+        {qualities.map(({ quality }) => (
+          <li key={quality}>
+            <span className={mark === '+' ? 'good-mark' : 'mind-mark'} aria-hidden="true">
+              {mark}
+            </span>{' '}
+            {t(`quality.${quality}`)}
+          </li>
+        ))}
+      </ul>
+    </>
+  );
+}
