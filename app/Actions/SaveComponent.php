@@ -89,7 +89,7 @@ final readonly class SaveComponent
             $refusals->add(new Refusal('colour', 'colour', $colour));
         }
         $hazards = $fields->raw('hazards') ?? [];
-        if (! is_array($hazards) || array_diff($hazards, Component::HAZARDS) !== []) {
+        if (! is_array($hazards) || array_filter($hazards, static fn(mixed $hazard): bool => ! in_array($hazard, Component::HAZARDS, true)) !== []) {
             $refusals->add(new Refusal('hazards', 'hazard', $hazards, ['words' => implode(', ', Component::HAZARDS)]));
         }
         $properties = array_intersect_key($input, array_flip(ComponentReader::PROPERTIES));

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Models\Pot;
+use Zolbek\Core\Container\Holes;
 use Zolbek\Core\Container\Pot as CorePot;
 use Zolbek\Core\Input\Fields;
 use Zolbek\Core\Input\Refusal;
@@ -35,8 +36,8 @@ final readonly class SavePot
         $count = $fields->integer('hole_count', 0, 10_000);
         $holes = [
             'hole_count' => $count,
-            'hole_diameter_cm' => $count > 0 || $fields->has('hole_diameter_cm') ? $fields->numberAbove('hole_diameter_cm', 0, 100) : null,
-            'hole_open_share' => $fields->numberAbove('hole_open_share', 0, 1, 1),
+            'hole_diameter_cm' => $count > 0 || $fields->has('hole_diameter_cm') ? $fields->number('hole_diameter_cm', Holes::LEAST_DIAMETER_CM, 100) : null,
+            'hole_open_share' => $fields->number('hole_open_share', Holes::LEAST_OPEN_SHARE, 1, 1),
             'mesh_mm' => $fields->optionalAbove('mesh_mm', 0, 50),
         ];
         $rest = [

@@ -84,7 +84,7 @@ final readonly class EvaluationDocument
         $grading = $blend->grading();
         $cec = $price = 0.0;
         foreach ($blend->components as $i => $component) {
-            $share = $blend->parts[$i] / $blend->totalParts;
+            $share = $blend->shares[$i];
             $cec += $share * $component->cec;
             $perL = $this->record($component->key)->stock()->pricePerL();
             $price = $perL === null || $price === null ? null : $price + $share * $perL;
@@ -178,7 +178,7 @@ final readonly class EvaluationDocument
         $blend = $substrate->blend;
         $envelopes = [];
         foreach ($blend->components as $i => $component) {
-            $envelopes[] = $blend->parts[$i] * $component->bulkDensity / $component->particleDensity;
+            $envelopes[] = $blend->shares[$i] * $component->bulkDensity / $component->particleDensity;
         }
         $total = array_sum($envelopes);
         $components = [];
@@ -244,7 +244,7 @@ final readonly class EvaluationDocument
         $compressible = 0.0;
         $middles = [];
         foreach ($blend->components as $i => $component) {
-            $compressible += $component->kind?->isCompressible() === true ? $blend->parts[$i] / $blend->totalParts : 0.0;
+            $compressible += $component->kind?->isCompressible() === true ? $blend->shares[$i] : 0.0;
             $middles[] = $component->grading->quantileMm(0.5);
             $tail = PanTail::of($component);
             if ($tail?->finerSieveWorthIt === true) {

@@ -37,7 +37,7 @@ final readonly class BatchOrder
     {
         $refusals = new Refusals();
         $fields = Fields::of($input, self::FIELDS, $refusals);
-        $tub = $fields->numberAbove('tub_l', 0, 10_000);
+        $tub = $fields->number('tub_l', 0.01, 10_000);
         $order = new self(
             $fields->integer('pots', 1, 10_000),
             $fields->number('ball_share', 0, 0.95, 0),
@@ -45,7 +45,7 @@ final readonly class BatchOrder
             $fields->number('objects_l', 0, 10_000, 0),
             $fields->number('spare', 0, 1, self::DEFAULT_SPARE),
             $tub,
-            $fields->numberAbove('scoop_l', 0, is_nan($tub) ? 10_000 : $tub),
+            $fields->number('scoop_l', 0.001, is_nan($tub) ? 10_000 : $tub),
         );
         $refusals->throwIfAny();
 

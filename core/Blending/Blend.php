@@ -27,6 +27,9 @@ final readonly class Blend
 
     public float $totalParts;
 
+    /** @var non-empty-list<float> parts as shares of the loose volume, summing to 1, in the order of the components */
+    public array $shares;
+
     /**
      * @param list<array{Component, float}> $portions each component with its parts; a component may stand once
      *
@@ -56,7 +59,9 @@ final readonly class Blend
 
         $this->components = array_column($sorted, 0);
         $this->parts = array_column($sorted, 1);
-        $this->totalParts = array_sum($this->parts);
+        $total = array_sum($this->parts);
+        $this->totalParts = $total;
+        $this->shares = array_map(static fn(float $parts): float => $parts / $total, $this->parts);
     }
 
     /** Passing curve of the whole blend: P = sum of m_i P_i, m_i = p_i rb_i as shares of the mass. */
@@ -64,7 +69,7 @@ final readonly class Blend
     {
         $masses = [];
         foreach ($this->components as $i => $component) {
-            $masses[] = $this->parts[$i] * $component->bulkDensity;
+            $masses[] = $this->shares[$i] * $component->bulkDensity;
         }
         $total = array_sum($masses);
 
@@ -77,11 +82,6 @@ final readonly class Blend
     /** @return array<string, float> share of the loose volume, 0..1, by component key */
     public function volumeShares(): array
     {
-        $shares = [];
-        foreach ($this->components as $i => $component) {
-            $shares[$component->key] = $this->parts[$i] / $this->totalParts;
-        }
-
-        return $shares;
+        return array_combine(array_map(static fn(Component $component): string => $component->key, $this->components), $this->shares);
     }
 }

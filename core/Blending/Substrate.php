@@ -14,8 +14,8 @@ use Zolbek\Core\Retention\RetentionCurve;
 /**
  * A blend as it lies: packed to a compaction index and aged by some years.
  *
- *     envelope volume    v_i = p_i rb_i / re_i, shares f_i; class shares y_k = sum f_i y_ik
- *     volume             sum v_i / phi;  yield = volume / sum p_i;  bulk density = sum mass / volume
+ *     envelope volume    v_i = p_i rb_i / re_i for parts p_i that sum to 1, shares f_i; class shares y_k = sum f_i y_ik
+ *     volume             sum v_i / phi = yield;  bulk density = sum mass / volume
  *     total porosity     1 - sum(mass_i / rs_i) / volume, sealed pores included
  *     Sauter mean        d32 = 1 / sum(y_k / d_k), mm; a fibre enters as one class of its hydraulic size
  *     hydraulic pore     dh = (2/3) eps/(1-eps) d32 psi, mm
@@ -32,6 +32,9 @@ final readonly class Substrate
     private const SURFACE_TENSION = 0.0728;
     private const WATER_WEIGHT = 998.0 * 9.81;
     private const LEAST_SPREAD = 0.35;
+
+    /** Envelope volume of which no share can be taken any more. */
+    private const NOTHING = 1e-250;
 
     /** phi, share of bulk volume that grains with their inner pores take. */
     public float $packingDensity;
@@ -72,14 +75,14 @@ final readonly class Substrate
         $mass = $solid = $envelope = 0.0;
         foreach ($blend->components as $i => $component) {
             $aged = $years > 0.0 ? Attrition::of($component, $years) : null;
-            $componentMass = $blend->parts[$i] * $component->bulkDensity * ($aged->left ?? 1.0);
+            $componentMass = $blend->shares[$i] * $component->bulkDensity * ($aged->left ?? 1.0);
             $mass += $componentMass;
             $solid += $componentMass / $component->solidDensity;
             $envelopes[] = $componentMass / $component->particleDensity;
             $envelope += $envelopes[$i];
             $classShares[] = $aged->shares ?? $component->classShares;
         }
-        if ($envelope < 1e-12) {
+        if ($envelope < self::NOTHING) {
             throw Refused::because('years', 'nothing_left', $years);
         }
 
@@ -103,7 +106,7 @@ final readonly class Substrate
         $this->interPorosity = 1.0 - $this->packingDensity;
         $this->totalPorosity = 1.0 - $solid / $volume;
         $this->bulkDensity = $mass / $volume;
-        $this->yield = $volume / $blend->totalParts;
+        $this->yield = $volume;
         $this->sauterMm = $pores->sauterMm();
         $this->sphericity = $sphericity;
 

@@ -18,7 +18,7 @@ final class Reaction
     {
         $buffers = $weighted = 0.0;
         foreach ($blend->components as $i => $component) {
-            $buffer = $blend->parts[$i] * $component->buffer;
+            $buffer = $blend->shares[$i] * $component->buffer;
             $buffers += $buffer;
             $weighted += $buffer * ($component->ph ?? 0.0);
         }

@@ -11,6 +11,9 @@ use Zolbek\Core\Input\Refused;
 /** Round drainage holes: how many, of what diameter in cm, and what share a mesh leaves open (above 0, to 1). */
 final readonly class Holes
 {
+    public const LEAST_DIAMETER_CM = 0.01;
+    public const LEAST_OPEN_SHARE = 1e-4;
+
     private function __construct(public int $count, public float $diameterCm, public float $openShare) {}
 
     /**
@@ -23,7 +26,7 @@ final readonly class Holes
         $refusals = new Refusals();
         $fields = Fields::of($input, ['count', 'diameter_cm', 'open_share'], $refusals);
         $count = $fields->integer('count', 0, 10_000);
-        $holes = [$count, $fields->numberAbove('diameter_cm', 0, 100, $count === 0 ? 1.0 : null), $fields->numberAbove('open_share', 0, 1, 1.0)];
+        $holes = [$count, $fields->number('diameter_cm', self::LEAST_DIAMETER_CM, 100, $count === 0 ? 1.0 : null), $fields->number('open_share', self::LEAST_OPEN_SHARE, 1, 1.0)];
         $refusals->throwIfAny();
 
         return new self(...$holes);

@@ -24,6 +24,7 @@ use Zolbek\Core\Input\Refused;
  */
 final readonly class Pot
 {
+    public const SHORTEST_CM = 0.01;
     public const LONGEST_CM = 500.0;
 
     /**
@@ -55,14 +56,14 @@ final readonly class Pot
         }
         assert($shape !== null);
 
-        $depth = $fields->numberAbove('depth', 0, self::LONGEST_CM);
+        $depth = $fields->number('depth', self::SHORTEST_CM, self::LONGEST_CM);
         $fields->flag('drying_sides', false);
         $values = [];
         foreach ($shape->measures() as $name) {
             $values[$name] = match ($name) {
                 'sides' => (float) $fields->integer('sides', 3, 100),
-                'volume_l' => $fields->numberAbove('volume_l', 0, 100_000),
-                default => $fields->numberAbove($name, 0, self::LONGEST_CM),
+                'volume_l' => $fields->number('volume_l', 1e-6, 100_000),
+                default => $fields->number($name, self::SHORTEST_CM, self::LONGEST_CM),
             };
         }
         if ($shape === PotShape::Bowl && $depth > $values['top'] / 2.0) {

@@ -67,7 +67,7 @@ test('a pot is drawn while it is typed and refused where it cannot be', function
     $this->type('Inner depth', '0');
     $this->type('Width at the rim', '24');
     $this->type('Width at the floor', '20');
-    $this->see('This must be above 0 and at most 500, not 0.');
+    $this->see('This must be from 0.01 to 500, not 0.');
     $this->click('Save');
     $this->see('Please look at the marked fields.');
     $this->type('Inner depth', '8');

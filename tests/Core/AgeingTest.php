@@ -66,8 +66,8 @@ test('years outside a hundred are refused', function (float $years): void {
 
 test('pH and sizes of an aged mix stay those of the fresh one', function (): void {
     $parts = ['blend' => ['akadama-type-clay-granule-2-6-mm' => 2, 'composted-bark-fine-2-8-mm' => 1]];
-    $fresh = answer($parts);
-    $aged = answer([...$parts, 'years' => 5]);
+    $fresh = Reference::answer($parts);
+    $aged = Reference::answer([...$parts, 'years' => 5]);
     foreach (['ph', 'd10_mm', 'd50_mm', 'd60_mm', 'd90_mm'] as $figure) {
         expect($aged[$figure])->toBe($fresh[$figure]);
     }

@@ -9,6 +9,8 @@ use Zolbek\Core\Blending\Substrate;
 use Zolbek\Core\Component\Component;
 use Zolbek\Core\Component\ComponentReader;
 use Zolbek\Core\Container\Pot;
+use Zolbek\Core\Evaluation\Answer;
+use Zolbek\Core\Evaluation\Request;
 
 /** The reference components and vectors, and short ways to build from them. */
 final class Reference
@@ -52,6 +54,18 @@ final class Reference
     public static function substrate(array $parts, float $index = 6.7, float $years = 0.0): Substrate
     {
         return new Substrate(self::blend($parts), $index, $years);
+    }
+
+    /**
+     * The model's answer to a question in the exchange format.
+     *
+     * @param array<string, mixed> $question
+     *
+     * @return array<string, mixed>
+     */
+    public static function answer(array $question): array
+    {
+        return Answer::to(Request::read($question, self::rawComponents()));
     }
 
     public static function evenThree(): Substrate

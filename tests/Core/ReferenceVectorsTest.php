@@ -8,18 +8,10 @@ use Zolbek\Core\Component\ComponentReader;
 use Zolbek\Core\Container\DrainageLayer;
 use Zolbek\Core\Container\PotWater;
 use Zolbek\Core\Container\RootZone;
-use Zolbek\Core\Evaluation\Answer;
-use Zolbek\Core\Evaluation\Request;
 use Zolbek\Core\Grading\SizeClasses;
 use Zolbek\Core\Numerics\Erfc;
 
 const COMPACTION = ['poured' => 4.1, 'worked_in' => 4.5, 'settled' => 6.7];
-
-/** @param array<string, mixed> $question */
-function answer(array $question): array
-{
-    return Answer::to(Request::read($question, Reference::rawComponents()));
-}
 
 /** @param array<string, float> $wanted */
 function expectFigures(array $got, array $wanted, float $relative = 1e-6): void
@@ -32,7 +24,7 @@ function expectFigures(array $got, array $wanted, float $relative = 1e-6): void
 test('every reference component poured', function (string $key): void {
     $wanted = Reference::vectors()['components_poured'][$key];
     $column = ['pot' => ['shape' => 'measured', 'volume_l' => 1.5, 'depth' => 15], 'compaction_index' => 4.1];
-    $got = answer(['blend' => [$key => 1], ...$column]);
+    $got = Reference::answer(['blend' => [$key => 1], ...$column]);
     expect(Reference::component($key)->residualPacking)->toBeNear($wanted['residual_packing']);
     expect($got['pot']['theta'])->toBeNear($wanted['water_after_drainage_15cm_column'], 1e-4);
     unset($wanted['residual_packing'], $wanted['water_after_drainage_15cm_column']);
@@ -42,15 +34,15 @@ test('every reference component poured', function (string $key): void {
 test('every reference blend in every state, its sizes, pH and disconnect head', function (string $name): void {
     $blend = Reference::vectors()['blends'][$name];
     foreach ($blend['states'] as $state => $wanted) {
-        expectFigures(answer(['blend' => $blend['parts'], 'compaction_index' => COMPACTION[$state]]), $wanted);
+        expectFigures(Reference::answer(['blend' => $blend['parts'], 'compaction_index' => COMPACTION[$state]]), $wanted);
     }
-    expectFigures(answer(['blend' => $blend['parts']]), array_intersect_key($blend, array_flip(['d10_mm', 'd50_mm', 'd60_mm', 'd90_mm', 'ph'])));
+    expectFigures(Reference::answer(['blend' => $blend['parts']]), array_intersect_key($blend, array_flip(['d10_mm', 'd50_mm', 'd60_mm', 'd90_mm', 'ph'])));
     expect(Reference::substrate($blend['parts'])->retention->disconnectHeadCm())->toBeNear($blend['disconnect_head_cm_settled']);
 })->with(array_keys(Reference::vectors()['blends']));
 
 test('every reference blend in every pot, with its run-through', function (string $name, string $pot): void {
     $vectors = Reference::vectors();
-    $got = answer([
+    $got = Reference::answer([
         'blend' => $vectors['blends'][$name]['parts'],
         'pot' => $vectors['pots'][$pot],
         'headspace_cm' => $vectors['headspace_cm'],
@@ -61,7 +53,7 @@ test('every reference blend in every pot, with its run-through', function (strin
 })->with(array_keys(Reference::vectors()['blends']))->with(array_keys(Reference::vectors()['pots']));
 
 test('a drainage layer of each thickness', function (float $thickness): void {
-    $got = answer([
+    $got = Reference::answer([
         'blend' => Reference::vectors()['blends']['even-three']['parts'],
         'pot' => Reference::vectors()['pots']['round deep'],
         'headspace_cm' => 0.8,
@@ -72,14 +64,14 @@ test('a drainage layer of each thickness', function (float $thickness): void {
 
 test('run-through over a layer, and through one small hole', function (): void {
     $vectors = Reference::vectors();
-    $layered = answer([
+    $layered = Reference::answer([
         'blend' => $vectors['blends']['even-three']['parts'],
         'pot' => $vectors['pots']['round deep'],
         'headspace_cm' => 0.8,
         'drainage_layer' => ['blend' => ['granite-chip-4-8-mm' => 1], 'thickness_cm' => 4],
         'holes' => ['count' => 2, 'diameter_cm' => 2.2, 'open_share' => 0.6],
     ]);
-    $small = answer([
+    $small = Reference::answer([
         'blend' => ['bark-mini-chip-6-12-mm' => 1],
         'pot' => $vectors['pots']['oval tray'],
         'headspace_cm' => 0.8,
@@ -99,14 +91,14 @@ test('class shares of an ageing clay granule', function (int $years): void {
 
 test('aged blends in the oval tray', function (string $name, int $years): void {
     $vectors = Reference::vectors();
-    $got = answer(['blend' => $vectors['blends'][$name]['parts'], 'years' => $years, 'pot' => $vectors['pots']['oval tray'], 'headspace_cm' => 0.8]);
+    $got = Reference::answer(['blend' => $vectors['blends'][$name]['parts'], 'years' => $years, 'pot' => $vectors['pots']['oval tray'], 'headspace_cm' => 0.8]);
     expectFigures($got, $vectors['ageing']['settled_in_oval_tray_by_mix_and_years'][$name][$years], 1e-4);
 })->with(['even-three', 'acid-lover', 'nursery'])->with([1, 3]);
 
 test('an aged blend on an aged layer', function (): void {
     $vectors = Reference::vectors();
     $layer = ['blend' => ['granite-chip-4-8-mm' => 1], 'thickness_cm' => 4];
-    $got = answer(['blend' => $vectors['blends']['even-three']['parts'], 'years' => 3, 'pot' => $vectors['pots']['round deep'], 'headspace_cm' => 0.8, 'drainage_layer' => $layer]);
+    $got = Reference::answer(['blend' => $vectors['blends']['even-three']['parts'], 'years' => 3, 'pot' => $vectors['pots']['round deep'], 'headspace_cm' => 0.8, 'drainage_layer' => $layer]);
     expectFigures($got, $vectors['ageing']['even_three_round_deep_on_4_cm_granite_all_3_years_old'], 1e-4);
 });
 
@@ -133,7 +125,7 @@ test('air by compaction index', function (): void {
 
 test('a fibre in a blend', function (): void {
     $wanted = Reference::vectors()['fibre_in_a_blend'];
-    $got = answer(['blend' => $wanted['mix'], 'pot' => Reference::vectors()['pots'][$wanted['pot']], 'headspace_cm' => 0.8]);
+    $got = Reference::answer(['blend' => $wanted['mix'], 'pot' => Reference::vectors()['pots'][$wanted['pot']], 'headspace_cm' => 0.8]);
     expectFigures($got, array_intersect_key($wanted, array_flip(['sauter_mm', 'median_head_cm', 'head_spread'])));
     expect($got['pot']['water_l'])->toBeNear($wanted['water_l'], 1e-4);
 });

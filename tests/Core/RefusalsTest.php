@@ -136,7 +136,7 @@ test('a question that cannot be answered', function (array $changed, string $fie
     'a layer of something unknown' => [['drainage_layer' => ['blend' => ['x' => 1], 'thickness_cm' => 2]], 'drainage_layer.blend.x', 'component_unknown'],
     'a pot without a shape' => [['pot' => ['depth' => 5]], 'pot.shape', 'required'],
     'a pot of an unknown shape' => [['pot' => ['shape' => 'star', 'depth' => 5]], 'pot.shape', 'one_of'],
-    'a pot of no depth' => [['pot' => ['shape' => 'round', 'depth' => 0, 'top' => 16, 'base' => 11]], 'pot.depth', 'above'],
+    'a pot of no depth' => [['pot' => ['shape' => 'round', 'depth' => 0, 'top' => 16, 'base' => 11]], 'pot.depth', 'between'],
     'a pot without a base' => [['pot' => ['shape' => 'round', 'depth' => 5, 'top' => 16]], 'pot.base', 'required'],
     'a pot of two sides' => [['pot' => ['shape' => 'polygon', 'sides' => 2, 'depth' => 5, 'top' => 16, 'base' => 11]], 'pot.sides', 'integer'],
     'a pot of three and a half sides' => [['pot' => ['shape' => 'polygon', 'sides' => 3.5, 'depth' => 5, 'top' => 16, 'base' => 11]], 'pot.sides', 'integer'],
@@ -144,28 +144,28 @@ test('a question that cannot be answered', function (array $changed, string $fie
     'a round pot with a length' => [['pot' => ['shape' => 'round', 'depth' => 5, 'top' => 16, 'base' => 11, 'top_length' => 4]], 'pot.top_length', 'unknown'],
     'a pot that is a word' => [['pot' => 'round'], 'pot', 'object'],
     'half a hole' => [['holes' => ['count' => 0.5, 'diameter_cm' => 1]], 'holes.count', 'integer'],
-    'a hole of no width' => [['holes' => ['count' => 1, 'diameter_cm' => 0]], 'holes.diameter_cm', 'above'],
-    'a shut mesh' => [['holes' => ['count' => 1, 'diameter_cm' => 1, 'open_share' => 0]], 'holes.open_share', 'above'],
-    'a mesh more than open' => [['holes' => ['count' => 1, 'diameter_cm' => 1, 'open_share' => 1.2]], 'holes.open_share', 'above'],
+    'a hole of no width' => [['holes' => ['count' => 1, 'diameter_cm' => 0]], 'holes.diameter_cm', 'between'],
+    'a shut mesh' => [['holes' => ['count' => 1, 'diameter_cm' => 1, 'open_share' => 0]], 'holes.open_share', 'between'],
+    'a mesh more than open' => [['holes' => ['count' => 1, 'diameter_cm' => 1, 'open_share' => 1.2]], 'holes.open_share', 'between'],
 ]);
 
 test('what is left out has its default, and zero means none', function (): void {
     $pot = ['shape' => 'round', 'depth' => 18, 'top' => 16, 'base' => 11];
-    $plain = answer(['blend' => ['pumice-3-6-mm' => 2], 'pot' => $pot]);
-    $said = answer([
+    $plain = Reference::answer(['blend' => ['pumice-3-6-mm' => 2], 'pot' => $pot]);
+    $said = Reference::answer([
         'blend' => ['pumice-3-6-mm' => 2], 'pot' => $pot, 'compaction_index' => 6.7, 'headspace_cm' => 0, 'top_dressing_cm' => 0, 'suction_cm' => 0, 'years' => 0,
         'drainage_layer' => ['blend' => ['granite-chip-4-8-mm' => 1], 'thickness_cm' => 0],
         'holes' => ['count' => 0],
     ]);
     expect($said['pot'])->toHaveKey('run_through_s', null)->and($plain['pot'])->not->toHaveKey('run_through_s');
     unset($said['pot']['run_through_s']);
-    expect($said)->toEqual($plain)->and(answer(['blend' => ['pumice-3-6-mm' => 2]]))->not->toHaveKey('pot');
+    expect($said)->toEqual($plain)->and(Reference::answer(['blend' => ['pumice-3-6-mm' => 2]]))->not->toHaveKey('pot');
 });
 
 test('a suction at the floor moves water, theta and air only', function (): void {
     $question = ['blend' => ['pumice-3-6-mm' => 2], 'pot' => ['shape' => 'round', 'depth' => 18, 'top' => 16, 'base' => 11]];
-    $free = answer($question)['pot'];
-    $pulled = answer([...$question, 'suction_cm' => 20])['pot'];
+    $free = Reference::answer($question)['pot'];
+    $pulled = Reference::answer([...$question, 'suction_cm' => 20])['pot'];
     expect($pulled['water_l'])->toBeLessThan($free['water_l'])
         ->and($pulled['air'])->toBeGreaterThan($free['air'])
         ->and($pulled['easy_l'])->toBe($free['easy_l']);

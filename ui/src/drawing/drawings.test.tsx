@@ -43,7 +43,7 @@ function section(changed: Partial<Schemas['Section']> = {}): Schemas['Section'] 
       z_cm: 7.2 * along,
       saturation: 1 - 0.8 * along,
       theta: 0.6 - 0.3 * along,
-      air: 0.3 * along,
+      air: 0.32 * along,
     })),
     layer: null,
     ...changed,

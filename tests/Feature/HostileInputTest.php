@@ -1,0 +1,105 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\Batch;
+use App\Models\Component;
+use App\Models\Pot;
+use App\Models\Recipe;
+use Tests\Feature\Contract;
+use Tests\Feature\Yard;
+
+const HOSTILE = [
+    'nothing' => null,
+    'true' => true,
+    'a word' => 'pumice',
+    'a script' => '<script>alert(1)</script>',
+    'a query' => "'; DROP TABLE components; --",
+    'a list' => [1, [2, [3]]],
+    'an object' => ['a' => ['b' => 'c']],
+    'a huge number' => 1e300,
+    'a negative' => -1,
+    'a fraction' => 0.1234567,
+    'a long text' => 'xxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxx',
+];
+
+/** @return array<string, array{string, array<string, mixed>}> every address that takes a body, with one that is well */
+function bodies(): array
+{
+    return [
+        'evaluate' => ['/api/v1/evaluate', Yard::question(['tree_weight_kg' => 1, 'top_dressing_cm' => 0.2])],
+        'component' => ['/api/v1/components', Yard::ownComponent()],
+        'pot' => ['/api/v1/pots', [
+            'name' => 'New', 'shape' => 'round', 'depth' => 10, 'measures' => ['top' => 20, 'base' => 18], 'drying_sides' => false, 'hole_count' => 1,
+            'hole_diameter_cm' => 2, 'hole_open_share' => 0.6, 'mesh_mm' => 3, 'weight_kg' => 1, 'owned' => 1, 'place' => 'Shed',
+        ]],
+        'outline' => ['/api/v1/pots/outline', ['shape' => 'round', 'depth' => 10, 'top' => 20, 'base' => 18]],
+        'recipe' => ['/api/v1/recipes', ['name' => 'New', 'plant_group' => 'desert', 'note' => '', 'parts' => Yard::parts(['pumice-3-6-mm' => 1])]],
+        'plan' => ['/api/v1/batches/plan', [...Yard::question(), 'order' => ['pots' => 2, 'tub_l' => 20, 'scoop_l' => 1]]],
+        'batch' => ['/api/v1/batches', [...Yard::question(), 'name' => 'New', 'note' => '', 'order' => ['pots' => 2, 'tub_l' => 20, 'scoop_l' => 1]]],
+    ];
+}
+
+test('nonsense in any one field is taken or refused at a field, never a fault', function (string $which): void {
+    [$address, $body] = bodies()[$which];
+    foreach (array_keys($body) as $field) {
+        foreach (HOSTILE as $value) {
+            $response = $this->postJson($address, [...$body, $field => $value]);
+            expect($response->status())->toBeIn([200, 201, 422], $address.' '.$field.' '.json_encode($value));
+            if ($response->status() === 422) {
+                Contract::check($response, 'Problem');
+                expect($response->json('errors'))->not->toBeEmpty();
+            }
+            Component::query()->where('is_reference', false)->delete();
+            Pot::query()->where('name', 'New')->delete();
+            Batch::query()->delete();
+            Recipe::query()->delete();
+        }
+    }
+})->with(['evaluate', 'component', 'pot', 'outline', 'recipe', 'plan', 'batch']);
+
+test('a body that is well stays well: the bodies above are taken', function (string $which): void {
+    [$address, $body] = bodies()[$which];
+    expect($this->postJson($address, $body)->status())->toBeIn([200, 201]);
+})->with(['evaluate', 'component', 'pot', 'outline', 'recipe', 'plan', 'batch']);
+
+test('a field that nobody knows is refused by name, on every address', function (string $which): void {
+    [$address, $body] = bodies()[$which];
+    $response = $this->postJson($address, [...$body, 'surprise' => 1])->assertStatus(422);
+    expect(array_column($response->json('errors'), 'path'))->toContain('surprise');
+})->with(['evaluate', 'component', 'pot', 'outline', 'recipe', 'plan', 'batch']);
+
+test('names are kept as they are typed and mean nothing to the database', function (string $name): void {
+    $id = $this->postJson('/api/v1/components', [...Yard::ownComponent(), 'name' => $name])->assertCreated()->json('id');
+    $this->getJson("/api/v1/components/$id")->assertJsonPath('name', $name);
+    $this->getJson('/api/v1/components?search='.rawurlencode($name))->assertJsonPath('total', 1)->assertJsonPath('data.0.id', $id);
+    expect(Component::query()->count())->toBe(33);
+})->with([
+    "Robert'); DROP TABLE components;--",
+    '<b>Grit</b> & "sand"',
+    '100 % lava_rock \\ fine',
+    '軽石 3-6',
+    '砂 🪨',
+]);
+
+test('a page far beyond the end is empty, and one before the first is refused', function (): void {
+    $this->getJson('/api/v1/components?page=1000000')->assertOk()->assertJsonPath('data', [])->assertJsonPath('total', 32);
+    foreach (['page=0', 'page=-1', 'page=1.5', 'page=x', 'per_page=0', 'per_page[]=1', 'sort=-', 'sort[]=name'] as $query) {
+        $this->getJson('/api/v1/components?'.$query)->assertStatus(422);
+    }
+});
+
+test('an id that is no number is an address that is not there', function (): void {
+    foreach (['/api/v1/components/one', '/api/v1/pots/1e3', '/api/v1/batches/-1', '/api/v1/components/one/sheet'] as $address) {
+        $this->getJson($address)->assertNotFound();
+    }
+});
+
+test('a recipe is changed whole or not at all, and twice the same name is refused on changing too', function (): void {
+    $recipe = fn(string $name, float $parts): array => ['name' => $name, 'plant_group' => 'desert', 'parts' => Yard::parts(['pumice-3-6-mm' => $parts])];
+    $first = $this->postJson('/api/v1/recipes', $recipe('First', 1))->json('id');
+    $this->postJson('/api/v1/recipes', $recipe('Second', 2))->assertCreated();
+    $this->putJson("/api/v1/recipes/$first", $recipe('Second', 3))->assertStatus(422)->assertJsonPath('errors.0.path', 'name');
+    $this->getJson("/api/v1/recipes/$first")->assertJsonPath('name', 'First')->assertJsonPath('parts.0.parts', 1);
+    $this->putJson("/api/v1/recipes/$first", $recipe('First', 3))->assertOk()->assertJsonPath('parts.0.parts', 3);
+});

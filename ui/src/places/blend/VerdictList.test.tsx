@@ -1,0 +1,147 @@
+import { renderToStaticMarkup } from 'react-dom/server';
+import { IntlProvider } from 'react-intl';
+import { describe, expect, test, vi } from 'vitest';
+
+import type { Schemas } from '../../api/client';
+import { en } from '../../i18n/en';
+import { BlendProvider } from './BlendProvider';
+import { emptyMix } from './blendState';
+import { Notes } from './Notes';
+import { VerdictList } from './VerdictList';
+
+type Verdict = Schemas['Verdict'];
+type Mend = Schemas['Mend'];
+
+vi.stubGlobal('sessionStorage', {
+  getItem: () =>
+    JSON.stringify({
+      ...emptyMix,
+      rows: [{ componentId: 1, name: 'Loam', kind: 'soil', colour: '#7b5a3a', text: '2' }],
+    }),
+  setItem: () => undefined,
+});
+
+const good: Verdict = {
+  criterion: 'air',
+  value: 0.2,
+  low: 0.14,
+  high: 0.38,
+  level: 'good',
+  desirability: 1,
+  mends: [],
+};
+const mend: Mend = {
+  kind: 'less',
+  component_id: 1,
+  component_name: 'Loam',
+  component_kind: 'soil',
+  component_colour: '#7b5a3a',
+  by: 1,
+  depth_cm: 6.5,
+  hole_count: 2,
+  hole_diameter_cm: 2,
+  value: 0.16,
+  suffices: true,
+  worsens: [],
+};
+
+function said(verdict: Partial<Verdict>, limitedByHoles = false): string {
+  return words(
+    <BlendProvider>
+      <VerdictList verdicts={[{ ...good, ...verdict }]} group="airy_conifers" limitedByHoles={limitedByHoles} />
+    </BlendProvider>,
+  );
+}
+
+function words(element: React.ReactElement): string {
+  return renderToStaticMarkup(
+    <IntlProvider locale="en" messages={en}>
+      {element}
+    </IntlProvider>,
+  )
+    .replace(/<[^>]+>/g, ' ')
+    .replace(/&#x27;/g, "'")
+    .replace(/\s+/g, ' ')
+    .trim();
+}
+
+describe('a verdict', () => {
+  test('says level, figure and band in words', () => {
+    expect(said({})).toBe('● Good Air after watering 20% Pines and junipers in this pot want 14% to 38%.');
+    expect(said({ criterion: 'ph', value: 6.24, low: 5.5, high: 6.8 })).toContain(
+      '6.2 Pines and junipers want 5.5 to 6.8.',
+    );
+    expect(said({ criterion: 'wet_weight', value: 18.3, low: 0, high: 15, level: 'mind' })).toContain(
+      '▲ Mind Weight when wet 18 kg',
+    );
+    expect(said({ criterion: 'largest_grain', value: 6.7, low: 0, high: 13 })).toContain(
+      'up to a fifth of the depth (13 mm)',
+    );
+  });
+
+  test.each([
+    [9, 'Fast'],
+    [30, 'Free'],
+    [90, 'Slow'],
+    [400, 'Stagnant'],
+  ])('calls a run-through of %d s %s', (value, speed) => {
+    expect(said({ criterion: 'run_through', value, low: 0, high: 45 })).toContain(`${speed}: 2 cm of clean water`);
+  });
+
+  test('names the holes where they set the speed and it is wrong', () => {
+    expect(said({ criterion: 'run_through', value: 90, low: 0, high: 45, level: 'mind' }, true)).toContain(
+      'The holes set the speed.',
+    );
+    expect(said({ criterion: 'run_through', value: 9, low: 0, high: 45 }, true)).not.toContain('The holes set');
+  });
+
+  test('has words where there is no figure', () => {
+    expect(said({ criterion: 'run_through', value: null, level: 'stop' })).toContain(
+      '■ Stop Run-through no outlet No outlet: water cannot leave',
+    );
+    expect(said({ criterion: 'ph', value: null })).toContain('it takes the pH of the water');
+  });
+
+  test('offers what would mend it, with what that brings and costs', () => {
+    const stop = { level: 'stop', value: 0.03, desirability: 0.05 } as const;
+    expect(said({ ...stop, mends: [mend] })).toContain('Would mend it: one part less Loam gives 16% Try it');
+    expect(said({ ...stop, mends: [{ ...mend, by: 2 }] })).toContain('no Loam gives 16%');
+    expect(said({ ...stop, mends: [{ ...mend, suffices: false }] })).toContain('Would help:');
+    expect(said({ ...stop, mends: [{ ...mend, worsens: ['ph', 'wet_weight'] }] })).toContain(
+      'at the cost of Reaction (pH), Weight when wet',
+    );
+    expect(said({ ...stop, mends: [{ ...mend, kind: 'add', component_id: 5, component_name: 'Lava' }] })).toContain(
+      'add one part of Lava',
+    );
+    expect(said(stop)).toContain('No single change mends this');
+  });
+
+  test('offers to try only what can be changed on the bench', () => {
+    const stop = { level: 'stop', value: 0.03, desirability: 0.05 } as const;
+    const other = { ...mend, component_id: null, component_name: null, component_kind: null, component_colour: null };
+    expect(said({ ...stop, mends: [{ ...other, kind: 'deeper', depth_cm: 9.5 }] })).toMatch(
+      /a pot 9.5 cm deep gives 16%$/,
+    );
+    expect(said({ ...stop, mends: [{ ...other, kind: 'holes', hole_count: 4 }] })).toMatch(
+      /4 holes of 2 cm gives 16%$/,
+    );
+    expect(said({ ...stop, mends: [{ ...other, kind: 'no_layer' }] })).toContain('no drainage layer gives 16% Try it');
+  });
+});
+
+test('what makes figures less sure is said once, with the test that settles it', () => {
+  const said = words(
+    <Notes
+      notes={[
+        { code: 'pan', component_name: 'Pumice', share: 0.17 },
+        { code: 'pan', component_name: 'Lava', share: 0.2 },
+        { code: 'compressible', component_name: null, share: 0.3 },
+        { code: 'segregation', component_name: null, share: 9.3 },
+      ]}
+    />,
+  );
+  expect(said).toContain('How fine the dust in Pumice, Lava is, is assumed');
+  expect(said).toContain('30% of the mix is compressible');
+  expect(said).toContain('9.3 times the size');
+  expect(words(<Notes notes={[]} />)).not.toContain('compressible');
+});

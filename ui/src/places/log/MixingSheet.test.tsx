@@ -1,0 +1,158 @@
+import { renderToStaticMarkup } from 'react-dom/server';
+import { IntlProvider } from 'react-intl';
+import { describe, expect, test } from 'vitest';
+
+import type { Schemas } from '../../api/client';
+import { en } from '../../i18n/en';
+import { MixingSheet } from './MixingSheet';
+
+function line(changed: Partial<Schemas['BatchLine']>): Schemas['BatchLine'] {
+  return {
+    component_id: 1,
+    name: 'Pumice',
+    colour: '#d8cdb8',
+    kind: 'porous stone',
+    dusty: true,
+    share: 0.6,
+    true_share: 0.62,
+    mix_l: 15,
+    layer_l: 0,
+    litres: 15,
+    mass_kg: 7,
+    scoops_per_load: 7.5,
+    stock_l: 40,
+    pack_l: 20,
+    packs: 0,
+    cost: 8,
+    packs_cost: 0,
+    ...changed,
+  };
+}
+
+function sheet(result: Partial<Schemas['BatchPlan']> = {}, batch: Partial<Schemas['Batch']> = {}): string {
+  const whole: Schemas['Batch'] = {
+    id: 1,
+    name: 'Spring trays',
+    recipe_id: null,
+    pot_name: 'Oval tray',
+    pots: 8,
+    loose_l: 25,
+    note: '',
+    made_at: '2026-03-04T08:00:00+00:00',
+    inputs: {
+      components: [],
+      parts: [],
+      pot: { name: 'Oval tray', shape: 'oval', depth: 6, weight_kg: 2 },
+      plant_group: 'desert',
+      headspace_cm: 0.8,
+      top_dressing_cm: 0,
+      tree_weight_kg: 0,
+      drainage_layer: null,
+      order: { pots: 8, ball_share: 0, gap_share: 0, objects_l: 0, spare: 0.08, tub_l: 20, scoop_l: 1 },
+    },
+    result: {
+      net_per_pot_l: 2.6,
+      root_zone_l: 3.3,
+      loose_l: 25,
+      layer_l: 0,
+      yield_share: 0.9,
+      spare_share: 0.08,
+      loads: 2,
+      load_l: 12.5,
+      scoop_l: 1,
+      lines: [
+        line({}),
+        line({ component_id: 2, name: 'Bark', kind: 'bark', dusty: false, scoops_per_load: 5, mix_l: 10, litres: 10 }),
+      ],
+      too_small_for_scoop: [],
+      mass_kg: 9,
+      wet_pot_kg: 6.8,
+      cost: 12,
+      packs_cost: 0,
+      hazards: ['dust'],
+      ...result,
+    },
+    ...batch,
+  };
+
+  return renderToStaticMarkup(
+    <IntlProvider locale="en" timeZone="UTC" messages={en}>
+      <MixingSheet batch={whole} />
+    </IntlProvider>,
+  );
+}
+
+/** The words of the sheet without its drawings. */
+function text(html: string): string {
+  return html
+    .replace(/<svg.*?<\/svg>/g, '')
+    .replace(/<[^>]+>/g, ' ')
+    .replace(/\s+/g, ' ');
+}
+
+describe('the mixing sheet', () => {
+  test('says for what, when, and what goes into each load', () => {
+    const words = text(sheet());
+    expect(words).toContain('Spring trays');
+    expect(words).toContain('8 pots: Oval tray');
+    expect(words).toContain('March 4, 2026');
+    expect(words).toContain('Each of 2 loads: 12.5 L');
+    expect(words).toContain('Scoop 1 L, tub 20 L');
+    expect(words).toContain('Pumice dusty 7.5 15 L 62%');
+    expect(words).toContain('Bark 5 10 L');
+    expect(words).toContain('Together 12.5 25 L');
+    expect(words).toContain('Fill 2.6 L settled into each pot');
+  });
+
+  test('has a box to tick for each load, unless there are too many', () => {
+    expect([...sheet().matchAll(/class="tick"/g)]).toHaveLength(2);
+    expect(sheet({ loads: 25 })).not.toContain('class="tick"');
+  });
+
+  test('lists what to buy, by packs or by litres where no pack is known', () => {
+    expect(text(sheet())).toContain('All of it is in stock.');
+    const words = text(
+      sheet({
+        lines: [
+          line({ packs: 2, stock_l: 0 }),
+          line({ component_id: 2, name: 'Bark', packs: null, pack_l: null, stock_l: 4, litres: 10 }),
+        ],
+      }),
+    );
+    expect(words).toContain('Pumice: 2 packs of 20 L');
+    expect(words).toContain('Bark: 6 L short');
+  });
+
+  test('holds the cautions of what is in it, and no others', () => {
+    expect(text(sheet())).toContain('crystalline silica');
+    expect(text(sheet())).not.toContain('legionella');
+    const words = text(sheet({ hazards: ['compost', 'sphagnum', 'vermiculite'] }));
+    expect(words).not.toContain('crystalline silica');
+    expect(words).toContain('legionella');
+    expect(words).toContain('sporotrichosis');
+    expect(words).toContain('asbestos: do not use it');
+  });
+
+  test('asks for two people where the pot is heavy', () => {
+    expect(text(sheet())).toContain('6.8 kg wet: lift with a straight back');
+    expect(text(sheet({ wet_pot_kg: 15.4 }))).toContain('15 kg wet: two people or a trolley');
+  });
+
+  test('names what is too little for a scoop', () => {
+    expect(text(sheet({ too_small_for_scoop: ['Charcoal'] }))).toContain('Too little for half a scoop: Charcoal.');
+  });
+
+  test('tells of the drainage layer only where there is one', () => {
+    expect(text(sheet())).not.toContain('Drainage layer');
+    const layered = sheet({
+      layer_l: 4,
+      lines: [line({}), line({ component_id: 3, name: 'Chip', layer_l: 4, mix_l: 0, scoops_per_load: null })],
+    });
+    expect(text(layered)).not.toContain('Chip dusty');
+  });
+
+  test('keeps a note, written as it was', () => {
+    expect(sheet({}, { note: 'For <the> wall' })).toContain('For &lt;the&gt; wall');
+    expect(sheet()).not.toContain('sheet-note');
+  });
+});
