@@ -339,7 +339,7 @@ export const en = {
   'bins.stock': 'Stock',
   'bins.pack': 'Pack',
   'bins.price': 'Price',
-  'bins.weight': 'Loose weight',
+  'bins.weight': 'Loose',
   'bins.ph': 'pH',
   'bins.basis': 'Basis',
   'bins.note': 'Note',

@@ -138,8 +138,11 @@ export default function BinsPage() {
           {
             key: 'note',
             title: t('bins.note'),
-            ellipsis: true,
-            render: (_, { note }) => <span className="quiet">{note}</span>,
+            render: (_, { note }) => (
+              <span className="quiet note-cell" title={note}>
+                {note}
+              </span>
+            ),
           },
           {
             key: 'actions',

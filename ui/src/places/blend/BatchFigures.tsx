@@ -48,7 +48,10 @@ export function BatchFigures({ plan, pots, fresh }: { plan: Schemas['BatchPlan']
           {plan.lines.map((line) => (
             <tr key={line.component_id}>
               <th scope="row">
-                <Swatch kind={line.kind} colour={line.colour} /> {line.name}
+                <span className="with-swatch">
+                  <Swatch kind={line.kind} colour={line.colour} />
+                  {line.name}
+                </span>
               </th>
               <td>{n(line.litres)}</td>
               <td>{line.scoops_per_load === null ? '–' : n(line.scoops_per_load)}</td>
