@@ -46,6 +46,13 @@ try {
     $at('//p[@class="batch-loose"]');
     $take('batch');
 
+    $driver->get($site->address.'/bins/1');
+    $at('//*[.="Water by suction"]');
+    $take('component');
+    $driver->get($site->address.'/bins/compare?ids=1,3,9,11');
+    $at('//*[.="Left after 5 years"]');
+    $take('compare');
+
     foreach (['bins' => '32 entries', 'pots' => '8 entries', 'log' => '2 entries'] as $place => $ready) {
         $driver->get($site->address.'/'.$place);
         $at("//*[.='$ready']");

@@ -137,3 +137,34 @@ test('a bowl reckons its open holes against the plan at one centimetre', functio
     $bowl = Pot::read(['shape' => 'bowl', 'depth' => 7, 'top' => 20]);
     expect($bowl->floorCm2())->toBe($bowl->areaCm2(1.0));
 });
+
+test('where a change of some size suffices, smaller ones that do not are not offered in its place', function (): void {
+    $wet = new Assessment(setupOf(['loam-screened-6-mm' => 4, 'pumice-3-6-mm' => 5, 'composted-bark-fine-2-8-mm' => 1], 'round deep'));
+    $parts = static fn(float $loam): Assessment => new Assessment(
+        $wet->setup->withParts(Reference::component('loam-screened-6-mm'), $loam),
+    );
+    expect($wet->verdict(Criterion::Air)->level)->not->toBe(Level::Good)
+        ->and($parts(3.0)->verdict(Criterion::Air)->level)->not->toBe(Level::Good)
+        ->and($parts(0.0)->verdict(Criterion::Air)->level)->toBe(Level::Good);
+    $mends = (new MendSearch($wet, []))->for(Criterion::Air);
+    expect($mends)->not->toBeEmpty();
+    foreach ($mends as $mend) {
+        expect($mend->suffices)->toBeTrue();
+    }
+});
+
+test('grains may be as large as a fifth of the depth, and at a third it stops', function (): void {
+    $band = (new Assessment(setupOf(['bark-mini-chip-6-12-mm' => 1], 'oval tray')))->verdict(Criterion::LargestGrain)->band;
+    expect($band->high)->toBeNear(65 / 5, 1e-12)->and($band->high + $band->margin)->toBeNear(65 / 3, 1e-12);
+    $chip = new Assessment(setupOf(['bark-mini-chip-6-12-mm' => 1], 'oval tray'));
+    expect($chip->verdict(Criterion::LargestGrain)->value)->toBeNear(13.65295293, 1e-6)
+        ->and($chip->verdict(Criterion::LargestGrain)->level)->toBe(Level::Mind);
+});
+
+test('a pot is free to lift at fifteen kilograms, and water is free to run at forty-five seconds', function (): void {
+    $assessment = new Assessment(setupOf(['pumice-3-6-mm' => 1]));
+    $weight = $assessment->verdict(Criterion::WetWeight)->band;
+    $run = $assessment->verdict(Criterion::RunThrough)->band;
+    expect([$weight->high, $weight->high + $weight->margin])->toBe([15.0, 25.0])
+        ->and([$run->high, $run->high + $run->margin])->toBe([45.0, 120.0]);
+});

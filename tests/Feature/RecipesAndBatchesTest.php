@@ -120,3 +120,12 @@ test('the demo yard is whole, and loading it twice changes nothing', function ()
         $this->postJson('/api/v1/evaluate', ['parts' => $parts, 'pot_id' => $pots[0]['id'], 'plant_group' => $recipe['plant_group']])->assertOk();
     }
 });
+
+test('a batch keeps which of its components are dusty', function (): void {
+    $parts = Yard::parts(['pumice-3-6-mm' => 1, 'bark-mini-chip-6-12-mm' => 1]);
+    $saved = $this->postJson('/api/v1/batches', batch(['parts' => $parts]))->assertCreated()->json();
+    expect(array_column($saved['inputs']['components'], 'dust_hazard', 'key'))
+        ->toBe(['pumice-3-6-mm' => true, 'bark-mini-chip-6-12-mm' => false])
+        ->and(array_column($saved['result']['lines'], 'dusty', 'name'))
+        ->toBe(['Bark mini-chip 6-12 mm' => false, 'Pumice 3-6 mm' => true]);
+});
