@@ -45,5 +45,5 @@ test('bad input ends with 2 and one line that names the field', function (string
 
 test('a file that is not there is said by name', function (): void {
     [$code, , $err] = evaluateFile('', 'nothing.json');
-    expect($code)->toBe(2)->and($err)->toContain('nothing.json');
+    expect($code)->toBe(2)->and($err)->toStartWith('No file ')->toContain('nothing.json');
 });

@@ -8,6 +8,7 @@ use App\Http\RefusalResponse;
 use App\Reference\ReferenceComponents;
 use App\Words;
 use Illuminate\Console\Command;
+use Illuminate\Contracts\Filesystem\FileNotFoundException;
 use JsonException;
 use Zolbek\Core\Evaluation\Answer;
 use Zolbek\Core\Evaluation\Request;
@@ -28,6 +29,8 @@ final class Evaluate extends Command
             $refusal = $refused->refusals[0];
 
             return $this->refuse(trim($refusal->field.': '.RefusalResponse::sentence($refusal), ': '));
+        } catch (FileNotFoundException $fault) {
+            return $this->refuse($fault->getMessage());
         } catch (JsonException $fault) {
             return $this->refuse(Words::of('errors.evaluate.not_json', ['why' => $fault->getMessage()]));
         }
@@ -36,14 +39,14 @@ final class Evaluate extends Command
         return 0;
     }
 
-    /** @throws JsonException */
+    /** @throws FileNotFoundException|JsonException */
     private function document(): mixed
     {
         $file = $this->argument('file');
         assert(is_string($file));
         $text = $file === '-' ? stream_get_contents(STDIN) : (is_file($file) ? file_get_contents($file) : false);
         if ($text === false) {
-            throw new JsonException(Words::of('errors.evaluate.no_file', ['file' => $file]));
+            throw new FileNotFoundException(Words::of('errors.evaluate.no_file', ['file' => $file]));
         }
 
         return json_decode($text, true, 64, JSON_THROW_ON_ERROR);
