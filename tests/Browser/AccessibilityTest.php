@@ -53,7 +53,7 @@ test('at the bench nothing is cut off and what is pressed is large', function (s
     foreach ($this->chrome()->driver->findElements(WebDriverBy::cssSelector('.parts-stepper button, .parts-remove')) as $button) {
         expect($button->getSize()->getHeight())->toBeGreaterThanOrEqual(44)->and($button->getSize()->getWidth())->toBeGreaterThanOrEqual(44);
     }
-})->with([['/blend', 'Verdicts'], ['/bins', '32 entries'], ['/pots', '8 entries'], ['/log/1', 'Each of']]);
+})->with([['/blend', 'Verdicts'], ['/bins', '32 entries'], ['/bins/9', 'How long it lasts'], ['/pots', '8 entries'], ['/log/1', 'Each of']]);
 
 test('lengths and shares are written as the reader writes them', function (): void {
     $this->chrome()->devtools('Emulation.setLocaleOverride', ['locale' => 'de-DE']);
