@@ -67,27 +67,38 @@ final readonly class Component
         $this->residualPacking = $residualPacking ?? ResidualPacking::of($this->classShares, $bulkDensity, $particleDensity);
     }
 
-    /** The same grains in another grading, with the loose density they then pack to; the residual packing stays. */
-    public function withGrading(Grading $grading, float $bulkDensity): self
-    {
+    /**
+     * The same material with some properties changed; the residual packing stays.
+     *
+     * A grading changes the loose density that the grains then pack to: give both.
+     */
+    public function with(
+        ?string $key = null,
+        ?Grading $grading = null,
+        ?float $bulkDensity = null,
+        ?float $internalWater = null,
+        ?float $unavailableWater = null,
+        ?float $hydraulicSizeMm = null,
+        ?float $crumbleRate = null,
+    ): self {
         return new self(
-            $this->key,
+            $key ?? $this->key,
             $this->name,
             $this->kind,
-            $bulkDensity,
+            $bulkDensity ?? $this->bulkDensity,
             $this->particleDensity,
             $this->solidDensity,
-            $this->internalWater,
-            $this->unavailableWater,
+            $internalWater ?? $this->internalWater,
+            $unavailableWater ?? $this->unavailableWater,
             $this->internalMedianCm,
             $this->internalSpread,
             $this->sphericity,
-            $grading,
-            $this->hydraulicSizeMm,
+            $grading ?? $this->grading,
+            $hydraulicSizeMm ?? $this->hydraulicSizeMm,
             $this->ph,
             $this->buffer,
             $this->cec,
-            $this->crumbleRate,
+            $crumbleRate ?? $this->crumbleRate,
             $this->decayRate,
             $this->dustHazard,
             $this->residualPacking,

@@ -85,6 +85,51 @@ final readonly class Grading
     }
 
     /**
+     * From shares of the size classes: linear in ln d within each class.
+     *
+     * @param non-empty-list<float> $classShares 22, summing to 1
+     */
+    public static function fromClassShares(array $classShares): self
+    {
+        $passing = [0.0];
+        foreach ($classShares as $k => $share) {
+            $passing[] = min(1.0, $passing[$k] + $share);
+        }
+        $passing[count($passing) - 1] = 1.0;
+
+        return new self(SizeClasses::EDGES_MM, $passing);
+    }
+
+    /**
+     * The sieve masses of this grading with another share passing one size; what is coarser keeps its proportions.
+     *
+     * P'(s) = share, P'(d) = share + (1 - share) (P(d) - P(s)) / (1 - P(s)) for d above s.
+     *
+     * @return array<array-key, float> shares of the mass by aperture, and "pan"
+     *
+     * @throws Refused field "sieve_mm" when nothing is coarser than that size
+     */
+    public function withPassing(float $sizeMm, float $share): array
+    {
+        $before = $this->passingAt($sizeMm);
+        if (1.0 - $before <= self::SLACK) {
+            throw Refused::because('sieve_mm', 'sieve_passes_all', $sizeMm);
+        }
+        $sieve = ['pan' => $share];
+        [$aperture, $below] = [$sizeMm, $share];
+        foreach ($this->sizesMm as $i => $size) {
+            if ($size > $sizeMm) {
+                $passing = $share + (1.0 - $share) * ($this->passing[$i] - $before) / (1.0 - $before);
+                $sieve[(string) $aperture] = max(0.0, $passing - $below);
+                [$aperture, $below] = [$size, $passing];
+            }
+        }
+        $sieve[(string) $aperture] = 0.0;
+
+        return $sieve;
+    }
+
+    /**
      * What is left of this grading between two sizes, renormalised.
      *
      * @param float $loMm what passes this size is lost; 0 for none

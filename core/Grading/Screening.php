@@ -29,7 +29,7 @@ final readonly class Screening
         $packing = CompressiblePacking::uniform($component->residualPacking, $kept->classShares(), CompressiblePacking::POURED);
 
         return new self(
-            $component->withGrading($kept, $component->particleDensity * $packing),
+            $component->with(grading: $kept, bulkDensity: $component->particleDensity * $packing),
             $component->grading->passingAt($hiMm) - $component->grading->passingAt($loMm),
         );
     }

@@ -22,7 +22,7 @@ final readonly class Fields
             return new self([], $path, $refusals);
         }
         foreach (array_keys($values) as $name) {
-            if (! in_array($name, $known, true)) {
+            if (! in_array((string) $name, $known, true)) {
                 $refusals->add(new Refusal(Path::join($path, $name), 'unknown', $values[$name], ['known' => implode(', ', $known)]));
             }
         }
