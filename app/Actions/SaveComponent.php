@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Bench\RefreshMeasured;
 use App\Models\Component;
-use Illuminate\Support\Str;
+use App\Shelf\MixFigures;
+use Illuminate\Support\Facades\DB;
 use Zolbek\Core\Component\Component as CoreComponent;
 use Zolbek\Core\Component\ComponentKind;
 use Zolbek\Core\Component\ComponentReader;
@@ -17,8 +19,9 @@ use Zolbek\Core\Input\Refused;
 /** Adds a component of one's own or changes one. Of a reference component only stock, pack, price and note can be changed. */
 final readonly class SaveComponent
 {
-    private const SHELF_FIELDS = ['stock_l', 'pack_l', 'pack_price', 'note'];
     private const OWN_FIELDS = ['name', 'kind', 'basis', 'hazards', 'colour'];
+
+    public function __construct(private ShelfFields $shelf, private RefreshMeasured $refresh, private MixFigures $mixes) {}
 
     /**
      * @param array<mixed> $input
@@ -28,32 +31,36 @@ final readonly class SaveComponent
     public function __invoke(Component $component, array $input): Component
     {
         $refusals = new Refusals();
-        $fields = Fields::of($input, [...self::OWN_FIELDS, ...ComponentReader::PROPERTIES, ...self::SHELF_FIELDS], $refusals);
-        $shelf = $this->shelf($fields, $refusals);
-        $own = $component->exists && $component->is_reference
-            ? $this->nothingElse($input, $refusals)
-            : $this->own($component, $fields, $input, $refusals);
+        $fields = Fields::of($input, [...self::OWN_FIELDS, ...ComponentReader::PROPERTIES, ...ShelfFields::NAMES], $refusals);
+        $shelf = $this->shelf->read($fields, $refusals);
+        $own = match (true) {
+            $component->exists && $component->isMix() => $this->refuseMix($component, $refusals),
+            $component->exists && $component->is_reference => $this->nothingElse($input, $refusals),
+            default => $this->own($component, $fields, $input, $refusals),
+        };
         $refusals->throwIfAny();
+        $stock = $shelf['stock_l'];
+        unset($shelf['stock_l']);
 
-        $component->fill([...$own, ...$shelf])->save();
+        return DB::transaction(function () use ($component, $own, $shelf, $stock): Component {
+            $component->fill([...$own, ...$shelf])->save();
+            $component->refresh();
+            $this->shelf->correctStock($component, $stock);
+            if ($own !== []) {
+                ($this->refresh)($component);
+                $this->mixes->refreshContaining($component);
+            }
 
-        return $component->refresh();
+            return $component->refresh();
+        });
     }
 
     /** @return array<string, mixed> */
-    private function shelf(Fields $fields, Refusals $refusals): array
+    private function refuseMix(Component $component, Refusals $refusals): array
     {
-        $shelf = [
-            'stock_l' => $fields->number('stock_l', 0, 1e7, 0),
-            'pack_l' => $fields->optionalAbove('pack_l', 0, 1e5),
-            'pack_price' => $fields->has('pack_price') ? $fields->number('pack_price', 0, 1e6) : null,
-            'note' => $fields->text('note', 2000, ''),
-        ];
-        if ($shelf['pack_price'] !== null && $shelf['pack_l'] === null) {
-            $refusals->add(new Refusal('pack_l', 'pack_price_alone'));
-        }
+        $refusals->add(new Refusal('name', 'is_a_mix', $component->name));
 
-        return $shelf;
+        return [];
     }
 
     /**
@@ -63,7 +70,7 @@ final readonly class SaveComponent
      */
     private function nothingElse(array $input, Refusals $refusals): array
     {
-        foreach (array_keys(array_diff_key($input, array_flip(self::SHELF_FIELDS))) as $name) {
+        foreach (array_keys(array_diff_key($input, array_flip(ShelfFields::NAMES))) as $name) {
             $refusals->add(new Refusal((string) $name, 'reference_fixed', $input[$name]));
         }
 
@@ -77,17 +84,10 @@ final readonly class SaveComponent
      */
     private function own(Component $component, Fields $fields, array $input, Refusals $refusals): array
     {
-        $name = $fields->text('name', 100);
-        $taken = $name !== '' && Component::query()->where('name', $name)->whereKeyNot($component->id ?? 0)->exists();
-        if ($taken) {
-            $refusals->add(new Refusal('name', 'name_taken', $name));
-        }
-        $key = $component->exists ? $component->key : self::newKey($name);
+        $name = ShelfFields::name($fields, $component, $refusals);
+        $key = $component->exists ? $component->key : ShelfFields::newKey($name);
         $fields->oneOf('kind', ComponentKind::words());
-        $colour = $fields->text('colour', 7, '#9c9184');
-        if (preg_match('/^#[0-9a-f]{6}$/i', $colour) !== 1) {
-            $refusals->add(new Refusal('colour', 'colour', $colour));
-        }
+        $colour = ShelfFields::colour($fields, $refusals);
         $hazards = $fields->raw('hazards') ?? [];
         if (! is_array($hazards) || array_filter($hazards, static fn(mixed $hazard): bool => ! in_array($hazard, Component::HAZARDS, true)) !== []) {
             $refusals->add(new Refusal('hazards', 'hazard', $hazards, ['words' => implode(', ', Component::HAZARDS)]));
@@ -100,7 +100,7 @@ final readonly class SaveComponent
             'name' => $name,
             'kind' => $fields->raw('kind'),
             'basis' => $fields->oneOf('basis', ['typical', 'supplier', 'measured'], 'typical'),
-            'colour' => strtolower($colour),
+            'colour' => $colour,
             'hazards' => is_array($hazards) ? array_values($hazards) : [],
             ...array_fill_keys(ComponentReader::PROPERTIES, null),
             ...$properties,
@@ -110,12 +110,5 @@ final readonly class SaveComponent
             'crumble_rate' => $core->crumbleRate ?? 0.0,
             'decay_rate' => $core->decayRate ?? 0.0,
         ];
-    }
-
-    private static function newKey(string $name): string
-    {
-        $key = Str::slug($name) ?: 'component';
-
-        return Component::query()->where('key', $key)->exists() ? $key.'-'.Str::lower(Str::random(6)) : $key;
     }
 }

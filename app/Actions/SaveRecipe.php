@@ -6,6 +6,7 @@ namespace App\Actions;
 
 use App\Blending\PartsForm;
 use App\Models\Recipe;
+use App\Models\RecipePart;
 use Illuminate\Support\Facades\DB;
 use Zolbek\Core\Fit\PlantGroup;
 use Zolbek\Core\Input\Fields;
@@ -35,10 +36,12 @@ final readonly class SaveRecipe
         $refusals->throwIfAny();
 
         DB::transaction(static function () use ($recipe, $name, $group, $note, $parts): void {
-            $recipe->fill(['name' => $name, 'plant_group' => $group, 'note' => $note])->save();
+            // a shrink that was measured is that of the parts as they were
+            $sameParts = $recipe->exists && $recipe->parts->map(static fn(RecipePart $part): array => [$part->component_id, $part->parts])->all() === array_map(static fn(array $row): array => [$row['component_id'], $row['parts']], $parts->rows);
+            $recipe->fill([...($sameParts ? [] : ['compaction_index' => null]), 'name' => $name, 'plant_group' => $group, 'note' => $note])->save();
             $recipe->parts()->delete();
             $recipe->parts()->createMany(array_map(
-                static fn(array $row, int $position): array => [...$row, 'position' => $position],
+                static fn(array $row, int $position): array => ['component_id' => $row['component_id'], 'parts' => $row['parts'], 'preparation' => $row['preparation']?->toArray() ?: null, 'position' => $position],
                 $parts->rows,
                 array_keys($parts->rows),
             ));

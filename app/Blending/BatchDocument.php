@@ -9,6 +9,7 @@ use Zolbek\Core\Batching\BatchLine;
 use Zolbek\Core\Batching\BatchOrder;
 use Zolbek\Core\Batching\BatchPlan;
 use Zolbek\Core\Batching\Stock;
+use Zolbek\Core\Component\Component as CoreComponent;
 use Zolbek\Core\Fit\Assessment;
 use Zolbek\Core\Input\Refused;
 
@@ -35,7 +36,8 @@ final readonly class BatchDocument
                 $form->setup->substrate,
                 $form->setup->zone,
                 BatchOrder::read($order),
-                array_map(static fn(Component $component): Stock => $component->stock(), $byKey),
+                array_map(fn(Component $component): Stock => ($form->parts->lots[$component->id] ?? null)?->stock($component) ?? $component->stock(), $byKey),
+                $form->setup->portions,
             );
         } catch (Refused $refused) {
             throw $refused->under('order');
@@ -47,10 +49,15 @@ final readonly class BatchDocument
         return $this->plan->order->pots;
     }
 
-    /** @return list<int> ids of the components that it is made of */
+    /** @return array<int, array{lot_id: int|null}> the components that it is made of by id, with the delivery where one was named */
     public function componentIds(): array
     {
-        return array_values(array_map(static fn(Component $component): int => $component->id, $this->byKey));
+        $ids = [];
+        foreach ($this->byKey as $component) {
+            $ids[$component->id] = ['lot_id' => ($this->form->parts->lots[$component->id] ?? null)?->id];
+        }
+
+        return $ids;
     }
 
     public function looseL(): float
@@ -80,7 +87,7 @@ final readonly class BatchDocument
             'wet_pot_kg' => $weights->wetKg,
             'cost' => $plan->cost(),
             'packs_cost' => $plan->packsCost(),
-            'hazards' => array_values(array_unique(array_merge(...array_map(fn(BatchLine $line): array => $this->byKey[$line->component->key]->hazards, $plan->lines)))),
+            'hazards' => array_values(array_unique(array_merge(...array_map(fn(BatchLine $line): array => $this->byKey[$line->portion->key]->hazards, $plan->lines)))),
         ];
     }
 
@@ -91,13 +98,20 @@ final readonly class BatchDocument
         $layer = $setup->layer;
 
         return [
-            'components' => array_map(static fn(Component $component): array => [
-                ...$component->description(),
+            'components' => array_map(fn(Component $component): array => [
+                ...(($this->form->parts->lots[$component->id] ?? null)?->description($component) ?? $component->description()),
                 'stock_l' => $component->stock_l,
                 'pack_l' => $component->pack_l,
                 'pack_price' => $component->pack_price,
             ], array_values($this->byKey)),
-            'parts' => array_map(static fn(array $portion): array => ['key' => $portion[0]->key, 'parts' => $portion[1]], $setup->portions),
+            'parts' => array_map(fn(array $row): array => [
+                'key' => $this->form->components[$row['component_id']]->key,
+                'parts' => $row['parts'],
+                'preparation' => $row['preparation']?->toArray() ?: null,
+            ], $this->form->parts->rows),
+            'expanded' => array_map(static fn(CoreComponent $component, float $parts): array => ['key' => $component->key, 'name' => $component->name, 'parts' => $parts], $setup->substrate->blend->components, $setup->substrate->blend->parts),
+            'compaction_index' => $setup->compactionIndex,
+            'lots' => (object) array_filter(array_map(fn(Component $component): ?string => ($this->form->parts->lots[$component->id] ?? null)?->name, $this->byKey)),
             'pot' => ['name' => $this->form->pot->name, 'weight_kg' => $this->form->pot->weight_kg, ...$this->form->pot->description()],
             'plant_group' => $setup->group->value,
             'headspace_cm' => $setup->headspaceCm,
@@ -119,7 +133,7 @@ final readonly class BatchDocument
     /** @return array<string, mixed> */
     private function line(BatchLine $line): array
     {
-        $component = $this->byKey[$line->component->key];
+        $component = $this->byKey[$line->portion->key];
         $scoops = $this->plan->scoops[$component->key] ?? null;
 
         return [
@@ -133,6 +147,11 @@ final readonly class BatchDocument
             'mix_l' => $line->mixL,
             'layer_l' => $line->layerL,
             'litres' => $line->litres,
+            'gross_l' => $line->grossL,
+            'kept_share' => $line->portion->keptShare,
+            'loss_cost' => $line->lossCost(),
+            'lot' => ($this->form->parts->lots[$component->id] ?? null)?->name,
+            'preparation' => $this->preparation($component->id),
             'mass_kg' => $line->massKg,
             'scoops_per_load' => $scoops,
             'stock_l' => $line->stock->litres,
@@ -141,5 +160,17 @@ final readonly class BatchDocument
             'cost' => $line->cost,
             'packs_cost' => $line->packsCost,
         ];
+    }
+
+    /** @return array<string, float|string>|null what is done to a component before it is mixed */
+    private function preparation(int $componentId): ?array
+    {
+        foreach ($this->form->parts->rows as $row) {
+            if ($row['component_id'] === $componentId) {
+                return $row['preparation']?->toArray() ?: null;
+            }
+        }
+
+        return null;
     }
 }

@@ -22,7 +22,7 @@ use Zolbek\Core\Packing\CompressiblePacking;
 /** What the Blend screen asks about, with its ids resolved to records: a mix, a pot, a plant group, and how the pot is set up. */
 final readonly class BlendForm
 {
-    public const FIELDS = ['parts', 'pot_id', 'plant_group', 'headspace_cm', 'top_dressing_cm', 'drainage_layer', 'tree_weight_kg'];
+    public const FIELDS = ['parts', 'pot_id', 'plant_group', 'headspace_cm', 'top_dressing_cm', 'drainage_layer', 'tree_weight_kg', 'compaction_index'];
 
     /**
      * @param array<int, Component> $components records by id, the layer's included
@@ -31,6 +31,7 @@ final readonly class BlendForm
         public Setup $setup,
         public Pot $pot,
         public array $components,
+        public PartsForm $parts,
     ) {}
 
     /**
@@ -43,7 +44,7 @@ final readonly class BlendForm
     {
         $refusals = new Refusals();
         $fields = Fields::of($input, [...self::FIELDS, ...$others], $refusals);
-        $parts = PartsForm::read($fields->raw('parts'), $refusals);
+        $parts = PartsForm::read($fields->raw('parts'), $refusals, withLots: true);
         $potId = $fields->integer('pot_id', 1, PHP_INT_MAX);
         $pot = $potId > 0 ? Pot::query()->find($potId) : null;
         if ($pot === null && $potId > 0) {
@@ -53,6 +54,7 @@ final readonly class BlendForm
         $headspace = $fields->number('headspace_cm', 0, CorePot::LONGEST_CM, 0);
         $dressing = $fields->number('top_dressing_cm', 0, CorePot::LONGEST_CM, 0);
         $treeWeight = $fields->number('tree_weight_kg', 0, 10_000, 0);
+        $index = $fields->number('compaction_index', CompressiblePacking::POURED, CompressiblePacking::PRESSED, CompressiblePacking::SETTLED);
         [$layerComponent, $thickness] = self::layer($fields, $refusals);
         $refusals->throwIfAny();
         assert($pot !== null && $group !== null);
@@ -70,10 +72,11 @@ final readonly class BlendForm
                 $layerComponent === null ? null : new DrainageLayer(self::alone($layerComponent->toCore()), $thickness),
                 $pot->weight_kg,
                 $treeWeight,
-                CompressiblePacking::SETTLED,
+                $index,
             ),
             $pot,
             $components,
+            $parts,
         );
     }
 
@@ -86,6 +89,10 @@ final readonly class BlendForm
         $layer = Fields::of($fields->raw('drainage_layer'), ['component_id', 'thickness_cm'], $refusals, 'drainage_layer');
         $thickness = $layer->number('thickness_cm', 0, CorePot::LONGEST_CM);
         $found = PartsForm::components([$layer->integer('component_id', 1, PHP_INT_MAX)], ['drainage_layer.component_id'], $refusals);
+
+        if ((array_values($found)[0] ?? null)?->isMix() === true) {
+            $refusals->add(new Refusal('drainage_layer.component_id', 'layer_mix', array_values($found)[0]->name));
+        }
 
         return $thickness > 0.0 ? [array_values($found)[0] ?? null, $thickness] : [null, 0.0];
     }

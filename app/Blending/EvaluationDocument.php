@@ -6,6 +6,7 @@ namespace App\Blending;
 
 use App\Http\Presenters\PotPresenter;
 use App\Models\Component;
+use App\Shelf\Portions;
 use LogicException;
 use Zolbek\Core\Blending\Substrate;
 use Zolbek\Core\Container\Mesh;
@@ -16,6 +17,7 @@ use Zolbek\Core\Fit\Assessment;
 use Zolbek\Core\Fit\Criterion;
 use Zolbek\Core\Fit\Mend;
 use Zolbek\Core\Fit\MendSearch;
+use Zolbek\Core\Fit\Setup;
 use Zolbek\Core\Fit\Verdict;
 use Zolbek\Core\Grading\PanTail;
 
@@ -33,10 +35,14 @@ final readonly class EvaluationDocument
 
     private Assessment $assessment;
 
+    private Portions $shelfPortions;
+
     /** @param list<Component> $shelf components that a mend may add */
     public function __construct(private BlendForm $form, private array $shelf)
     {
         $this->assessment = new Assessment($form->setup);
+        $this->shelfPortions = new Portions();
+        Portions::load($shelf);
     }
 
     /** @return array<string, mixed> */
@@ -69,6 +75,7 @@ final readonly class EvaluationDocument
             ],
             'section' => $this->section(),
             'without_layer' => $setup->layer === null ? null : $this->withoutLayer(),
+            'preparation' => $this->preparation(),
             'grading' => $this->grading(),
             'fit' => $this->assessment->fit,
             'verdicts' => $this->verdicts(),
@@ -82,13 +89,11 @@ final readonly class EvaluationDocument
         $substrate = $this->form->setup->substrate;
         $blend = $substrate->blend;
         $grading = $blend->grading();
-        $cec = $price = 0.0;
+        $cec = 0.0;
         foreach ($blend->components as $i => $component) {
-            $share = $blend->shares[$i];
-            $cec += $share * $component->cec;
-            $perL = $this->record($component->key)->stock()->pricePerL();
-            $price = $perL === null || $price === null ? null : $price + $share * $perL;
+            $cec += $blend->shares[$i] * $component->cec;
         }
+        $price = $this->pricePerLooseL($this->form->setup);
 
         return [
             ...Answer::substrate($substrate),
@@ -98,6 +103,57 @@ final readonly class EvaluationDocument
             'fines_below_1_mm' => $grading->passingAt(1.0),
             'cec_cmol_l' => $cec / $substrate->yield,
             'price_per_l' => $price === null ? null : $price / $substrate->yield,
+            'compaction_index' => $substrate->compactionIndex,
+        ];
+    }
+
+    /** Price of one loose litre of the mix, what preparation throws away included; null where one is not known. */
+    private function pricePerLooseL(Setup $setup): ?float
+    {
+        $price = $litres = 0.0;
+        foreach ($setup->portions as [$portion, $parts]) {
+            $perL = $this->record($portion->key)->stock()->pricePerL();
+            $price = $perL === null || $price === null ? null : $price + $parts / $portion->keptShare * $perL;
+            $litres += $parts;
+        }
+
+        return $price === null ? null : $price / $litres / $setup->loosePerScooped;
+    }
+
+    /** @return array<string, mixed>|null what preparing is worth: litres kept and lost, their price, and the pot without it */
+    private function preparation(): ?array
+    {
+        $unprepared = $this->form->parts->unprepared();
+        if ($unprepared === null) {
+            return null;
+        }
+        $setup = $this->form->setup;
+        $without = $setup->withPortions($unprepared);
+        $rows = [];
+        foreach ($setup->portions as [$portion, $parts]) {
+            if ($portion->keptShare < 1.0) {
+                $perL = $this->record($portion->key)->stock()->pricePerL();
+                $lost = $parts / $portion->keptShare - $parts;
+                $rows[] = [
+                    'component_id' => $this->record($portion->key)->id,
+                    'name' => $this->record($portion->key)->name,
+                    'kept_share' => $portion->keptShare,
+                    'lost_share_of_mix' => $lost / array_sum(array_column($setup->portions, 1)),
+                    'loss_price_per_l' => $perL === null ? null : $perL * $lost / array_sum(array_column($setup->portions, 1)),
+                ];
+            }
+        }
+        $price = $this->pricePerLooseL($without);
+
+        return [
+            'losses' => $rows,
+            'without' => [
+                ...Answer::pot(new PotWater($without->zone, $without->substrate)),
+                'run_through_s' => (new Assessment($without))->runThrough->seconds,
+                'wet_foot_cm' => $without->zone->wetFootCm($without->substrate->retention),
+                'price_per_l' => $price === null ? null : $price / $without->substrate->yield,
+                'fines_below_1_mm' => $without->substrate->blend->grading()->passingAt(1.0),
+            ],
         ];
     }
 
@@ -201,7 +257,7 @@ final readonly class EvaluationDocument
     private function verdicts(): array
     {
         $poor = array_filter($this->assessment->verdicts, static fn(Verdict $verdict): bool => $verdict->desirability < 1.0);
-        $search = $poor === [] ? null : new MendSearch($this->assessment, array_map(static fn(Component $component) => $component->toCore(), $this->shelf));
+        $search = $poor === [] ? null : new MendSearch($this->assessment, array_map($this->shelfPortions->of(...), $this->shelf));
 
         return array_map(fn(Verdict $verdict): array => [
             'criterion' => $verdict->criterion->value,
@@ -275,6 +331,10 @@ final readonly class EvaluationDocument
             if ($component->key === $key) {
                 return $component;
             }
+        }
+        $content = $this->form->parts->shelf->record($key);
+        if ($content !== null) {
+            return $content;
         }
 
         throw new LogicException('Only components of the mix, its layer and the shelf are evaluated.');

@@ -5,64 +5,121 @@ declare(strict_types=1);
 namespace App\Blending;
 
 use App\Models\Component;
-use Zolbek\Core\Component\Component as CoreComponent;
+use App\Models\Lot;
+use App\Shelf\Portions;
+use Zolbek\Core\Blending\Portion;
+use Zolbek\Core\Grading\Preparation;
 use Zolbek\Core\Input\Fields;
 use Zolbek\Core\Input\Refusal;
 use Zolbek\Core\Input\Refusals;
 
-/** The rows of a recipe, `[{component_id, parts}]`, with the components that they name. */
+/** The rows of a mix, `[{component_id, parts, lot_id, preparation}]`, with the components that they name. A recipe names no lots. */
 final readonly class PartsForm
 {
     /** Parts are small numbers by nature; more than this is a slip of the hand or litres in the wrong place. */
     public const MOST_PARTS = 1000;
-
     public const MOST_COMPONENTS = 40;
 
     /**
-     * @param list<array{CoreComponent, float}>                  $portions
-     * @param list<array{component_id: int, parts: float}> $rows
-     * @param array<int, Component>                              $components by id
+     * @param list<array{Portion, float}> $portions
+     * @param list<array{component_id: int, parts: float, lot_id: int|null, preparation: Preparation|null}> $rows
+     * @param array<int, Component>       $components by id
+     * @param array<int, Lot>             $lots       by id of the component
      */
-    private function __construct(public array $portions, public array $rows, public array $components) {}
+    private function __construct(public array $portions, public array $rows, public array $components, public array $lots, public Portions $shelf) {}
 
     /** Reads what it can; anything refused is noted in the refusals. */
-    public static function read(mixed $input, Refusals $refusals): self
+    public static function read(mixed $input, Refusals $refusals, bool $withLots = false): self
     {
+        $nothing = new self([], [], [], [], new Portions());
         if (! is_array($input) || ! array_is_list($input) || $input === []) {
             $refusals->add(new Refusal('parts', $input === [] ? 'no_parts' : ($input === null ? 'required' : 'list'), $input));
 
-            return new self([], [], []);
+            return $nothing;
         }
         if (count($input) > self::MOST_COMPONENTS) {
             $refusals->add(new Refusal('parts', 'too_many_components', count($input), ['max' => self::MOST_COMPONENTS]));
 
-            return new self([], [], []);
+            return $nothing;
         }
         $rows = $paths = [];
         foreach ($input as $i => $row) {
-            $fields = Fields::of($row, ['component_id', 'parts'], $refusals, 'parts.'.$i);
-            $rows[] = ['component_id' => $fields->integer('component_id', 1, PHP_INT_MAX), 'parts' => $fields->number('parts', 0, self::MOST_PARTS)];
+            $fields = Fields::of($row, ['component_id', 'parts', 'preparation', ...($withLots ? ['lot_id'] : [])], $refusals, 'parts.'.$i);
+            $rows[] = [
+                'component_id' => $fields->integer('component_id', 1, PHP_INT_MAX),
+                'parts' => $fields->number('parts', 0, self::MOST_PARTS),
+                'lot_id' => $withLots && $fields->has('lot_id') ? $fields->integer('lot_id', 1, PHP_INT_MAX) : null,
+                'preparation' => $fields->has('preparation') ? Preparation::read($fields->raw('preparation'), $refusals, 'parts.'.$i.'.preparation') : null,
+            ];
             $paths[] = 'parts.'.$i.'.component_id';
         }
         $components = self::components(array_column($rows, 'component_id'), $paths, $refusals);
+        $lots = self::lots($rows, $refusals);
+        if (array_filter($rows, static fn(array $row): bool => $row['parts'] !== 0.0) === []) {
+            $refusals->add(new Refusal('parts', 'no_parts', $input));
+        }
+        if ($refusals->any()) {
+            return new self([], $rows, $components, $lots, new Portions());
+        }
+        Portions::load($components);
+        $shelf = new Portions();
         $portions = [];
         $seen = [];
         foreach ($rows as $i => $row) {
-            $component = $components[$row['component_id']] ?? null;
-            if ($component === null) {
-                continue;
-            }
+            $component = $components[$row['component_id']];
             if (isset($seen[$component->id])) {
                 $refusals->add(new Refusal('parts.'.$i.'.component_id', 'component_twice', $component->name));
             }
             $seen[$component->id] = true;
-            $portions[] = [$component->toCore(), $row['parts']];
-        }
-        if (array_filter($rows, static fn(array $row): bool => $row['parts'] !== 0.0) === []) {
-            $refusals->add(new Refusal('parts', 'no_parts', $input));
+            $portion = $refusals->during('parts.'.$i.'.preparation', static fn(): Portion => $shelf->of($component, $lots[$component->id] ?? null, $row['preparation']));
+            if ($portion !== null) {
+                $portions[] = [$portion, $row['parts']];
+            }
         }
 
-        return new self($portions, $rows, $components);
+        return new self($portions, $rows, $components, $lots, $shelf);
+    }
+
+    /**
+     * The same mix with nothing prepared; null where nothing is.
+     *
+     * @return list<array{Portion, float}>|null
+     */
+    public function unprepared(): ?array
+    {
+        $isPrepared = array_filter($this->rows, static fn(array $row): bool => $row['preparation']?->changesGrains() === true) !== [];
+
+        return ! $isPrepared ? null : array_map(fn(array $row): array => [
+            $this->shelf->of($this->components[$row['component_id']], $this->lots[$row['component_id']] ?? null),
+            $row['parts'],
+        ], $this->rows);
+    }
+
+    /**
+     * The deliveries that rows name; one of another component is refused.
+     *
+     * @param list<array{component_id: int, parts: float, lot_id: int|null, preparation: Preparation|null}> $rows
+     *
+     * @return array<int, Lot> by id of the component
+     */
+    private static function lots(array $rows, Refusals $refusals): array
+    {
+        $ids = array_filter(array_column($rows, 'lot_id'));
+        $found = $ids === [] ? [] : Lot::query()->findMany($ids)->keyBy('id')->all();
+        $lots = [];
+        foreach ($rows as $i => $row) {
+            if ($row['lot_id'] === null) {
+                continue;
+            }
+            $lot = $found[$row['lot_id']] ?? null;
+            if ($lot === null || $lot->component_id !== $row['component_id']) {
+                $refusals->add(new Refusal('parts.'.$i.'.lot_id', 'lot_of_other', $row['lot_id']));
+            } else {
+                $lots[$row['component_id']] = $lot;
+            }
+        }
+
+        return $lots;
     }
 
     /**

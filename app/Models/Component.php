@@ -4,9 +4,13 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Bench\Measured;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Carbon;
 use Zolbek\Core\Batching\Stock;
+use Zolbek\Core\BenchTest\MeasuredOverTypical;
 use Zolbek\Core\Component\Component as CoreComponent;
 use Zolbek\Core\Component\ComponentReader;
 
@@ -27,6 +31,13 @@ use Zolbek\Core\Component\ComponentReader;
  * @property float                        $stock_l
  * @property float|null                   $pack_l
  * @property float|null                   $pack_price
+ * @property float|null                   $low_l            mark below which it runs low
+ * @property array<string, mixed>         $measured         what tests found, see Measured
+ * @property float|null                   $measured_packing residual packing with that
+ * @property string                       $source           one of SOURCES
+ * @property float|null                   $reclaimed_years  in a pot before
+ * @property float|null                   $sieved_mm        on which a reclaimed mix was sieved
+ * @property Collection<int, ComponentPart> $mixParts       of a premix or a reclaimed mix
  * @property string                       $note
  * @property Carbon|null                  $archived_at
  */
@@ -34,15 +45,29 @@ final class Component extends Model
 {
     use Archivable;
 
+    public const SOURCES = ['material', 'premix', 'reclaimed'];
+
     public const HAZARDS = ['dust', 'compost', 'sphagnum', 'vermiculite'];
 
     public function toCore(): CoreComponent
     {
-        return ComponentReader::read($this->description(), $this->residual_packing);
+        return ComponentReader::read($this->description(), $this->packing());
     }
 
-    /** @return array<string, mixed> the component in the open exchange format */
+    /** Residual packing of the component as it is evaluated. */
+    public function packing(): float
+    {
+        return $this->measured_packing ?? $this->residual_packing;
+    }
+
+    /** @return array<string, mixed> the component in the open exchange format, with what tests found */
     public function description(): array
+    {
+        return MeasuredOverTypical::lay($this->typical(), Measured::properties($this->measured));
+    }
+
+    /** @return array<string, mixed> the component in the open exchange format, without any test */
+    public function typical(): array
     {
         $properties = ['key' => $this->key, 'name' => $this->name, 'kind' => $this->kind, 'basis' => $this->basis];
         foreach (ComponentReader::PROPERTIES as $property) {
@@ -53,6 +78,20 @@ final class Component extends Model
         }
 
         return [...$properties, 'dust_hazard' => in_array('dust', $this->hazards, true)];
+    }
+
+    /** @return HasMany<ComponentPart, $this> */
+    public function mixParts(): HasMany
+    {
+        $parts = $this->hasMany(ComponentPart::class, 'mix_id');
+        $parts->orderBy('position');
+
+        return $parts;
+    }
+
+    public function isMix(): bool
+    {
+        return $this->source !== 'material';
     }
 
     public function stock(): Stock
@@ -73,6 +112,11 @@ final class Component extends Model
             'stock_l' => 'float',
             'pack_l' => 'float',
             'pack_price' => 'float',
+            'low_l' => 'float',
+            'measured' => 'array',
+            'measured_packing' => 'float',
+            'reclaimed_years' => 'float',
+            'sieved_mm' => 'float',
         ];
     }
 }

@@ -16,6 +16,7 @@ use Illuminate\Support\Carbon;
  * @property string                       $name
  * @property string                       $plant_group
  * @property string                       $note
+ * @property float|null                   $compaction_index of a measured mix shrink
  * @property Carbon|null                  $archived_at
  * @property Collection<int, RecipePart>  $parts
  */
@@ -35,6 +36,6 @@ final class Recipe extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['archived_at' => 'datetime'];
+        return ['archived_at' => 'datetime', 'compaction_index' => 'float'];
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Zolbek\Core\Batching;
 
 use Zolbek\Core\Blending\Blend;
+use Zolbek\Core\Blending\Portion;
 use Zolbek\Core\Blending\Substrate;
 use Zolbek\Core\Component\Component;
 use Zolbek\Core\Container\RootZone;
@@ -16,7 +17,7 @@ use Zolbek\Core\Input\Refused;
  *     net settled volume per pot  = root zone - root ball kept + gaps in it - objects
  *     loose volume to mix         = net / yield(6.7) * (1 + spare)
  *     loads                       = ceil(loose / tub), each with the same scoops
- *     packs to buy                = ceil((litres - stock) / pack)
+ *     packs to buy                = ceil((litres / kept share - stock) / pack)
  *
  * A drainage layer is reckoned the same way from the volume below its top. Litres; kg for masses.
  * Source: conservation of volume with the yield of Substrate. Check: ten oval trays of the even blend (yield 0.9175782912, 3.381309855 L each),
@@ -39,28 +40,36 @@ final readonly class BatchPlan
     public float $massKg;
 
     /**
-     * @param Substrate            $substrate settled
-     * @param array<string, Stock> $stock     by component key
+     * @param Substrate                        $substrate settled
+     * @param array<string, Stock>             $stock     by key of the portion
+     * @param list<array{Portion, float}>|null $portions  as they are scooped; the components of the blend where left out
      *
      * @throws Refused field "objects_l" when objects and root ball leave no room for mix
      */
-    public function __construct(public Substrate $substrate, RootZone $zone, public BatchOrder $order, array $stock)
+    public function __construct(public Substrate $substrate, RootZone $zone, public BatchOrder $order, array $stock, ?array $portions = null)
     {
         $ball = $order->ballShare * $zone->volumeL;
         $this->netPerPotL = $zone->volumeL - $ball + $ball * $order->gapShare - $order->objectsL;
         if ($this->netPerPotL <= 1e-6) {
             throw Refused::because('objects_l', 'objects_fill_pot', $order->objectsL, ['max' => $zone->volumeL - $ball + $ball * $order->gapShare]);
         }
-        $this->looseL = $order->pots * $this->netPerPotL / $substrate->yield * (1.0 + $order->spare);
+        $blend = $substrate->blend;
+        $portions ??= array_map(static fn(Component $component, float $parts): array => [Portion::of($component), $parts], $blend->components, $blend->parts);
+        $portions = array_values(array_filter($portions, static fn(array $portion): bool => $portion[1] > 0.0));
+        $scooped = array_sum(array_column($portions, 1));
+        $this->looseL = $scooped / $blend->totalParts * $order->pots * $this->netPerPotL / $substrate->yield * (1.0 + $order->spare);
         $layer = $zone->layer;
         $this->layerLooseL = $layer === null ? 0.0
             : $order->pots * $zone->pot->volumeL(0.0, $layer->thicknessCm) / $layer->substrate->yield * (1.0 + $order->spare);
         $this->loads = (int) ceil($this->looseL / $order->tubL - 1e-9);
         $this->loadL = $this->looseL / $this->loads;
 
-        $shares = $substrate->blend->volumeShares();
+        $shares = [];
+        foreach ($portions as [$portion, $parts]) {
+            $shares[$portion->key] = $parts / $scooped;
+        }
         $this->scoops = LoadScoops::of(array_map(fn(float $share): float => $share * $this->loadL, $shares), $order->scoopL);
-        $this->lines = $this->lines($shares, $layer?->substrate->blend, $stock);
+        $this->lines = $this->lines($portions, $shares, $layer?->substrate->blend, $stock);
         $this->massKg = array_sum(array_map(static fn(BatchLine $line): float => $line->massKg, $this->lines));
     }
 
@@ -101,25 +110,22 @@ final readonly class BatchPlan
     }
 
     /**
-     * @param array<string, float> $shares
-     * @param array<string, Stock> $stock
+     * @param list<array{Portion, float}> $portions
+     * @param array<string, float>        $shares
+     * @param array<string, Stock>        $stock
      *
      * @return non-empty-list<BatchLine>
      */
-    private function lines(array $shares, ?Blend $layer, array $stock): array
+    private function lines(array $portions, array $shares, ?Blend $layer, array $stock): array
     {
         $layerShares = $layer?->volumeShares() ?? [];
+        $mixed = array_column($portions, 0);
         $lines = [];
-        /** @var Component $component */
-        foreach ([...$this->substrate->blend->components, ...($layer->components ?? [])] as $component) {
-            $key = $component->key;
-            $lines[$key] ??= new BatchLine(
-                $component,
-                ($shares[$key] ?? 0.0) * $this->looseL,
-                ($layerShares[$key] ?? 0.0) * $this->layerLooseL,
-                $stock[$key] ?? new Stock(),
-            );
+        foreach ([...$mixed, ...array_map(static fn(Component $component): Portion => Portion::of($component), $layer->components ?? [])] as $portion) {
+            $key = $portion->key;
+            $lines[$key] ??= new BatchLine($portion, ($shares[$key] ?? 0.0) * $this->looseL, ($layerShares[$key] ?? 0.0) * $this->layerLooseL, $stock[$key] ?? new Stock());
         }
+        assert($lines !== []);
 
         return array_values($lines);
     }

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Zolbek\Core\Batching;
 
-/** What is at hand of a component and what a pack of it holds and costs; null where that is not known. */
+/** What is at hand of a component, what a pack of it holds and costs, and what a litre of this very delivery cost; null where that is not known. */
 final readonly class Stock
 {
-    public function __construct(public float $litres = 0.0, public ?float $packL = null, public ?float $packPrice = null) {}
+    public function __construct(public float $litres = 0.0, public ?float $packL = null, public ?float $packPrice = null, private ?float $paidPerL = null) {}
 
     /** Packs to buy for a need in litres: ceil((gross - stock) / pack), null where the pack is not known. */
     public function packsFor(float $litres): ?int
@@ -22,6 +22,6 @@ final readonly class Stock
 
     public function pricePerL(): ?float
     {
-        return $this->packL === null || $this->packPrice === null ? null : $this->packPrice / $this->packL;
+        return $this->paidPerL ?? ($this->packL === null || $this->packPrice === null ? null : $this->packPrice / $this->packL);
     }
 }

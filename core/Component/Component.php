@@ -80,6 +80,7 @@ final readonly class Component
         ?float $unavailableWater = null,
         ?float $hydraulicSizeMm = null,
         ?float $crumbleRate = null,
+        ?float $ph = null,
     ): self {
         return new self(
             $key ?? $this->key,
@@ -95,7 +96,7 @@ final readonly class Component
             $this->sphericity,
             $grading ?? $this->grading,
             $hydraulicSizeMm ?? $this->hydraulicSizeMm,
-            $this->ph,
+            $ph ?? $this->ph,
             $this->buffer,
             $this->cec,
             $crumbleRate ?? $this->crumbleRate,

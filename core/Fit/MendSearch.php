@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Zolbek\Core\Fit;
 
+use Zolbek\Core\Blending\Portion;
 use Zolbek\Core\Component\Component;
 use Zolbek\Core\Container\Holes;
 use Zolbek\Core\Input\Refused;
@@ -25,11 +26,11 @@ final readonly class MendSearch
     /** @var list<array{Change, Assessment}> */
     private array $candidates;
 
-    /** @param list<Component> $shelf components that could be added */
+    /** @param list<Component|Portion> $shelf that could be added */
     public function __construct(private Assessment $now, array $shelf)
     {
         $candidates = [];
-        foreach ([...$this->parts(), ...$this->additions($shelf), ...$this->potAndHoles()] as $change) {
+        foreach ([...$this->parts(), ...$this->additions(array_map(static fn(Component|Portion $what): Portion => $what instanceof Portion ? $what : Portion::of($what), $shelf)), ...$this->potAndHoles()] as $change) {
             $candidates[] = [$change, new Assessment($change->setup)];
         }
         $this->candidates = $candidates;
@@ -85,12 +86,12 @@ final readonly class MendSearch
         $setup = $this->now->setup;
         $unit = $this->unit();
         $changes = [];
-        foreach ($setup->portions as [$component, $parts]) {
+        foreach ($setup->portions as [$portion, $parts]) {
             foreach (self::STEPS as $times) {
                 $by = $times * $unit;
-                $changes[] = $this->tried(static fn(): Change => new Change(Change::MORE, $setup->withParts($component, $parts + $by), $times, $by, $component->key));
+                $changes[] = $this->tried(static fn(): Change => new Change(Change::MORE, $setup->withParts($portion, $parts + $by), $times, $by, $portion->key));
                 if ($by <= $parts) {
-                    $changes[] = $this->tried(static fn(): Change => new Change(Change::LESS, $setup->withParts($component, $parts - $by), $times, $by, $component->key));
+                    $changes[] = $this->tried(static fn(): Change => new Change(Change::LESS, $setup->withParts($portion, $parts - $by), $times, $by, $portion->key));
                 }
             }
         }
@@ -99,7 +100,7 @@ final readonly class MendSearch
     }
 
     /**
-     * @param list<Component> $shelf
+     * @param list<Portion> $shelf
      *
      * @return list<Change>
      */
@@ -109,12 +110,12 @@ final readonly class MendSearch
         $used = array_map(static fn(array $portion): string => $portion[0]->key, $setup->portions);
         $unit = $this->unit();
         $changes = [];
-        foreach ($shelf as $component) {
-            if (in_array($component->key, $used, true)) {
+        foreach ($shelf as $portion) {
+            if (in_array($portion->key, $used, true)) {
                 continue;
             }
             foreach (self::STEPS as $times) {
-                $changes[] = $this->tried(static fn(): Change => new Change(Change::ADD, $setup->withParts($component, $times * $unit), $times + 0.5, $times * $unit, $component->key));
+                $changes[] = $this->tried(static fn(): Change => new Change(Change::ADD, $setup->withParts($portion, $times * $unit), $times + 0.5, $times * $unit, $portion->key));
             }
         }
 
@@ -153,7 +154,7 @@ final readonly class MendSearch
     /** What one adds or takes away without thinking: half a part of a small mix, a part of one of ten or so, else about a tenth. */
     private function unit(): float
     {
-        $total = $this->now->setup->substrate->blend->totalParts;
+        $total = array_sum(array_column($this->now->setup->portions, 1));
 
         return match (true) {
             $total < 0.5 => $total / 10.0,

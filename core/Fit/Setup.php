@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Zolbek\Core\Fit;
 
 use Zolbek\Core\Blending\Blend;
+use Zolbek\Core\Blending\Portion;
 use Zolbek\Core\Blending\Substrate;
 use Zolbek\Core\Component\Component;
 use Zolbek\Core\Container\DrainageLayer;
@@ -19,8 +20,14 @@ final readonly class Setup
     public Substrate $substrate;
     public RootZone $zone;
 
+    /** @var list<array{Portion, float}> */
+    public array $portions;
+
+    /** Loose litres of components in one scooped litre: 1 where no mix stands among the portions. */
+    public float $loosePerScooped;
+
     /**
-     * @param list<array{Component, float}> $portions
+     * @param list<array{Component|Portion, float}> $portions
      * @param float                         $potWeightKg  of the empty pot
      * @param float                         $treeWeightKg of the plant without substrate
      *
@@ -29,7 +36,7 @@ final readonly class Setup
      * @throws \Zolbek\Core\Input\Refused when the blend, the pot or what is left of it cannot be
      */
     public function __construct(
-        public array $portions,
+        array $portions,
         public Pot $pot,
         public Holes $holes,
         public PlantGroup $group,
@@ -41,16 +48,29 @@ final readonly class Setup
         public float $compactionIndex = CompressiblePacking::SETTLED,
         ?RootZone $zone = null,
     ) {
-        $this->substrate = new Substrate(new Blend($portions), $compactionIndex);
+        $this->portions = array_map(static fn(array $portion): array => [self::portion($portion[0]), $portion[1]], $portions);
+        $this->substrate = new Substrate(Blend::scooped($this->portions), $compactionIndex);
+        $this->loosePerScooped = $this->substrate->blend->totalParts / array_sum(array_column($this->portions, 1));
         $this->zone = $zone ?? new RootZone($pot, $headspaceCm, $topDressingCm, $layer);
     }
 
-    /** With other parts of a component; it joins the blend if it was not in it. */
-    public function withParts(Component $component, float $parts): self
+    /**
+     * With other portions in the same pot.
+     *
+     * @param list<array{Component|Portion, float}> $portions
+     */
+    public function withPortions(array $portions): self
     {
-        $portions = array_values(array_filter($this->portions, static fn(array $portion): bool => $portion[0]->key !== $component->key));
+        return $this->change(portions: array_map(static fn(array $portion): array => [self::portion($portion[0]), $portion[1]], $portions));
+    }
 
-        return $this->change(portions: [...$portions, [$component, $parts]]);
+    /** With other parts of a component; it joins the blend if it was not in it. */
+    public function withParts(Component|Portion $what, float $parts): self
+    {
+        $added = self::portion($what);
+        $portions = array_values(array_filter($this->portions, static fn(array $portion): bool => $portion[0]->key !== $added->key));
+
+        return $this->change(portions: [...$portions, [$added, $parts]]);
     }
 
     public function withPot(Pot $pot): self
@@ -65,11 +85,11 @@ final readonly class Setup
 
     public function withoutLayer(): self
     {
-        return new self($this->portions, $this->pot, $this->holes, $this->group, $this->headspaceCm, $this->topDressingCm, null, $this->potWeightKg, $this->treeWeightKg, $this->compactionIndex);
+        return $this->change(withLayer: false);
     }
 
-    /** @param list<array{Component, float}>|null $portions */
-    private function change(?array $portions = null, ?Pot $pot = null, ?Holes $holes = null): self
+    /** @param list<array{Portion, float}>|null $portions */
+    private function change(?array $portions = null, ?Pot $pot = null, ?Holes $holes = null, bool $withLayer = true): self
     {
         return new self(
             $portions ?? $this->portions,
@@ -78,11 +98,16 @@ final readonly class Setup
             $this->group,
             $this->headspaceCm,
             $this->topDressingCm,
-            $this->layer,
+            $withLayer ? $this->layer : null,
             $this->potWeightKg,
             $this->treeWeightKg,
             $this->compactionIndex,
-            $pot === null ? $this->zone : null,
+            $pot === null && $withLayer ? $this->zone : null,
         );
+    }
+
+    private static function portion(Component|Portion $what): Portion
+    {
+        return $what instanceof Portion ? $what : Portion::of($what);
     }
 }

@@ -130,6 +130,43 @@ final readonly class Grading
     }
 
     /**
+     * This grading with all that is coarser than a size cut down to between half that size and it, evenly in ln d.
+     *
+     * P'(d) = P(d) + (1 - P(s)) ln(2 d / s) / ln 2 from s/2 to s, 1 from s on.
+     */
+    public function cutAt(float $sizeMm): self
+    {
+        $over = 1.0 - $this->passingAt($sizeMm);
+        if ($over <= 0.0) {
+            return $this;
+        }
+        $half = $sizeMm / 2.0;
+        $at = [...array_filter($this->sizesMm, static fn(float $size): bool => $size < $sizeMm), $half, $sizeMm];
+        $sizes = array_values(array_unique($at));
+        sort($sizes);
+
+        return new self($sizes, array_map(
+            fn(float $size): float => $size >= $sizeMm ? 1.0 : $this->passingAt($size) + $over * max(0.0, log($size / $half) / M_LN2),
+            $sizes,
+        ));
+    }
+
+    /**
+     * As masses on sieves at every point of the curve; fromSieve(sieve(), finest size) gives this grading back.
+     *
+     * @return array<array-key, float> shares of the mass by aperture, and "pan"
+     */
+    public function sieve(): array
+    {
+        $sieve = ['pan' => $this->passing[1]];
+        for ($i = 1, $last = count($this->sizesMm) - 1; $i <= $last; ++$i) {
+            $sieve[(string) $this->sizesMm[$i]] = $i === $last ? 0.0 : $this->passing[$i + 1] - $this->passing[$i];
+        }
+
+        return $sieve;
+    }
+
+    /**
      * What is left of this grading between two sizes, renormalised.
      *
      * @param float $loMm what passes this size is lost; 0 for none

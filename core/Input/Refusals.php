@@ -35,6 +35,12 @@ final class Refusals
         }
     }
 
+    /** @return list<Refusal> */
+    public function all(): array
+    {
+        return $this->found;
+    }
+
     public function any(): bool
     {
         return $this->found !== [];

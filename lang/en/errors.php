@@ -8,6 +8,10 @@ return [
         'Pot' => 'pot',
         'Recipe' => 'recipe',
         'Batch' => 'batch',
+        'Lot' => 'delivery',
+        'BenchTest' => 'test',
+        'Vessel' => 'scoop or tub',
+        'SieveSet' => 'set of sieves',
     ],
     'given' => [
         'nothing' => 'nothing',

@@ -48,7 +48,7 @@ test('a layer is reckoned apart, and its component bought together', function ()
     $plan = new BatchPlan(Reference::substrate(['pumice-3-6-mm' => 1, 'lava-scoria-3-6-mm' => 1]), $zone, order(['spare' => 0]), []);
     $pumice = $plan->lines[1];
     expect($plan->lines)->toHaveCount(2)
-        ->and($pumice->component->key)->toBe('pumice-3-6-mm')
+        ->and($pumice->portion->key)->toBe('pumice-3-6-mm')
         ->and($plan->layerLooseL)->toBeNear(10 * Reference::pot('round deep')->volumeL(0, 1.5) / $layer->substrate->yield, 1e-12)
         ->and($pumice->litres)->toBeNear($plan->looseL / 2 + $plan->layerLooseL, 1e-12);
 });

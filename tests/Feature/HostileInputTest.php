@@ -6,6 +6,7 @@ use App\Models\Batch;
 use App\Models\Component;
 use App\Models\Pot;
 use App\Models\Recipe;
+use App\Models\StockMovement;
 use Tests\Feature\Contract;
 use Tests\Feature\Yard;
 
@@ -50,6 +51,7 @@ test('nonsense in any one field is taken or refused at a field, never a fault', 
                 Contract::check($response, 'Problem');
                 expect($response->json('errors'))->not->toBeEmpty();
             }
+            StockMovement::query()->delete();
             Component::query()->where('is_reference', false)->delete();
             Pot::query()->where('name', 'New')->delete();
             Batch::query()->delete();

@@ -127,5 +127,5 @@ test('a batch keeps which of its components are dusty', function (): void {
     expect(array_column($saved['inputs']['components'], 'dust_hazard', 'key'))
         ->toBe(['pumice-3-6-mm' => true, 'bark-mini-chip-6-12-mm' => false])
         ->and(array_column($saved['result']['lines'], 'dusty', 'name'))
-        ->toBe(['Bark mini-chip 6-12 mm' => false, 'Pumice 3-6 mm' => true]);
+        ->toBe(['Pumice 3-6 mm' => true, 'Bark mini-chip 6-12 mm' => false]);
 });

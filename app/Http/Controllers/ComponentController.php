@@ -16,11 +16,14 @@ final readonly class ComponentController
 {
     public function index(Request $request): JsonResponse
     {
-        $query = Component::query();
+        $query = Component::query()->with('mixParts.component');
         PagedList::inArchive($query, $request->boolean('archived'));
         PagedList::named($query, $request->string('search')->trim()->value());
         if ($request->filled('kind')) {
             $query->where('kind', $request->string('kind')->value());
+        }
+        if ($request->boolean('low')) {
+            $query->whereColumn('stock_l', '<', 'low_l');
         }
         if ($request->boolean('in_stock')) {
             $query->where('stock_l', '>', 0);

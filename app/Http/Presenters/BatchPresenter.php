@@ -22,6 +22,9 @@ final class BatchPresenter
     /** @return array<string, mixed> */
     public static function present(Batch $batch): array
     {
-        return [...self::summary($batch), 'inputs' => $batch->inputs, 'result' => $batch->result];
+        // an empty map reads back from its column as a list
+        $inputs = array_key_exists('lots', $batch->inputs) ? [...$batch->inputs, 'lots' => (object) $batch->inputs['lots']] : $batch->inputs;
+
+        return [...self::summary($batch), 'inputs' => $inputs, 'result' => $batch->result];
     }
 }

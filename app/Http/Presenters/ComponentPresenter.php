@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Presenters;
 
 use App\Models\Component;
+use App\Models\ComponentPart;
 
 /** A component as the API shows it: schema Component. */
 final class ComponentPresenter
@@ -17,10 +18,29 @@ final class ComponentPresenter
             ...$component->only([
                 'key', 'name', 'kind', 'is_reference', 'basis', 'bulk_density', 'particle_density', 'solid_density', 'internal_water',
                 'unavailable_water', 'internal_median_cm', 'internal_spread', 'sphericity', 'finest_mm', 'hydraulic_size_mm', 'ph', 'buffer',
-                'cec', 'crumble_rate', 'decay_rate', 'hazards', 'colour', 'stock_l', 'pack_l', 'pack_price', 'note',
+                'cec', 'crumble_rate', 'decay_rate', 'hazards', 'colour', 'stock_l', 'pack_l', 'pack_price', 'low_l', 'note', 'source', 'reclaimed_years',
+                'sieved_mm',
             ]),
             'sieve' => (object) $component->sieve,
+            'runs_low' => $component->low_l !== null && $component->stock_l < $component->low_l,
+            'measured' => self::measured($component->measured),
+            'mix_parts' => $component->isMix() ? $component->mixParts->map(static fn(ComponentPart $part): array => [
+                'component_id' => $part->component_id, 'component_name' => $part->component->name, 'parts' => $part->parts,
+            ])->all() : [],
             'archived' => $component->isArchived(),
+        ];
+    }
+
+    /**
+     * @param array<string, mixed> $measured
+     *
+     * @return array<string, mixed> schema Measured
+     */
+    public static function measured(array $measured): array
+    {
+        return [
+            'properties' => (object) array_map(static fn(array $found): array => [...$found, 'sieve' => isset($found['sieve']) ? (object) $found['sieve'] : null], $measured['properties'] ?? []),
+            'findings' => (object) ($measured['findings'] ?? []),
         ];
     }
 }

@@ -15,7 +15,7 @@ final class RecipePresenter
     {
         return [
             'id' => $recipe->id,
-            ...$recipe->only(['name', 'plant_group', 'note']),
+            ...$recipe->only(['name', 'plant_group', 'note', 'compaction_index']),
             'archived' => $recipe->isArchived(),
             'parts' => $recipe->parts->map(static fn(RecipePart $part): array => [
                 'component_id' => $part->component_id,
@@ -24,6 +24,7 @@ final class RecipePresenter
                 'kind' => $part->component->kind,
                 'colour' => $part->component->colour,
                 'parts' => $part->parts,
+                'preparation' => $part->preparation,
             ])->all(),
         ];
     }

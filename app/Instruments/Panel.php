@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Instruments;
+
+/** Of a simulated instrument: what the panel can set, such as what lies on the pan. */
+interface Panel
+{
+    /** @return array<string, mixed> what is set now, by field */
+    public function settings(): array;
+
+    /**
+     * @param array<mixed> $input some of the settings
+     *
+     * @throws \Zolbek\Core\Input\Refused naming each field and what it may be
+     */
+    public function set(array $input): void;
+}

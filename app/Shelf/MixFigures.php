@@ -1,0 +1,97 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Shelf;
+
+use App\Models\Component;
+use App\Models\ComponentPart;
+use Zolbek\Core\Blending\Blend;
+use Zolbek\Core\Blending\Portion;
+use Zolbek\Core\Blending\Substrate;
+use Zolbek\Core\Chemistry\Reaction;
+use Zolbek\Core\Component\Component as CoreComponent;
+use Zolbek\Core\Packing\CompressiblePacking;
+use Zolbek\Core\Packing\ResidualPacking;
+
+/** A premix or reclaimed mix as one lump, for lists, pages and sorting. A blend never computes with these: there a mix expands to its parts. */
+final class MixFigures
+{
+    /** @return array<string, mixed> the columns of a component */
+    public function of(Component $mix): array
+    {
+        $portion = (new Portions())->of($mix);
+        $blend = Blend::scooped([[$portion, 1.0]]);
+        $poured = new Substrate($blend, CompressiblePacking::POURED);
+        $mass = $envelope = $solid = 0.0;
+        $largest = $blend->components[0];
+        foreach ($portion->contents as [$component, $litres]) {
+            $mass += $litres * $component->bulkDensity;
+            $envelope += $litres * $component->bulkDensity / $component->particleDensity;
+            $solid += $litres * $component->bulkDensity / $component->solidDensity;
+        }
+        foreach ($blend->components as $i => $component) {
+            $largest = $blend->shares[$i] > $blend->shares[array_search($largest, $blend->components, true) ?: 0] ? $component : $largest;
+        }
+        $byEnvelope = static fn(callable $figure): float => self::mean($portion, $figure, static fn(CoreComponent $component): float => $component->bulkDensity / $component->particleDensity);
+        $byVolume = static fn(callable $figure): float => array_sum(array_map(static fn(array $content): float => $content[1] * $figure($content[0]), $portion->contents));
+        $grading = $blend->grading();
+        $water = min(1.0 - $solid / $envelope, $byEnvelope(static fn(CoreComponent $component): float => $component->internalWater));
+
+        return [
+            'kind' => $largest->kind->value ?? 'organic',
+            'basis' => 'typical',
+            'bulk_density' => $poured->bulkDensity,
+            'particle_density' => $mass / $envelope,
+            'solid_density' => $mass / $solid,
+            'internal_water' => $water,
+            'unavailable_water' => min($water, $byEnvelope(static fn(CoreComponent $component): float => $component->unavailableWater)),
+            'internal_median_cm' => exp($byEnvelope(static fn(CoreComponent $component): float => log($component->internalMedianCm))),
+            'internal_spread' => $byEnvelope(static fn(CoreComponent $component): float => $component->internalSpread),
+            'sphericity' => $byEnvelope(static fn(CoreComponent $component): float => $component->sphericity),
+            'sieve' => $grading->sieve(),
+            'finest_mm' => max(0.0156, $grading->sizesMm[0]),
+            'hydraulic_size_mm' => $poured->sauterMm,
+            'ph' => Reaction::ph($blend),
+            'buffer' => $byVolume(static fn(CoreComponent $component): float => $component->buffer),
+            'cec' => $byVolume(static fn(CoreComponent $component): float => $component->cec),
+            'crumble_rate' => $byEnvelope(static fn(CoreComponent $component): float => $component->crumbleRate),
+            'decay_rate' => $byEnvelope(static fn(CoreComponent $component): float => $component->decayRate),
+            'residual_packing' => ResidualPacking::of($grading->classShares(), $poured->bulkDensity, $mass / $envelope),
+            'hazards' => array_values(array_unique(array_merge(...$mix->mixParts->map(static fn(ComponentPart $part): array => $part->component->hazards)->all()))),
+        ];
+    }
+
+    /** The lumps of all mixes that have a component in themselves, after it changed. */
+    public function refreshContaining(Component $component, int $level = 0): void
+    {
+        if ($level > Portions::DEEPEST) {
+            return;
+        }
+        $ids = ComponentPart::query()->where('component_id', $component->id)->pluck('mix_id')->all();
+        if ($ids === []) {
+            return;
+        }
+        $mixes = Component::query()->findMany($ids);
+        Portions::load($mixes);
+        foreach ($mixes as $mix) {
+            $mix->fill($this->of($mix))->save();
+            $this->refreshContaining($mix, $level + 1);
+        }
+    }
+
+    /**
+     * @param callable(CoreComponent): float $figure
+     * @param callable(CoreComponent): float $weight of one loose litre
+     */
+    private static function mean(Portion $portion, callable $figure, callable $weight): float
+    {
+        $sum = $weights = 0.0;
+        foreach ($portion->contents as [$component, $litres]) {
+            $sum += $litres * $weight($component) * $figure($component);
+            $weights += $litres * $weight($component);
+        }
+
+        return $sum / $weights;
+    }
+}

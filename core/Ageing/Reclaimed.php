@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zolbek\Core\Ageing;
+
+use Zolbek\Core\Component\Component;
+use Zolbek\Core\Grading\Grading;
+use Zolbek\Core\Packing\CompressiblePacking;
+
+/**
+ * A component that comes back out of a pot after some years: its aged classes as a grading, the loose density that those pack to with the fresh
+ * residual packing, and the share of its mass that is left.
+ *
+ * rb' = re phi(beta, aged classes, 4.1). Source: model sections 8 and 11. Check: after 0 years nothing has changed.
+ */
+final class Reclaimed
+{
+    /**
+     * @param float $years 0..100
+     *
+     * @return array{Component, float} the component and the share of its mass that is left
+     *
+     * @throws \Zolbek\Core\Input\Refused field "years"
+     */
+    public static function of(Component $component, float $years): array
+    {
+        Attrition::checkYears($years);
+        if (round(12.0 * $years) < 1.0) {
+            return [$component, 1.0];
+        }
+        $aged = Attrition::of($component, $years);
+        $packing = CompressiblePacking::uniform($component->residualPacking, $aged->shares, CompressiblePacking::POURED);
+
+        return [
+            $component->with(
+                key: $component->key.'~'.round($years, 2).'y',
+                grading: Grading::fromClassShares($aged->shares),
+                bulkDensity: $component->particleDensity * $packing,
+            ),
+            $aged->left,
+        ];
+    }
+}

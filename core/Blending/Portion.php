@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zolbek\Core\Blending;
+
+use Zolbek\Core\Component\Component;
+use Zolbek\Core\Input\Refused;
+use Zolbek\Core\Packing\CompressiblePacking;
+
+/**
+ * What is scooped into the tub under one name: a component as it lies in its bin, a prepared one, or a mix that expands to several.
+ *
+ * keptShare is what preparation leaves of what is taken from the bin: to have one litre, 1 / keptShare litres are taken.
+ * Source: conservation of volume and mass. Check: one litre of a premix of equal parts that yields 0.95 poured holds 1 / 0.95 loose litres.
+ */
+final readonly class Portion
+{
+    /** kg in one scooped litre, dry. */
+    public float $bulkDensity;
+
+    /** @param non-empty-list<array{Component, float}> $contents components, and loose litres of each in one scooped litre */
+    private function __construct(public string $key, public array $contents, public float $keptShare)
+    {
+        $this->bulkDensity = array_sum(array_map(static fn(array $content): float => $content[0]->bulkDensity * $content[1], $contents));
+    }
+
+    public static function of(Component $component, ?string $key = null, float $keptShare = 1.0): self
+    {
+        return new self($key ?? $component->key, [[$component, 1.0]], $keptShare);
+    }
+
+    /**
+     * A mix as it lies poured: one litre of it holds 1 / yield(4.1) loose litres of its parts.
+     *
+     * @param non-empty-list<array{self, float}> $parts
+     *
+     * @throws Refused where the parts are no blend
+     */
+    public static function mixed(string $key, array $parts): self
+    {
+        $blend = Blend::scooped($parts);
+        $yield = (new Substrate($blend, CompressiblePacking::POURED))->yield;
+        $contents = [];
+        foreach ($blend->components as $i => $component) {
+            $contents[] = [$component, $blend->shares[$i] / $yield];
+        }
+
+        return new self($key, $contents, 1.0);
+    }
+
+    /**
+     * The same volume with each component changed, such as aged or screened: masses go with the share that is left, volumes follow.
+     *
+     * @param callable(Component): array{Component, float} $change the changed component and the share of its mass that is left
+     * @param bool $isLoss whether what is not left was thrown away in preparing it, so that more must be taken
+     *
+     * @throws Refused field "screening" where nothing is left
+     */
+    public function changed(callable $change, bool $isLoss = false): self
+    {
+        $parts = [];
+        $before = $after = 0.0;
+        foreach ($this->contents as [$component, $litres]) {
+            [$changed, $left] = $change($component);
+            $mass = $litres * $component->bulkDensity;
+            $before += $mass;
+            $after += $mass * $left;
+            if ($left > 0.0) {
+                $parts[] = [self::of($changed), $mass * $left / $changed->bulkDensity];
+            }
+        }
+        if ($parts === []) {
+            throw Refused::because('screening', 'nothing_kept');
+        }
+        $contents = count($parts) === 1 ? [[$parts[0][0]->contents[0][0], 1.0]] : self::mixed($this->key, $parts)->contents;
+
+        return new self($this->key, $contents, $this->keptShare * ($isLoss ? $after / $before : 1.0));
+    }
+}
