@@ -6,6 +6,7 @@ use App\Http\Controllers\BatchController;
 use App\Http\Controllers\BenchController;
 use App\Http\Controllers\ComponentController;
 use App\Http\Controllers\EvaluationController;
+use App\Http\Controllers\ExchangeController;
 use App\Http\Controllers\InstrumentController;
 use App\Http\Controllers\LotController;
 use App\Http\Controllers\MetaController;
@@ -57,3 +58,9 @@ Route::get('instruments/{instrument}', [InstrumentController::class, 'show']);
 Route::put('instruments/{instrument}', [InstrumentController::class, 'set']);
 Route::post('instruments/{instrument}/tare', [InstrumentController::class, 'tare']);
 Route::post('instruments/{instrument}/shake', [InstrumentController::class, 'shake']);
+
+Route::get('exports/{sheet}', [ExchangeController::class, 'export']);
+Route::get('templates/{sheet}', [ExchangeController::class, 'template']);
+Route::post('imports/{sheet}', [ExchangeController::class, 'import']);
+Route::get('component-files/{component}', [ExchangeController::class, 'component'])->whereNumber('component');
+Route::post('component-files', [ExchangeController::class, 'takeComponent']);

@@ -35,7 +35,7 @@ final class RefusalResponse
 
     public static function fault(int $status): JsonResponse
     {
-        return self::message($status, Words::of(in_array($status, [405, 429, 500], true) ? 'errors.status.'.$status : 'errors.status.other', ['status' => $status]));
+        return self::message($status, Words::of(in_array($status, [405, 413, 429, 500], true) ? 'errors.status.'.$status : 'errors.status.other', ['status' => $status]));
     }
 
     /** One refusal in words: what was wrong, and what is allowed. */

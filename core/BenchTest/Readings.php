@@ -119,7 +119,7 @@ final readonly class Readings
         foreach ($wanted as $name => $reading) {
             $path = $fields->path.'.'.$name;
             if (! $fields->has($name)) {
-                if ($reading->type === Reading::CHOICE) {
+                if ($reading->type === Reading::CHOICE && $fields->path === 'setup') {
                     $choices[$name] = $reading->choices[0];
                 } elseif (! $reading->optional) {
                     $missing[] = $path;

@@ -4,12 +4,22 @@ declare(strict_types=1);
 
 namespace Database\Demo;
 
+use App\Actions\RecordBenchTest;
 use App\Actions\SaveBatch;
+use App\Actions\SaveLot;
+use App\Actions\SaveMix;
 use App\Actions\SavePot;
 use App\Actions\SaveRecipe;
+use App\Actions\SaveSieveSet;
+use App\Actions\SaveVessel;
+use App\Actions\StartBenchTest;
+use App\Actions\UseBenchTest;
 use App\Models\Component;
+use App\Models\Lot;
 use App\Models\Pot;
 use App\Models\Recipe;
+use App\Models\SieveSet;
+use App\Models\Vessel;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 
@@ -56,7 +66,38 @@ final readonly class TessivaleYard
         ['days_ago' => 12, 'name' => 'Field baskets, pines', 'recipe' => 'Ridge pines', 'pot' => 'Net basket 30', 'note' => 'Two helpers, mixed on the slab.', 'order' => ['pots' => 6, 'ball_share' => 0.4, 'gap_share' => 0.1, 'spare' => 0.05, 'tub_l' => 45, 'scoop_l' => 2]],
     ];
 
-    public function __construct(private SavePot $savePot, private SaveRecipe $saveRecipe, private SaveBatch $saveBatch) {}
+    private const VESSELS = [
+        ['name' => 'Tin scoop', 'kind' => 'scoop', 'water_g' => 948.0, 'note' => 'Cut from an oil can'],
+        ['name' => 'Half scoop', 'kind' => 'scoop', 'water_g' => 474.5],
+        ['name' => 'Grey tub', 'kind' => 'tub', 'volume_l' => 42.0, 'note' => 'To the rivet'],
+    ];
+    private const SIEVES = [
+        ['name' => 'Round wooden sieves', 'apertures' => [12, 6, 3, 1.5]],
+        ['name' => 'Brass tower', 'apertures' => [8, 5.6, 4, 2.8, 2, 1, 0.5]],
+    ];
+
+    /** Component key => deliveries: days ago, mark, litres, paid, note. */
+    private const LOTS = [
+        'pumice-3-6-mm' => [[120, 'P-spring', 120, 66.0, 'Three sacks, pale'], [24, 'P-autumn', 80, 45.5, 'Dustier than the spring one']],
+        'lava-scoria-3-6-mm' => [[70, 'L-7', 100, 55.0, '']],
+        'akadama-type-clay-granule-2-6-mm' => [[40, 'Soft pallet', 56, 99.6, 'Lower row was damp']],
+    ];
+
+    private const LOW = ['charcoal-3-8-mm' => 15.0, 'kanuma-type-acid-granule-2-6-mm' => 30.0, 'akadama-type-clay-granule-2-6-mm' => 70.0];
+
+    private const MIXES = [
+        ['name' => 'Yard starter', 'source' => 'premix', 'stock_l' => 90, 'pack_l' => 45, 'pack_price' => 17.5, 'note' => 'Mixed in spring for the tunnel', 'parts' => ['composted-bark-fine-2-8-mm' => 3, 'coir-pith' => 2, 'perlite-2-5-mm' => 2]],
+        ['name' => 'Old pine mix, sieved', 'source' => 'reclaimed', 'reclaimed_years' => 3, 'sieved_mm' => 1.5, 'stock_l' => 60, 'note' => 'From the ridge benches', 'parts' => ['pumice-3-6-mm' => 5, 'lava-scoria-3-6-mm' => 3, 'composted-bark-fine-2-8-mm' => 2]],
+    ];
+
+    /** Finished tests: days ago, kind, component key or recipe, delivery, readings, person, in use. */
+    private const TESTS = [
+        ['days_ago' => 20, 'kind' => 'loose_density', 'component' => 'lava-scoria-3-6-mm', 'person' => 'Orsolt', 'in_use' => true, 'setup' => ['vessel_l' => 2, 'empty_g' => 318], 'rounds' => [['full_g' => 1898], ['full_g' => 1906], ['full_g' => 1884]]],
+        ['days_ago' => 19, 'kind' => 'sieve_analysis', 'component' => 'pumice-3-6-mm', 'lot' => 'P-autumn', 'person' => 'Mirabeth', 'in_use' => true, 'setup' => ['apertures' => [8, 5.6, 4, 2.8, 2, 1, 0.5]], 'rounds' => [['before_g' => 240, 'retained' => ['8' => 1.2, '5.6' => 30.4, '4' => 84.1, '2.8' => 66.0, '2' => 31.5, '1' => 15.2, '0.5' => 6.4, 'pan' => 4.1]]]],
+        ['days_ago' => 11, 'kind' => 'drained_pot', 'recipe' => 'Ridge pines', 'person' => 'Orsolt', 'in_use' => false, 'setup' => ['filled_l' => 3, 'height_cm' => 14, 'packing' => 'settled'], 'rounds' => [['added_ml' => 1905, 'drained_ml' => 912], ['added_ml' => 1880, 'drained_ml' => 885]]],
+    ];
+
+    public function __construct(private SaveVessel $saveVessel, private SaveSieveSet $saveSieveSet, private SaveLot $saveLot, private SaveMix $saveMix, private StartBenchTest $startTest, private RecordBenchTest $recordTest, private UseBenchTest $useTest, private SavePot $savePot, private SaveRecipe $saveRecipe, private SaveBatch $saveBatch) {}
 
     /** Loads the yard into an empty database with the reference components; does nothing where it is there already. */
     public function load(): void
@@ -66,19 +107,73 @@ final readonly class TessivaleYard
         }
         DB::transaction(function (): void {
             foreach (self::SHELF as $key => [$stock, $pack, $price, $note]) {
-                Component::query()->where('key', $key)->update(['stock_l' => $stock, 'pack_l' => $pack, 'pack_price' => $price, 'note' => $note]);
+                $fromLots = array_sum(array_column(self::LOTS[$key] ?? [], 2));
+                Component::query()->where('key', $key)->update(['stock_l' => max(0, $stock - $fromLots), 'pack_l' => $pack, 'pack_price' => $price, 'low_l' => self::LOW[$key] ?? null, 'note' => $note]);
             }
             foreach (self::POTS as $pot) {
                 ($this->savePot)(new Pot(), $pot);
             }
             $ids = Component::query()->pluck('id', 'key');
+            $this->shelf($ids->all());
             foreach (self::RECIPES as $recipe) {
                 ($this->saveRecipe)(new Recipe(), [...$recipe, 'parts' => self::rows($recipe['parts'], $ids->all())]);
             }
             foreach (self::BATCHES as $batch) {
                 $this->batch($batch);
             }
+            foreach (self::TESTS as $test) {
+                $this->test($test);
+            }
         });
+    }
+
+    /**
+     * Deliveries, mixes in bins, scoops and sieves.
+     *
+     * @param array<string, int> $ids by component key
+     */
+    private function shelf(array $ids): void
+    {
+        foreach (self::LOTS as $key => $lots) {
+            foreach ($lots as [$daysAgo, $name, $litres, $price, $note]) {
+                $component = Component::query()->findOrFail($ids[$key]);
+                ($this->saveLot)(new Lot(), $component, ['name' => $name, 'delivered_on' => Carbon::now()->subDays($daysAgo)->toDateString(), 'quantity_l' => $litres, 'price' => $price, 'note' => $note]);
+            }
+        }
+        foreach (self::MIXES as $mix) {
+            $parts = $mix['parts'];
+            unset($mix['parts']);
+            ($this->saveMix)(new Component(), [...$mix, 'mix_parts' => self::rows($parts, $ids)]);
+        }
+        foreach (self::VESSELS as $vessel) {
+            ($this->saveVessel)(new Vessel(), $vessel);
+        }
+        foreach (self::SIEVES as $set) {
+            ($this->saveSieveSet)(new SieveSet(), $set);
+        }
+    }
+
+    /** @param array<string, mixed> $test */
+    private function test(array $test): void
+    {
+        $component = isset($test['component']) ? Component::query()->where('key', $test['component'])->firstOrFail() : null;
+        $lot = isset($test['lot']) ? Lot::query()->where('name', $test['lot'])->firstOrFail() : null;
+        $running = ($this->startTest)([
+            'kind' => $test['kind'],
+            'person' => $test['person'],
+            ...match (true) {
+                $lot !== null => ['lot_id' => $lot->id],
+                $component !== null => ['component_id' => $component->id],
+                default => ['recipe_id' => Recipe::query()->where('name', $test['recipe'])->firstOrFail()->id],
+            },
+        ]);
+        $this->recordTest->keep($running, ['readings' => ['setup' => $test['setup'], 'rounds' => $test['rounds']]]);
+        $finished = $this->recordTest->finish($running->refresh());
+        $at = Carbon::now()->subDays($test['days_ago']);
+        $finished->fill(['started_at' => $at, 'finished_at' => $at])->save();
+        if ($test['in_use']) {
+            $this->useTest->use($finished, true);
+        }
     }
 
     /** @param array{days_ago: int, name: string, recipe: string, pot: string, note: string, order: array<string, float|int>} $batch */

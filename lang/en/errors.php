@@ -23,6 +23,7 @@ return [
     'not_found' => 'There is no :what with the id :id.',
     'no_such_address' => 'There is nothing at :path.',
     'status' => [
+        413 => 'This file is too large.',
         405 => 'This address does not take that kind of request.',
         429 => 'Too many requests at once; try again in a moment.',
         500 => 'Something went wrong here; it has been written to the log.',

@@ -11,6 +11,9 @@ import { antTheme, dim, light } from './theme';
 const BinsPage = lazy(() => import('./places/bins/BinsPage'));
 const ComponentPage = lazy(() => import('./places/bins/ComponentPage'));
 const ComparePage = lazy(() => import('./places/bins/ComparePage'));
+const BenchPage = lazy(() => import('./places/bench/BenchPage'));
+const TestPage = lazy(() => import('./places/bench/TestPage'));
+const ToolsPage = lazy(() => import('./places/bench/ToolsPage'));
 const PotsPage = lazy(() => import('./places/pots/PotsPage'));
 const LogPage = lazy(() => import('./places/log/LogPage'));
 const SheetPage = lazy(() => import('./places/log/SheetPage'));
@@ -42,6 +45,9 @@ export function App() {
                 <Route path="/bins" element={<BinsPage />} />
                 <Route path="/bins/compare" element={<ComparePage />} />
                 <Route path="/bins/:id" element={<ComponentPage />} />
+                <Route path="/bench" element={<BenchPage />} />
+                <Route path="/bench/tools" element={<ToolsPage />} />
+                <Route path="/bench/tests/:id" element={<TestPage />} />
                 <Route path="/pots" element={<PotsPage />} />
                 <Route path="/log" element={<LogPage />} />
                 <Route path="/log/:id" element={<SheetPage />} />

@@ -13,6 +13,10 @@ final class ComponentPresenter
     /** @return array<string, mixed> */
     public static function present(Component $component): array
     {
+        if ($component->isMix()) {
+            $component->loadMissing('mixParts.component');
+        }
+
         return [
             'id' => $component->id,
             ...$component->only([

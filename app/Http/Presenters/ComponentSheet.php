@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Presenters;
 
+use App\Bench\Measured;
 use App\Models\Batch;
 use App\Models\Component;
 use App\Models\Recipe;
+use App\Shelf\Portions;
 use Illuminate\Database\Eloquent\Builder;
 use Zolbek\Core\Ageing\Attrition;
 use Zolbek\Core\Blending\Blend;
@@ -37,7 +39,10 @@ final readonly class ComponentSheet
     /** @return array<string, mixed> */
     public function toArray(): array
     {
-        $poured = new Substrate(new Blend([[$this->core, 1.0]]), CompressiblePacking::POURED);
+        Portions::load([$this->component]);
+        $blend = $this->component->isMix() ? Blend::scooped([[(new Portions())->of($this->component), 1.0]]) : new Blend([[$this->core, 1.0]]);
+        $poured = new Substrate($blend, CompressiblePacking::POURED);
+        $grading = $blend->grading();
 
         return [
             'component' => ComponentPresenter::present($this->component),
@@ -46,8 +51,8 @@ final readonly class ComponentSheet
             'uncertainty' => (object) $this->uncertainty(),
             'sieve_curve' => array_map(
                 static fn(float $size, float $passing): array => ['size_mm' => $size, 'passing' => $passing],
-                $this->core->grading->sizesMm,
-                $this->core->grading->passing,
+                $grading->sizesMm,
+                $grading->passing,
             ),
             'retention' => $this->retention($poured),
             'ageing' => $this->ageing(),
@@ -61,12 +66,13 @@ final readonly class ComponentSheet
     private function uncertainty(): array
     {
         $uncertainty = [];
+        $measured = array_column(Measured::properties($this->component->measured), null, 'property');
         foreach (array_diff(ComponentReader::PROPERTIES, ['sieve', 'finest_mm']) as $property) {
             $value = $this->component->getAttribute($property);
             if (is_float($value)) {
-                $uncertainty[$property] = $property === 'ph'
+                $uncertainty[$property] = isset($measured[$property]) ? $measured[$property]->uncertainty : ($property === 'ph'
                     ? StandardUncertainty::ofPh($this->component->basis)
-                    : StandardUncertainty::of($value, $this->component->basis, $this->core->kind);
+                    : StandardUncertainty::of($value, $this->component->basis, $this->core->kind));
             }
         }
 

@@ -10,7 +10,7 @@ export interface ListQuery {
   archived?: 0 | 1;
 }
 
-export type ComponentQuery = ListQuery & { kind?: Schemas['Kind']; in_stock?: 0 | 1 };
+export type ComponentQuery = ListQuery & { kind?: Schemas['Kind']; in_stock?: 0 | 1; low?: 0 | 1 };
 
 export function useMeta() {
   return useQuery({
@@ -72,7 +72,7 @@ export function useBatch(id: number) {
 }
 
 /** A write that makes the lists it touches load anew. */
-function useWrite<Input, Output>(write: (input: Input) => Promise<Output>, touches: string[]) {
+export function useWrite<Input, Output>(write: (input: Input) => Promise<Output>, touches: string[]) {
   const client = useQueryClient();
 
   return useMutation({

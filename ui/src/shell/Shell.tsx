@@ -6,7 +6,7 @@ import { useWords } from '../i18n/words';
 import { useShortcuts } from '../places/common/useShortcuts';
 import { Shortcuts } from './Shortcuts';
 
-const PLACES = ['blend', 'bins', 'pots', 'log'] as const;
+const PLACES = ['blend', 'bins', 'bench', 'pots', 'log'] as const;
 
 interface Props {
   isDim: boolean;

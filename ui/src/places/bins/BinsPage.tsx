@@ -12,6 +12,8 @@ import { RowActions } from '../common/RowActions';
 import { useListQuery } from '../common/useListQuery';
 import { useUndoable } from '../common/useUndoable';
 import { ComponentDrawer, type Editing } from './ComponentDrawer';
+import { ExchangeDrawer } from './ExchangeDrawer';
+import { MixDrawer } from './MixDrawer';
 
 type Component = Schemas['Component'];
 
@@ -25,12 +27,16 @@ export default function BinsPage() {
   const list = useListQuery('name');
   const [kind, setKind] = useState<Schemas['Kind'] | null>(null);
   const [inStock, setInStock] = useState(false);
+  const [low, setLow] = useState(false);
+  const [newMix, setNewMix] = useState(false);
   const [ticked, setTicked] = useState<number[]>([]);
   const [editing, setEditing] = useState<Editing | null>(null);
+  const [exchanging, setExchanging] = useState(false);
   const found = useComponents({
     ...list.query,
     ...(kind === null ? {} : { kind }),
     ...(inStock ? { in_stock: 1 } : {}),
+    ...(low ? { low: 1 } : {}),
   });
   const archive = useArchiveComponent();
   const navigate = useNavigate();
@@ -66,11 +72,16 @@ export default function BinsPage() {
         <label className="switch">
           <Switch size="small" checked={inStock} onChange={setInStock} /> {t('bins.inStock')}
         </label>
+        <label className="switch">
+          <Switch size="small" checked={low} onChange={setLow} /> {t('bins.low')}
+        </label>
         {ticked.length > 0 && (
           <Button disabled={ticked.length < 2} onClick={() => void navigate(`/bins/compare?ids=${ticked.join(',')}`)}>
             {t('bins.compare', { count: ticked.length })}
           </Button>
         )}
+        <Button onClick={() => setNewMix(true)}>{t('bins.addMix')}</Button>
+        <Button onClick={() => setExchanging(true)}>{t('exchange.open')}</Button>
       </ListHead>
       <ListTable<Component>
         found={found}
@@ -95,7 +106,7 @@ export default function BinsPage() {
             title: t('bins.kind'),
             sorter: true,
             sortOrder: list.sortOrder('kind'),
-            render: (_, { kind: each }) => t(`kind.${each}`),
+            render: (_, { kind: each, source }) => (source === 'material' ? t(`kind.${each}`) : t(`mix.${source}`)),
           },
           {
             key: 'stock_l',
@@ -103,7 +114,12 @@ export default function BinsPage() {
             align: 'right',
             sorter: true,
             sortOrder: list.sortOrder('stock_l'),
-            render: (_, { stock_l }) => (stock_l > 0 ? n(stock_l) : <span className="quiet">–</span>),
+            render: (_, { stock_l, runs_low }) => (
+              <>
+                {stock_l > 0 ? n(stock_l) : <span className="quiet">–</span>}
+                {runs_low && <span className="mind low-mark">{t('stock.low')}</span>}
+              </>
+            ),
           },
           {
             key: 'pack',
@@ -124,7 +140,7 @@ export default function BinsPage() {
             align: 'right',
             sorter: true,
             sortOrder: list.sortOrder('bulk_density'),
-            render: (_, { bulk_density }) => n(bulk_density),
+            render: (_, { bulk_density, measured }) => n(measured.properties['bulk_density']?.value ?? bulk_density),
           },
           {
             key: 'ph',
@@ -132,9 +148,17 @@ export default function BinsPage() {
             align: 'right',
             sorter: true,
             sortOrder: list.sortOrder('ph'),
-            render: (_, { ph }) => (ph === null ? '–' : n(ph)),
+            render: (_, { ph, measured }) => {
+              const value = measured.properties['ph']?.value ?? ph;
+              return value === null ? '–' : n(value);
+            },
           },
-          { key: 'basis', title: t('bins.basis'), render: (_, { basis }) => t(`basis.${basis}`) },
+          {
+            key: 'basis',
+            title: t('bins.basis'),
+            render: (_, { basis, measured }) =>
+              Object.keys(measured.properties).length > 0 ? t('bins.measured') : t(`basis.${basis}`),
+          },
           {
             key: 'note',
             title: t('bins.note'),
@@ -158,9 +182,18 @@ export default function BinsPage() {
           },
         ]}
       />
-      {editing !== null && (
-        <ComponentDrawer key={`${editing.component?.id} ${editing.asCopy}`} editing={editing} setEditing={setEditing} />
-      )}
+      {editing !== null &&
+        (editing.component !== null && editing.component.source !== 'material' ? (
+          <MixDrawer mix={editing.component} close={() => setEditing(null)} />
+        ) : (
+          <ComponentDrawer
+            key={`${editing.component?.id} ${editing.asCopy}`}
+            editing={editing}
+            setEditing={setEditing}
+          />
+        ))}
+      {newMix && <MixDrawer mix={null} close={() => setNewMix(false)} />}
+      {exchanging && <ExchangeDrawer close={() => setExchanging(false)} />}
     </div>
   );
 }

@@ -141,17 +141,18 @@ export function ComponentDrawer({
               onSelect={(_, { other }) =>
                 setForm({
                   ...formOf(other, form.name),
-                  numbers: { ...formOf(other, '').numbers, stock_l: '0', pack_l: '', pack_price: '' },
+                  numbers: { ...formOf(other, '').numbers, stock_l: '0', pack_l: '', pack_price: '', low_l: '' },
                 })
               }
             />
           </Form.Item>
         )}
         <h3>{t('bins.section.shelf')}</h3>
-        <div className="fields-3">
+        <div className="fields-4">
           {number('stock_l', t('unit.L'))}
           {number('pack_l', t('unit.L'))}
           {number('pack_price', currency)}
+          {number('low_l', t('unit.L'))}
         </div>
         <Form.Item
           label={t('field.note')}

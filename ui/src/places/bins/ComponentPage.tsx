@@ -3,13 +3,18 @@ import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 
 import { ApiProblem, type Schemas } from '../../api/client';
-import { useComponentSheets, useMeta } from '../../api/queries';
+import { useComponentSheets } from '../../api/queries';
 import { Swatch } from '../../drawing/Swatch';
 import { useWords } from '../../i18n/words';
 import { ComponentDrawer, type Editing } from './ComponentDrawer';
+import { Lots } from './Lots';
+import { MixContents } from './MixContents';
+import { MixDrawer } from './MixDrawer';
 import { PropertyTable } from './PropertyTable';
 import { RetentionChart } from './RetentionChart';
 import { SieveChart } from './SieveChart';
+import { StockSection } from './StockSection';
+import { TestsOf } from './TestsOf';
 
 /** One component: what it is good and bad for, its curves, every property with its uncertainty, and what is made of it. */
 export default function ComponentPage() {
@@ -32,14 +37,18 @@ export default function ComponentPage() {
       {sheet?.data !== undefined && (
         <Sheet sheet={sheet.data} edit={(asCopy) => setEditing({ component: sheet.data.component, asCopy })} />
       )}
-      {editing !== null && <ComponentDrawer key={String(editing.asCopy)} editing={editing} setEditing={setEditing} />}
+      {editing !== null &&
+        (editing.component?.source === 'material' ? (
+          <ComponentDrawer key={String(editing.asCopy)} editing={editing} setEditing={setEditing} />
+        ) : (
+          <MixDrawer mix={editing.component} close={() => setEditing(null)} />
+        ))}
     </div>
   );
 }
 
 function Sheet({ sheet, edit }: { sheet: Schemas['ComponentSheet']; edit: (asCopy: boolean) => void }) {
-  const { t, n, percent, money, date } = useWords();
-  const currency = useMeta().data?.currency ?? 'EUR';
+  const { t, percent, date } = useWords();
   const { component, ageing } = sheet;
 
   return (
@@ -49,13 +58,17 @@ function Sheet({ sheet, edit }: { sheet: Schemas['ComponentSheet']; edit: (asCop
         <div>
           <h1>{component.name}</h1>
           <p className="quiet">
-            {t(`kind.${component.kind}`)} · {t(`basis.${component.basis}`)}
+            {component.source === 'material' ? t(`kind.${component.kind}`) : t(`mix.${component.source}`)} ·{' '}
+            {t(`basis.${component.basis}`)}
             {component.archived && ` · ${t('common.inArchive')}`}
           </p>
         </div>
         <span className="row-actions">
+          <Button href={`/api/v1/component-files/${component.id}`} download>
+            {t('exchange.saveJson')}
+          </Button>
           <Button onClick={() => edit(false)}>{t('common.edit')}</Button>
-          <Button onClick={() => edit(true)}>{t('common.copy')}</Button>
+          {component.source === 'material' && <Button onClick={() => edit(true)}>{t('common.copy')}</Button>}
         </span>
       </header>
       <div className="component-columns">
@@ -72,20 +85,10 @@ function Sheet({ sheet, edit }: { sheet: Schemas['ComponentSheet']; edit: (asCop
               qualities={sheet.qualities.filter(({ welcome }) => !welcome)}
             />
           </section>
-          <section>
-            <h2>{t('component.shelf')}</h2>
-            <p>
-              {component.stock_l > 0 ? t('blend.inStock', { litres: n(component.stock_l) }) : t('blend.notInStock')}
-              {component.pack_l !== null &&
-                ` · ${t('component.packs', { packs: n(component.stock_l / component.pack_l, 2), litres: n(component.pack_l) })}`}
-            </p>
-            <p>
-              {t('component.weighs', { kg: n(component.stock_l * component.bulk_density) })}
-              {sheet.price_per_l !== null &&
-                ` · ${t('component.price', { price: money(sheet.price_per_l, currency) })}`}
-            </p>
-            <p className="quiet">{component.note}</p>
-          </section>
+          <MixContents component={component} />
+          <StockSection sheet={sheet} />
+          {component.source === 'material' && <Lots component={component} />}
+          <TestsOf component={component} />
           <section>
             <h2>{t('component.life')}</h2>
             <p>

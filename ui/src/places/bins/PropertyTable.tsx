@@ -21,14 +21,15 @@ export const PROPERTIES = [
 
 /** Every property with its value, how sure it is, and its unit. */
 export function PropertyTable({ sheet }: { sheet: Schemas['ComponentSheet'] }) {
-  const { t, n } = useWords();
+  const { t, n, date } = useWords();
   const { component, uncertainty } = sheet;
 
   return (
     <table className="plain-table properties">
       <tbody>
         {PROPERTIES.map(([key, unit]) => {
-          const value = component[key];
+          const found = component.measured.properties[key];
+          const value = found?.value ?? component[key];
           const spread = uncertainty[key];
 
           return value === null ? null : (
@@ -38,6 +39,11 @@ export function PropertyTable({ sheet }: { sheet: Schemas['ComponentSheet'] }) {
                 {n(value)}
                 {spread !== undefined && spread > 0 && <span className="quiet"> ± {n(spread, 2)}</span>}
                 {unit !== null && <span className="quiet"> {t(unit)}</span>}
+                {found !== undefined && (
+                  <small className="is-measured">
+                    {t('component.measuredOn', { date: date(found.on), n: found.n })}
+                  </small>
+                )}
               </td>
             </tr>
           );

@@ -8,6 +8,7 @@ export const NUMBERS = [
   'stock_l',
   'pack_l',
   'pack_price',
+  'low_l',
   'bulk_density',
   'particle_density',
   'solid_density',
@@ -27,10 +28,10 @@ export const NUMBERS = [
 
 export type NumberName = (typeof NUMBERS)[number];
 
-export const SHELF: readonly string[] = ['stock_l', 'pack_l', 'pack_price'];
+export const SHELF: readonly string[] = ['stock_l', 'pack_l', 'pack_price', 'low_l'];
 
 /** Numbers that may be left empty. */
-const OPTIONAL: readonly string[] = ['pack_l', 'pack_price', 'finest_mm', 'hydraulic_size_mm', 'ph'];
+const OPTIONAL: readonly string[] = ['pack_l', 'pack_price', 'low_l', 'finest_mm', 'hydraulic_size_mm', 'ph'];
 
 export interface SieveRow {
   aperture: string;
@@ -118,6 +119,7 @@ export function bodyOf(form: ComponentForm, isReference: boolean): Schemas['Comp
     stock_l: typedNumber(numbers.stock_l) ?? 0,
     pack_l: typedNumber(numbers.pack_l),
     pack_price: typedNumber(numbers.pack_price),
+    low_l: typedNumber(numbers.low_l),
     note: form.note,
   };
   if (isReference) {

@@ -4,11 +4,13 @@ import { useNavigate } from 'react-router';
 
 import { answerOf, api, ApiProblem, type Schemas } from '../../api/client';
 import { useLastGood } from '../../api/lastGood';
+import { useVessels } from '../../api/bench';
 import { useSaveBatch } from '../../api/queries';
 import { typedNumber, useWords } from '../../i18n/words';
 import { NumberField } from '../common/NumberField';
 import { BatchFigures } from './BatchFigures';
 import { useBlend } from './BlendProvider';
+import { plain } from './blendState';
 
 const KEPT_AS = 'zolbek.order';
 const GAPS = { untouched: 0, teased: 0.1, combed: 0.25, washed: 0.45 } as const;
@@ -49,11 +51,16 @@ export function BatchDrawer({
   );
   const [note, setNote] = useState('');
   const [nameId, noteId] = [useId(), useId()];
+  const [lots, setLots] = useState<Record<number, number>>({});
+  const vessels = useVessels();
   const body = useMemo<Schemas['BatchPlanInput'] | null>(() => {
     const asked = orderOf(order);
-
-    return asked === null ? null : { ...question, order: asked };
-  }, [question, order]);
+    const parts = question.parts.map((part) => {
+      const lot = lots[part.component_id];
+      return lot === undefined ? part : { ...part, lot_id: lot };
+    });
+    return asked === null ? null : { ...question, parts, order: asked };
+  }, [question, order, lots]);
   const { data, fresh, problem } = useLastGood('plan', body, ask);
   const save = useSaveBatch();
   const navigate = useNavigate();
@@ -120,12 +127,27 @@ export function BatchDrawer({
           {field('scoop', 'scoop_l', t('unit.L'))}
           {field('objects', 'objects_l', t('unit.L'))}
         </div>
+        <VesselChoice vessels={vessels.data?.data ?? []} choose={(key, litres) => change({ [key]: plain(litres) })} />
         {problem !== undefined && !problem.errors.some((error) => error.path.startsWith('order.')) && (
           <p className="field-error" role="alert">
             {problem.message}
           </p>
         )}
-        {data !== undefined && <BatchFigures plan={data} pots={typedNumber(order.pots) ?? 0} fresh={fresh} />}
+        {data !== undefined && (
+          <BatchFigures
+            plan={data}
+            pots={typedNumber(order.pots) ?? 0}
+            fresh={fresh}
+            lots={lots}
+            setLot={(componentId, lot) =>
+              setLots(
+                lot === null
+                  ? Object.fromEntries(Object.entries(lots).filter(([id]) => Number(id) !== componentId))
+                  : { ...lots, [componentId]: lot },
+              )
+            }
+          />
+        )}
         <Form.Item
           label={t('batch.name')}
           htmlFor={nameId}
@@ -144,6 +166,34 @@ export function BatchDrawer({
         )}
       </Form>
     </Drawer>
+  );
+}
+
+/** Scoops and tubs of one's own: one tap instead of typing what they hold. */
+function VesselChoice({
+  vessels,
+  choose,
+}: {
+  vessels: Schemas['Vessel'][];
+  choose: (key: 'scoop' | 'tub', litres: number) => void;
+}) {
+  const { t, n } = useWords();
+  if (vessels.length === 0) {
+    return null;
+  }
+  return (
+    <p className="vessel-choice">
+      {vessels.map((vessel) => (
+        <Button
+          key={vessel.id}
+          size="small"
+          aria-label={t('batch.takeVessel', { name: vessel.name })}
+          onClick={() => choose(vessel.kind, vessel.volume_l)}
+        >
+          {vessel.name} {n(vessel.volume_l)} L
+        </Button>
+      ))}
+    </p>
   );
 }
 

@@ -1,10 +1,25 @@
+import { Select } from 'antd';
 import type { Schemas } from '../../api/client';
 import { useMeta } from '../../api/queries';
+import { useLots } from '../../api/shelf';
 import { Swatch } from '../../drawing/Swatch';
 import { useWords } from '../../i18n/words';
 
 /** Litres, loads, scoops, packs, cost and weight of a batch. */
-export function BatchFigures({ plan, pots, fresh }: { plan: Schemas['BatchPlan']; pots: number; fresh: boolean }) {
+export function BatchFigures({
+  plan,
+  pots,
+  fresh,
+  lots,
+  setLot,
+}: {
+  plan: Schemas['BatchPlan'];
+  pots: number;
+  fresh: boolean;
+  /** Deliveries chosen, by component. */
+  lots: Record<number, number>;
+  setLot: (componentId: number, lotId: number | null) => void;
+}) {
   const { t, n, percent, money } = useWords();
   const currency = useMeta().data?.currency ?? 'EUR';
 
@@ -52,14 +67,20 @@ export function BatchFigures({ plan, pots, fresh }: { plan: Schemas['BatchPlan']
                   <Swatch kind={line.kind} colour={line.colour} />
                   {line.name}
                 </span>
+                <LotChoice line={line} lot={lots[line.component_id] ?? null} setLot={setLot} />
               </th>
-              <td>{n(line.litres)}</td>
+              <td>
+                {n(line.litres)}
+                {line.gross_l !== undefined && line.gross_l > line.litres * 1.0005 && (
+                  <span className="quiet"> {t('batch.gross', { litres: n(line.gross_l) })}</span>
+                )}
+              </td>
               <td>{line.scoops_per_load === null ? '–' : n(line.scoops_per_load)}</td>
               <td>{line.true_share === null ? '–' : percent(line.true_share)}</td>
               <td>{n(line.stock_l)}</td>
               <td>
                 {line.packs === null
-                  ? t('batch.packsUnknown', { litres: n(line.litres - line.stock_l) })
+                  ? t('batch.packsUnknown', { litres: n((line.gross_l ?? line.litres) - line.stock_l) })
                   : n(line.packs)}
               </td>
             </tr>
@@ -70,5 +91,36 @@ export function BatchFigures({ plan, pots, fresh }: { plan: Schemas['BatchPlan']
         <p className="mind">{t('batch.tooSmall', { names: plan.too_small_for_scoop.join(', ') })}</p>
       )}
     </section>
+  );
+}
+
+/** Which delivery is taken, where some are written down. */
+function LotChoice({
+  line,
+  lot,
+  setLot,
+}: {
+  line: Schemas['BatchLine'];
+  lot: number | null;
+  setLot: (componentId: number, lotId: number | null) => void;
+}) {
+  const { t, n } = useWords();
+  const found = useLots(line.component_id).data?.data ?? [];
+  if (found.length === 0) {
+    return null;
+  }
+  return (
+    <Select
+      size="small"
+      className="lot-choice"
+      aria-label={`${t('lots.use')}: ${line.name}`}
+      value={lot}
+      popupMatchSelectWidth={false}
+      options={[
+        { value: null, label: `${t('lots.use')}: ${t('lots.useAny')}` },
+        ...found.map((each) => ({ value: each.id, label: `${each.name}, ${n(each.stock_l)} L` })),
+      ]}
+      onChange={(id: number | null) => setLot(line.component_id, id)}
+    />
   );
 }

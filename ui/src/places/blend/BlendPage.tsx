@@ -11,10 +11,12 @@ import { useBlend } from './BlendProvider';
 import { questionOf } from './blendState';
 import { ComponentPicker } from './ComponentPicker';
 import { EmptyMix } from './EmptyMix';
+import { MeasuredMix } from './MeasuredMix';
 import { MoreFigures } from './MoreFigures';
 import { Notes } from './Notes';
 import { PartsTable } from './PartsTable';
 import { Picture } from './Picture';
+import { PreparationWorth } from './PreparationWorth';
 import { RecipeBar } from './RecipeBar';
 import { PotSetup, Situation } from './Situation';
 import { VerdictList } from './VerdictList';
@@ -123,7 +125,6 @@ export function BlendPage() {
               </span>
             </header>
             <VerdictList verdicts={data.verdicts} group={mix.group} limitedByHoles={data.pot.limited_by_holes} />
-            <Notes notes={data.notes} />
           </>
         )}
         <Button
@@ -135,6 +136,15 @@ export function BlendPage() {
         >
           {t('blend.toBatch')}
         </Button>
+        {data !== undefined && (
+          <>
+            <PreparationWorth evaluation={data} />
+            {mix.recipeId !== null && (
+              <MeasuredMix recipeId={mix.recipeId} compactionIndex={mix.compactionIndex ?? null} />
+            )}
+            <Notes notes={data.notes} />
+          </>
+        )}
       </section>
       {batching && question !== null && (
         <BatchDrawer question={question} potName={potName} close={() => setBatching(false)} />

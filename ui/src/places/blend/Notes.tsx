@@ -1,3 +1,4 @@
+import { Link } from 'react-router';
 import type { Schemas } from '../../api/client';
 import { useWords } from '../../i18n/words';
 
@@ -12,9 +13,19 @@ export function Notes({ notes }: { notes: Schemas['Note'][] }) {
     <details className="notes">
       <summary>{t('note.title')}</summary>
       <ul>
-        {compressible !== undefined && <li>{t('note.compressible', { share: percent(compressible.share) })}</li>}
+        {compressible !== undefined && (
+          <li>
+            {t('note.compressible', { share: percent(compressible.share) })}{' '}
+            <Link to="/bench?start=drained_pot">{t('note.doDrain')}</Link>
+          </li>
+        )}
         {segregation !== undefined && <li>{t('note.segregation', { ratio: n(segregation.share, 2) })}</li>}
-        {dusty.length > 0 && <li>{t('note.pan', { components: dusty.join(', ') })}</li>}
+        {dusty.length > 0 && (
+          <li>
+            {t('note.pan', { components: dusty.join(', ') })}{' '}
+            <Link to="/bench?start=sieve_analysis">{t('note.doSieve')}</Link>
+          </li>
+        )}
         <li>{t('note.typical')}</li>
         <li>{t('note.orifice')}</li>
       </ul>

@@ -1,16 +1,21 @@
 import { Button, Input } from 'antd';
-import type { KeyboardEvent } from 'react';
+import { type KeyboardEvent, useState } from 'react';
 
 import type { ApiProblem } from '../../api/client';
 import { Swatch } from '../../drawing/Swatch';
 import { typedNumber, useWords } from '../../i18n/words';
 import { useBlend } from './BlendProvider';
+import type { MixRow } from './blendState';
+import { PreparationForm, SieveMark } from './PreparationForm';
+import { usePreparationWords } from './usePreparationWords';
 
 /** The mix as rows: a pinch of each component, its parts, its share. */
 export function PartsTable({ problem }: { problem: ApiProblem | undefined }) {
   const { t, n, percent } = useWords();
   const { history, dispatch } = useBlend();
   const { rows } = history.now;
+  const [preparing, setPreparing] = useState<MixRow | null>(null);
+  const said = usePreparationWords();
   const total = rows.reduce((sum, row) => sum + Math.max(0, typedNumber(row.text) ?? 0), 0);
 
   const onKey = (componentId: number) => (event: KeyboardEvent<HTMLInputElement>) => {
@@ -29,13 +34,17 @@ export function PartsTable({ problem }: { problem: ApiProblem | undefined }) {
           const error =
             problem?.at(`parts.${i}.parts`) ??
             problem?.at(`parts.${i}.component_id`) ??
+            problem?.errors.find((each) => each.path.startsWith(`parts.${i}.preparation`))?.message ??
             (parts === null ? t('common.notNumber') : undefined);
           const errorId = `parts-error-${row.componentId}`;
 
           return (
             <li key={row.componentId} className={error === undefined ? 'parts-row' : 'parts-row parts-row-wrong'}>
               <Swatch kind={row.kind} colour={row.colour} />
-              <span className="parts-name">{row.name}</span>
+              <span className="parts-name">
+                {row.name}
+                {row.preparation != null && <em className="parts-prepared">{said(row.preparation)}</em>}
+              </span>
               <span className="parts-stepper">
                 <Button
                   aria-label={t('blend.less', { name: row.name })}
@@ -70,6 +79,15 @@ export function PartsTable({ problem }: { problem: ApiProblem | undefined }) {
               </span>
               <Button
                 type="text"
+                className="parts-prepare"
+                aria-label={t('prep.button', { name: row.name })}
+                title={t('prep.button', { name: row.name })}
+                onClick={() => setPreparing(row)}
+              >
+                <SieveMark />
+              </Button>
+              <Button
+                type="text"
                 className="parts-remove"
                 aria-label={t('blend.remove', { name: row.name })}
                 onClick={() => dispatch({ do: 'remove', componentId: row.componentId })}
@@ -86,6 +104,15 @@ export function PartsTable({ problem }: { problem: ApiProblem | undefined }) {
         })}
       </ul>
       {rows.length > 0 && <p className="parts-total">{t('blend.total', { parts: n(total, 4) })}</p>}
+      {preparing !== null && (
+        <PreparationForm
+          key={preparing.componentId}
+          row={preparing}
+          problem={problem}
+          path={`parts.${rows.findIndex((row) => row.componentId === preparing.componentId)}.preparation`}
+          close={() => setPreparing(null)}
+        />
+      )}
       {problem?.at('parts') !== undefined && (
         <p className="field-error" role="alert">
           {problem.at('parts')}

@@ -6,7 +6,7 @@ import { useArchiveRecipe, useRecipes, useSaveRecipe } from '../../api/queries';
 import { typedNumber, useWords } from '../../i18n/words';
 import { useUndoable } from '../common/useUndoable';
 import { useBlend } from './BlendProvider';
-import { differs, emptyMix, opened } from './blendState';
+import { differs, emptyMix, opened, partOf } from './blendState';
 
 interface Props {
   saving: boolean;
@@ -101,7 +101,7 @@ function SaveRecipe({
         name,
         note,
         plant_group: mix.group,
-        parts: mix.rows.map((row) => ({ component_id: row.componentId, parts: typedNumber(row.text) ?? -1 })),
+        parts: mix.rows.map((row) => ({ ...partOf(row), parts: typedNumber(row.text) ?? -1 })),
       },
     });
     dispatch({ do: 'saved', recipeId: saved.id, name: saved.name, note: saved.note });

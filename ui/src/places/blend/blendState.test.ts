@@ -89,6 +89,7 @@ test('a mix differs from its recipe by parts, order and group, not by how a numb
     component_id: id,
     component_name: '',
     component_archived: false,
+    preparation: null,
     kind: 'bark' as const,
     colour: '#000000',
     parts,
@@ -99,6 +100,7 @@ test('a mix differs from its recipe by parts, order and group, not by how a numb
     plant_group: 'airy_conifers' as const,
     note: '',
     archived: false,
+    compaction_index: null,
     parts: [part(1, 2), part(2, 1)],
   };
   const { now } = start();

@@ -8,7 +8,10 @@ export interface MixRow {
   kind: Schemas['Kind'];
   colour: string;
   text: string;
+  preparation?: Preparation | null;
 }
+
+export type Preparation = Schemas['Preparation'];
 
 export interface Layer {
   componentId: number;
@@ -30,6 +33,8 @@ export interface Mix {
   dressing: string;
   tree: string;
   layer: Layer | null;
+  /** Of a measured mix shrink; null while the mix differs from the one that was measured, or none was. */
+  compactionIndex?: number | null;
 }
 
 export interface History {
@@ -46,6 +51,7 @@ export type Action =
   | { do: 'step'; componentId: number; by: number }
   | { do: 'add'; row: MixRow }
   | { do: 'remove'; componentId: number }
+  | { do: 'prepare'; componentId: number; preparation: Preparation | null }
   | { do: 'open'; mix: Mix }
   | { do: 'saved'; recipeId: number; name: string; note: string }
   | { do: 'firstPot'; potId: number }
@@ -90,6 +96,17 @@ export function reduce(history: History, action: Action): History {
         : push(history, { ...now, rows: [...now.rows, action.row] }, null);
     case 'remove':
       return push(history, { ...now, rows: now.rows.filter((row) => row.componentId !== action.componentId) }, null);
+    case 'prepare':
+      return push(
+        history,
+        {
+          ...now,
+          rows: now.rows.map((row) =>
+            row.componentId === action.componentId ? { ...row, preparation: action.preparation } : row,
+          ),
+        },
+        `prepare ${action.componentId}`,
+      );
     case 'open':
       return push(history, action.mix, null);
     case 'saved':
@@ -118,16 +135,13 @@ export function reduce(history: History, action: Action): History {
 
 /** The question to the server, or null while a field holds no number or something is missing. */
 export function questionOf(mix: Mix): Schemas['EvaluationInput'] | null {
-  const parts = mix.rows.map((row) => ({ component_id: row.componentId, parts: typedNumber(row.text) }));
+  const parts = mix.rows.map((row) => ({ ...partOf(row), parts: typedNumber(row.text) }));
   const [headspace, dressing, tree] = [mix.headspace, mix.dressing, mix.tree].map(typedNumber);
   const thickness = mix.layer === null ? 0 : typedNumber(mix.layer.thickness);
   if (mix.potId === null || parts.length === 0 || headspace == null || dressing == null || tree == null) {
     return null;
   }
-  if (
-    thickness === null ||
-    !parts.every((part): part is { component_id: number; parts: number } => part.parts !== null)
-  ) {
+  if (thickness === null || !parts.every((part): part is Schemas['PartInput'] => part.parts !== null)) {
     return null;
   }
 
@@ -138,8 +152,14 @@ export function questionOf(mix: Mix): Schemas['EvaluationInput'] | null {
     headspace_cm: headspace,
     top_dressing_cm: dressing,
     tree_weight_kg: tree,
+    ...(mix.compactionIndex == null ? {} : { compaction_index: mix.compactionIndex }),
     drainage_layer: mix.layer === null ? null : { component_id: mix.layer.componentId, thickness_cm: thickness },
   };
+}
+
+/** A row as the API takes it, but for its parts. */
+export function partOf(row: MixRow): Omit<Schemas['PartInput'], 'parts'> {
+  return { component_id: row.componentId, ...(row.preparation == null ? {} : { preparation: row.preparation }) };
 }
 
 /** Whether the mix differs from the recipe it was opened from. */
@@ -154,7 +174,11 @@ export function differs(mix: Mix, recipe: Schemas['Recipe'] | undefined): boolea
     mix.rows.some((row, i) => {
       const part = recipe.parts[i];
 
-      return part?.component_id !== row.componentId || part.parts !== typedNumber(row.text);
+      return (
+        part?.component_id !== row.componentId ||
+        part.parts !== typedNumber(row.text) ||
+        JSON.stringify(part.preparation ?? null) !== JSON.stringify(row.preparation ?? null)
+      );
     })
   );
 }
@@ -168,6 +192,7 @@ export function opened(mix: Mix, recipe: Schemas['Recipe']): Mix {
     recipeNote: recipe.note,
     group: recipe.plant_group,
     rows: rowsOf(recipe),
+    compactionIndex: recipe.compaction_index,
   };
 }
 
@@ -178,6 +203,7 @@ function rowsOf(recipe: Schemas['Recipe']): MixRow[] {
     kind: part.kind,
     colour: part.colour,
     text: plain(part.parts),
+    preparation: part.preparation,
   }));
 }
 
@@ -190,7 +216,10 @@ function withParts(mix: Mix, componentId: number, text: string): Mix {
   return { ...mix, rows: mix.rows.map((row) => (row.componentId === componentId ? { ...row, text } : row)) };
 }
 
-function push(history: History, mix: Mix, touches: string | null): History {
+function push(history: History, next: Mix, touches: string | null): History {
+  // what was measured of a mix is not true of another one
+  const isOther = next.rows !== history.now.rows && next.recipeId === history.now.recipeId;
+  const mix = isOther && next.compactionIndex != null ? { ...next, compactionIndex: null } : next;
   const goesOn = touches !== null && touches === history.touched;
 
   return {

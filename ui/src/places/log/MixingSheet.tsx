@@ -1,6 +1,7 @@
 import type { Schemas } from '../../api/client';
 import { Swatch } from '../../drawing/Swatch';
 import { useWords } from '../../i18n/words';
+import { usePreparationWords } from '../blend/usePreparationWords';
 
 const MOST_TICKS = 24;
 
@@ -11,6 +12,8 @@ export function MixingSheet({ batch }: { batch: Schemas['Batch'] }) {
   const mixed = result.lines.filter((line) => line.scoops_per_load !== null);
   const layer = result.lines.find((line) => line.layer_l > 0);
   const toBuy = result.lines.filter((line) => line.packs !== 0);
+  const prepared = result.lines.filter((line) => line.preparation != null);
+  const said = usePreparationWords();
   const heavy = result.wet_pot_kg > 15;
 
   return (
@@ -46,6 +49,7 @@ export function MixingSheet({ batch }: { batch: Schemas['Batch'] }) {
                 <Swatch kind={line.kind} colour={line.colour} />
                 {line.name}
                 {line.dusty && <em>{t('sheet.dusty')}</em>}
+                {line.lot != null && <small> {t('sheet.lot', { name: line.lot })}</small>}
               </th>
               <td className="sheet-scoops">{n(line.scoops_per_load ?? 0)}</td>
               <td>{n(line.mix_l)} L</td>
@@ -75,6 +79,25 @@ export function MixingSheet({ batch }: { batch: Schemas['Batch'] }) {
           ))}
         </p>
       )}
+      {prepared.length > 0 && (
+        <section>
+          <h2>{t('sheet.prepare')}</h2>
+          <ul>
+            {prepared.map((line) => (
+              <li key={line.component_id}>
+                {line.gross_l !== undefined && line.gross_l > line.mix_l * 1.0005
+                  ? t('prep.sheet', {
+                      gross: n(line.gross_l),
+                      name: line.name,
+                      steps: said(line.preparation ?? {}),
+                      net: n(line.mix_l),
+                    })
+                  : t('prep.sheetWet', { name: line.name, steps: said(line.preparation ?? {}) })}
+              </li>
+            ))}
+          </ul>
+        </section>
+      )}
       <p>{t('sheet.steps')}</p>
       <p>{t('sheet.perPot', { litres: n(result.net_per_pot_l) })}</p>
       {layer !== undefined && inputs.drainage_layer !== null && (
@@ -93,7 +116,7 @@ export function MixingSheet({ batch }: { batch: Schemas['Batch'] }) {
                 <li key={line.component_id}>
                   {line.name}:{' '}
                   {line.packs === null || line.pack_l === null
-                    ? t('batch.packsUnknown', { litres: n(line.litres - line.stock_l) })
+                    ? t('batch.packsUnknown', { litres: n((line.gross_l ?? line.litres) - line.stock_l) })
                     : t('sheet.packs', { packs: line.packs, litres: n(line.pack_l) })}
                 </li>
               ))}

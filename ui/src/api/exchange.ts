@@ -1,0 +1,45 @@
+import { useQueryClient } from '@tanstack/react-query';
+import { answerOf, api, type Schemas } from './client';
+
+export type SheetName = 'components' | 'lots' | 'sieve-tests';
+
+const TOUCHED = ['components', 'lots', 'movements', 'tests', 'evaluation', 'plan'];
+
+/** Sends a CSV file; as a dry run it is only looked through. */
+export function useImport() {
+  const client = useQueryClient();
+  return async (
+    sheet: SheetName,
+    file: Blob,
+    how: { dry_run?: 1; good_only?: 1 },
+  ): Promise<Schemas['ImportReport']> => {
+    const report = answerOf(
+      await api.POST('/imports/{id}', {
+        params: { path: { id: sheet }, query: how },
+        body: file as unknown as string,
+        bodySerializer: (body) => body as unknown as Blob,
+        headers: { 'Content-Type': 'text/csv' },
+      }),
+    );
+    if (report.taken) {
+      await Promise.all(TOUCHED.map((key) => client.invalidateQueries({ queryKey: [key] })));
+    }
+    return report;
+  };
+}
+
+/** Sends a component's JSON file with its history. */
+export function useTakeComponent() {
+  const client = useQueryClient();
+  return async (text: string): Promise<Schemas['Component']> => {
+    const component = answerOf(
+      await api.POST('/component-files', {
+        body: text as unknown as Record<string, never>,
+        bodySerializer: (body) => body as unknown as string,
+        headers: { 'Content-Type': 'application/json' },
+      }),
+    );
+    await Promise.all(TOUCHED.map((key) => client.invalidateQueries({ queryKey: [key] })));
+    return component;
+  };
+}

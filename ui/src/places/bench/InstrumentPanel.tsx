@@ -1,0 +1,115 @@
+import { Button, Form, Select, Switch } from 'antd';
+import { useState } from 'react';
+import type { Schemas } from '../../api/client';
+import { tareScale, useInstruments, useSetInstrument } from '../../api/bench';
+import { useComponents } from '../../api/queries';
+import type { MessageId } from '../../i18n/en';
+import { typedNumber, useWords } from '../../i18n/words';
+import { plain } from '../blend/blendState';
+import { NumberField } from '../common/NumberField';
+
+type Instrument = Schemas['Instrument'];
+
+const LOOK_AGAIN_MS = 700;
+
+const FIELDS: [keyof Schemas['InstrumentSettings'], MessageId, string][] = [
+  ['mass_g', 'tools.onPan', 'g'],
+  ['ph', 'reading.ph', ''],
+  ['ec_ms_cm', 'reading.ec_ms_cm', 'mS/cm'],
+  ['celsius', 'tools.celsius', '°C'],
+];
+
+const SHOWN_IN: Record<string, string> = { mass_g: ' g', ph: ' pH', ec_ms_cm: ' mS/cm', celsius: ' °C' };
+
+/** The simulated instruments: what they show, and what is set to be measured. */
+export function InstrumentPanel() {
+  const { t } = useWords();
+  const instruments = useInstruments(true, LOOK_AGAIN_MS);
+  return (
+    <section>
+      <h2>{t('tools.instruments')}</h2>
+      <p className="quiet">{t('tools.instrumentsHint')}</p>
+      {(instruments.data ?? []).map((instrument) => (
+        <Panel key={instrument.key} instrument={instrument} />
+      ))}
+    </section>
+  );
+}
+
+function Panel({ instrument }: { instrument: Instrument }) {
+  const { t, n } = useWords();
+  const { key, settings, reading } = instrument;
+  const set = useSetInstrument();
+  const [texts, setTexts] = useState<Record<string, string>>({});
+  const components = useComponents({ per_page: 200 }, key === 'sieve_shaker');
+  const shown = Object.entries(reading.values)
+    .map(([name, value]) =>
+      key === 'sieve_shaker' ? `${name}: ${n(value)} g` : `${n(value, 4)}${SHOWN_IN[name] ?? ''}`,
+    )
+    .join(' · ');
+
+  return (
+    <div className="instrument">
+      <header>
+        <h3>{t(`instrument.${key}`)}</h3>
+        <output>
+          {reading.fault !== null
+            ? t('tools.showsNothing', { fault: t(`fault.${reading.fault}`) })
+            : `${shown === '' ? '–' : shown} · ${t(reading.stable ? 'tools.stable' : 'tools.settling')}`}
+          {reading.battery_low && <span className="mind"> {t('bench.batteryLow')}</span>}
+        </output>
+      </header>
+      {settings !== null && (
+        <Form layout="vertical" className="instrument-set">
+          {key === 'sieve_shaker' && (
+            <Select
+              aria-label={t('tools.sample')}
+              value={settings.component_id ?? null}
+              showSearch={{ optionFilterProp: 'label' }}
+              popupMatchSelectWidth={false}
+              options={(components.data?.data ?? []).map((each) => ({ value: each.id, label: each.name }))}
+              onChange={(component_id) => set.mutate({ key, body: { component_id } })}
+            />
+          )}
+          {FIELDS.filter(([name]) => settings[name] !== undefined).map(([name, label, unit]) => (
+            <NumberField
+              key={name}
+              label={t(label)}
+              unit={unit}
+              value={texts[name] ?? plain(Number(settings[name]))}
+              error={typedNumber(texts[name] ?? '0') === null ? t('common.notNumber') : undefined}
+              onChange={(text) => {
+                setTexts({ ...texts, [name]: text });
+                const value = typedNumber(text);
+                if (value !== null) {
+                  set.mutate({ key, body: { [name]: value } });
+                }
+              }}
+            />
+          ))}
+          <NumberField
+            label={t('tools.battery')}
+            unit="%"
+            value={texts['battery'] ?? plain(100 * (settings.battery ?? 1))}
+            onChange={(text) => {
+              setTexts({ ...texts, battery: text });
+              const value = typedNumber(text);
+              if (value !== null && value >= 0 && value <= 100) {
+                set.mutate({ key, body: { battery: value / 100 } });
+              }
+            }}
+          />
+          <label className="switch">
+            <Switch
+              checked={settings.plugged ?? true}
+              onChange={(plugged) => set.mutate({ key, body: { plugged } })}
+              aria-label={`${t('tools.plugged')}: ${t(`instrument.${key}`)}`}
+            />{' '}
+            {t('tools.plugged')}
+          </label>
+          {key === 'scale' && <Button onClick={() => void tareScale()}>{t('bench.tare')}</Button>}
+        </Form>
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,130 @@
+import { Button, Input, Segmented } from 'antd';
+import { useId, useState } from 'react';
+import type { Schemas } from '../../api/client';
+import { readInstrument, tareScale } from '../../api/bench';
+import { useWords } from '../../i18n/words';
+import { plain } from '../blend/blendState';
+
+interface Props {
+  reading: Schemas['BenchReading'];
+  label: string;
+  /** What tells this field from others of the same name, such as its round. */
+  context?: string;
+  value: string;
+  error: string | undefined;
+  /** What was read, and with which instrument; null for what was typed. */
+  change: (text: string, source: string | null) => void;
+}
+
+const TRIES = 24;
+const TRY_AGAIN_MS = 250;
+
+/** The value that an instrument gives for a reading. */
+const QUANTITY: Record<string, string> = { ph: 'ph', ec_ms_cm: 'ec_ms_cm', temperature_c: 'celsius' };
+
+/** One figure, big enough for wet hands: typed, or read from an instrument once that has settled. */
+export function ReadingField({ reading, label, context = '', value, error, change }: Props) {
+  const { t } = useWords();
+  const id = useId();
+  const [state, setState] = useState<'idle' | 'reading' | { trouble: string }>('idle');
+  const { instrument } = reading;
+
+  const read = async () => {
+    if (instrument === null) {
+      return;
+    }
+    setState('reading');
+    try {
+      for (let i = 0; i < TRIES; ++i) {
+        const shown = await readInstrument(instrument);
+        if (shown.fault !== null) {
+          setState({ trouble: t('bench.noInstrument', { fault: t(`fault.${shown.fault}`) }) });
+          return;
+        }
+        const figure = shown.values[QUANTITY[reading.name] ?? 'mass_g'];
+        if (shown.stable && figure !== undefined) {
+          change(plain(figure), instrument);
+          setState(shown.battery_low ? { trouble: t('bench.batteryLow') } : 'idle');
+          return;
+        }
+        await new Promise((resolve) => window.setTimeout(resolve, TRY_AGAIN_MS));
+      }
+      setState({ trouble: t('bench.unstable') });
+    } catch {
+      setState({ trouble: t('problem.offline') });
+    }
+  };
+
+  if (reading.type === 'choice') {
+    return (
+      <div className="test-field">
+        <span id={id} className="test-label">
+          {label}
+        </span>
+        <Segmented
+          size="large"
+          aria-labelledby={id}
+          value={value === '' ? null : value}
+          options={reading.choices.map((choice) => ({
+            value: choice,
+            label: t(`choice.${choice}` as 'choice.pen'),
+          }))}
+          onChange={(choice) => change(String(choice), null)}
+        />
+        {error !== undefined && (
+          <p className="field-error" role="alert">
+            {error}
+          </p>
+        )}
+      </div>
+    );
+  }
+
+  return (
+    <div className="test-field">
+      <label className="test-label" htmlFor={id}>
+        {label}
+        {reading.optional && <span className="quiet"> ({t('reading.optional')})</span>}
+        {context !== '' && <span className="visually-hidden">, {context}</span>}
+      </label>
+      <span className="test-input">
+        <Input
+          id={id}
+          size="large"
+          value={value}
+          inputMode="decimal"
+          autoComplete="off"
+          status={error === undefined ? '' : 'error'}
+          aria-invalid={error !== undefined}
+          suffix={<span className="unit">{reading.unit}</span>}
+          onChange={(event) => change(event.target.value, null)}
+        />
+        {instrument !== null && (
+          <Button
+            size="large"
+            loading={state === 'reading'}
+            aria-label={`${t('bench.readOf', { reading: label })}${context === '' ? '' : `, ${context}`}`}
+            onClick={() => void read()}
+          >
+            {t(state === 'reading' ? 'bench.reading' : 'bench.read')}
+          </Button>
+        )}
+        {instrument === 'scale' && (
+          <Button size="large" type="text" onClick={() => void tareScale().catch(() => undefined)}>
+            {t('bench.tare')}
+          </Button>
+        )}
+      </span>
+      {error !== undefined && (
+        <p className="field-error" role="alert">
+          {error}
+        </p>
+      )}
+      {typeof state === 'object' && (
+        <p className="mind" role="status">
+          {state.trouble} {t('bench.byHand')}
+        </p>
+      )}
+    </div>
+  );
+}

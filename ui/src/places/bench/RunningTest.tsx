@@ -1,0 +1,181 @@
+import { Button } from 'antd';
+import { useEffect, useRef, useState } from 'react';
+import { useNavigate } from 'react-router';
+import { ApiProblem, type Schemas } from '../../api/client';
+import { useDiscardTest, useFinishTest, useKeepTest } from '../../api/bench';
+import { SetupPicture } from '../../drawing/SetupPicture';
+import type { MessageId } from '../../i18n/en';
+import { useWords } from '../../i18n/words';
+import { useUndoable } from '../common/useUndoable';
+import { type Draft, draftOf, keptOf, stepOf } from './readings';
+import { ResultView } from './ResultView';
+import { StepFields } from './StepFields';
+import { WaitClock } from './WaitClock';
+
+type Test = Schemas['BenchTest'];
+
+const KEEP_AFTER_MS = 350;
+
+/** A test step by step: what to do, why, what is read; the result last. Everything is kept as it is typed. */
+export function RunningTest({ test }: { test: Test }) {
+  const { t } = useWords();
+  const { plan } = test;
+  const [draft, setDraft] = useState<Draft>(() => draftOf(test.readings, plan));
+  const [step, setStep] = useState(Math.min(test.step, plan.steps.length));
+  const [isKeeping, setKeeping] = useState(false);
+  const [trouble, setTrouble] = useState<string | null>(null);
+  const keep = useKeepTest(test.id);
+  const finish = useFinishTest(test.id);
+  const discard = useDiscardTest(test.id);
+  const say = useUndoable();
+  const navigate = useNavigate();
+  const waiting = useRef<{ timer: number; body: Schemas['BenchTestChange'] } | null>(null);
+  const heading = useRef<HTMLHeadingElement>(null);
+
+  const send = async (body: Schemas['BenchTestChange']) => {
+    setKeeping(true);
+    try {
+      await keep(body);
+      setTrouble(null);
+    } catch (problem) {
+      setTrouble(problem instanceof ApiProblem ? problem.message : t('problem.offline'));
+    } finally {
+      setKeeping(false);
+    }
+  };
+  const flush = async () => {
+    if (waiting.current !== null) {
+      window.clearTimeout(waiting.current.timer);
+      const { body } = waiting.current;
+      waiting.current = null;
+      await send(body);
+    }
+  };
+  const later = (body: Schemas['BenchTestChange']) => {
+    window.clearTimeout(waiting.current?.timer);
+    const all = { ...waiting.current?.body, ...body };
+    waiting.current = { body: all, timer: window.setTimeout(() => void flush(), KEEP_AFTER_MS) };
+  };
+  useEffect(
+    () => () => {
+      window.clearTimeout(waiting.current?.timer);
+      if (waiting.current !== null) {
+        void keep(waiting.current.body).catch(() => undefined);
+      }
+    },
+    // on leaving the page only
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+    [],
+  );
+
+  const change = (next: Draft) => {
+    setDraft(next);
+    later({ readings: keptOf(next, plan) });
+  };
+  const goTo = (next: number) => {
+    setStep(next);
+    later({ step: next, waiting_since: null });
+    void flush();
+    heading.current?.focus();
+  };
+  const submit = async () => {
+    await flush();
+    await finish.mutateAsync();
+  };
+  const finishProblem = finish.error instanceof ApiProblem ? finish.error : undefined;
+  const now = plan.steps[step];
+
+  return (
+    <article className="test-run">
+      <header>
+        <h1 ref={heading} tabIndex={-1}>
+          {t(`bench.kind.${test.kind}`)}: {test.name}
+        </h1>
+        <ol className="test-steps" aria-label={t('bench.stepOf', { step: step + 1, steps: plan.steps.length + 1 })}>
+          {[...plan.steps.map((each) => each.code), 'result'].map((code, i) => (
+            <li key={code} aria-current={i === step ? 'step' : undefined} className={i < step ? 'past' : ''}>
+              {i + 1}
+            </li>
+          ))}
+        </ol>
+      </header>
+      {now !== undefined ? (
+        <section className="test-step">
+          <figure>
+            <SetupPicture test={test.kind} step={now.code} />
+          </figure>
+          <div>
+            <p className="test-do">{t(`step.${test.kind}.${now.code}` as MessageId)}</p>
+            {step === 0 && <p className="quiet">{t(`bench.why.${test.kind}`)}</p>}
+            {step === 0 &&
+              plan.cautions.map((caution) => (
+                <p key={caution} className="mind">
+                  {t(`caution.${caution}`)}
+                </p>
+              ))}
+            <StepFields test={test} step={now} draft={draft} change={change} />
+            {now.wait_s > 0 && (
+              <WaitClock
+                waitS={now.wait_s}
+                since={test.waiting_since}
+                start={() => void send({ waiting_since: new Date().toISOString() })}
+              />
+            )}
+          </div>
+        </section>
+      ) : (
+        <ResultView
+          test={test}
+          draft={draft}
+          change={change}
+          goTo={(path) => goTo(stepOf(path, plan))}
+          override={(rule, reason) => later({ overrides: { ...test.overrides, [rule]: reason } })}
+        />
+      )}
+      {(trouble ?? finishProblem?.message) !== undefined && (trouble ?? finishProblem) !== null && (
+        <p className="field-error" role="alert">
+          {trouble ?? finishProblem?.message}
+        </p>
+      )}
+      <footer className="test-foot">
+        <Button size="large" disabled={step === 0} onClick={() => goTo(step - 1)}>
+          {t('bench.previous')}
+        </Button>
+        <span className="quiet" role="status">
+          {t(isKeeping ? 'bench.keeping' : 'bench.kept')}
+        </span>
+        {now !== undefined ? (
+          <Button type="primary" size="large" onClick={() => goTo(step + 1)}>
+            {t(step === plan.steps.length - 1 ? 'bench.toResult' : 'bench.next')}
+          </Button>
+        ) : (
+          <Button
+            type="primary"
+            size="large"
+            loading={finish.isPending}
+            onClick={() => void submit().catch(() => undefined)}
+          >
+            {t('bench.finish')}
+          </Button>
+        )}
+      </footer>
+      <p className="test-leave">
+        <Button type="text" onClick={() => void flush().then(() => navigate('/bench'))}>
+          {t('bench.leave')}
+        </Button>
+        <Button
+          type="text"
+          danger
+          onClick={() =>
+            void discard.mutateAsync(true).then(() => {
+              say(t('bench.discardDone'), () => discard.mutate(false));
+              return navigate('/bench');
+            })
+          }
+        >
+          {t('bench.discard')}
+        </Button>
+      </p>
+    </article>
+  );
+}

@@ -1,0 +1,116 @@
+import { Button, Form, Input, Modal } from 'antd';
+import { useId, useState } from 'react';
+import { ApiProblem, type Schemas } from '../../api/client';
+import { useArchiveSieveSet, useSaveSieveSet, useSieveSets } from '../../api/bench';
+import { typedNumber, useWords } from '../../i18n/words';
+import { RowActions } from '../common/RowActions';
+import { useUndoable } from '../common/useUndoable';
+
+type SieveSet = Schemas['SieveSet'];
+
+/** Sets of sieves of one's own. */
+export function SieveSets() {
+  const { t, n } = useWords();
+  const sets = useSieveSets();
+  const archive = useArchiveSieveSet();
+  const say = useUndoable();
+  const [editing, setEditing] = useState<SieveSet | 'new' | null>(null);
+  const rows = sets.data?.data ?? [];
+
+  const setArchived = async (set: SieveSet, archived: boolean) => {
+    await archive.mutateAsync({ id: set.id, archived });
+    say(t('common.archived', { name: set.name }), () => archive.mutate({ id: set.id, archived: !archived }));
+  };
+
+  return (
+    <section>
+      <header className="tools-head">
+        <h2>{t('tools.sieves')}</h2>
+        <Button onClick={() => setEditing('new')}>{t('tools.addSieves')}</Button>
+      </header>
+      <p className="quiet">{t('tools.sievesHint')}</p>
+      {sets.isSuccess && rows.length === 0 && <p>{t('tools.sievesEmpty')}</p>}
+      <table className="plain-table">
+        <tbody>
+          {rows.map((set) => (
+            <tr key={set.id}>
+              <th scope="row">{set.name}</th>
+              <td>{set.apertures.map((aperture) => n(aperture)).join(' · ')} mm</td>
+              <td>
+                <RowActions
+                  row={set}
+                  edit={() => setEditing(set)}
+                  setArchived={(archived) => void setArchived(set, archived)}
+                />
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      {editing !== null && <SieveSetForm set={editing === 'new' ? null : editing} close={() => setEditing(null)} />}
+    </section>
+  );
+}
+
+function SieveSetForm({ set, close }: { set: SieveSet | null; close: () => void }) {
+  const { t } = useWords();
+  const [nameId, aperturesId] = [useId(), useId()];
+  const [name, setName] = useState(set?.name ?? '');
+  const [text, setText] = useState(set?.apertures.join(' ') ?? '');
+  const [wrong, setWrong] = useState(false);
+  const save = useSaveSieveSet();
+  const say = useUndoable();
+  const problem = save.error instanceof ApiProblem ? save.error : undefined;
+  const apertureProblem = problem?.errors.find((error) => error.path.startsWith('apertures'))?.message;
+
+  const submit = async () => {
+    const apertures = text
+      .split(/[\s;]+/)
+      .filter((each) => each !== '')
+      .map(typedNumber);
+    const isWrong = apertures.includes(null);
+    setWrong(isWrong);
+    if (isWrong) {
+      return;
+    }
+    const saved = await save.mutateAsync({ id: set?.id ?? null, body: { name, apertures: apertures as number[] } });
+    say(t('common.saved', { name: saved.name }));
+    close();
+  };
+
+  return (
+    <Modal
+      open
+      title={set?.name ?? t('tools.addSieves')}
+      onCancel={close}
+      okText={t('common.save')}
+      cancelText={t('common.cancel')}
+      confirmLoading={save.isPending}
+      onOk={() => void submit().catch(() => undefined)}
+    >
+      <Form layout="vertical">
+        <Form.Item
+          label={t('tools.vesselName')}
+          htmlFor={nameId}
+          validateStatus={problem?.at('name') === undefined ? '' : 'error'}
+          help={problem?.at('name')}
+        >
+          <Input id={nameId} value={name} onChange={(event) => setName(event.target.value)} />
+        </Form.Item>
+        <Form.Item
+          label={t('tools.apertures')}
+          htmlFor={aperturesId}
+          validateStatus={wrong || apertureProblem !== undefined ? 'error' : ''}
+          help={wrong ? t('common.notNumber') : (apertureProblem ?? t('tools.aperturesHint'))}
+        >
+          <Input id={aperturesId} value={text} onChange={(event) => setText(event.target.value)} />
+        </Form.Item>
+        {save.error !== null && problem === undefined && (
+          <p className="field-error" role="alert">
+            {t('problem.offline')}
+          </p>
+        )}
+      </Form>
+    </Modal>
+  );
+}

@@ -1,0 +1,160 @@
+import { Button, Drawer, Form, Input, Segmented, Select } from 'antd';
+import { useId, useState } from 'react';
+import { useNavigate } from 'react-router';
+import { ApiProblem, type Schemas } from '../../api/client';
+import { useStartTest } from '../../api/bench';
+import { useComponents, usePots, useRecipes } from '../../api/queries';
+import { useLots } from '../../api/shelf';
+import { useWords } from '../../i18n/words';
+import { durationText } from './duration';
+
+const PERSON_KEPT_AS = 'zolbek.person';
+
+interface Props {
+  plan: Schemas['BenchPlan'];
+  componentId: number | null;
+  lotId: number | null;
+  recipeId: number | null;
+  close: () => void;
+}
+
+/** What is tested, with what, and how long it will take: said before anybody gets wet hands. */
+export function StartTest({ plan, componentId, lotId, recipeId, close }: Props) {
+  const { t } = useWords();
+  const [isMix, setMix] = useState(!plan.suits_component || (recipeId !== null && plan.suits_mix));
+  const [component, setComponent] = useState(componentId);
+  const [lot, setLot] = useState(lotId);
+  const [recipe, setRecipe] = useState(recipeId);
+  const [pot, setPot] = useState<number | null>(null);
+  const [person, setPerson] = useState(() => localStorage.getItem(PERSON_KEPT_AS) ?? '');
+  const personId = useId();
+  const components = useComponents({ per_page: 200 });
+  const lots = useLots(component);
+  const recipes = useRecipes({ per_page: 200 });
+  const pots = usePots({ per_page: 200 });
+  const start = useStartTest();
+  const navigate = useNavigate();
+  const problem = start.error instanceof ApiProblem ? start.error : undefined;
+  const needsPot = plan.kind === 'run_through';
+
+  const submit = async () => {
+    localStorage.setItem(PERSON_KEPT_AS, person);
+    const test = await start.mutateAsync({
+      kind: plan.kind,
+      person,
+      pot_id: pot,
+      ...(isMix ? { recipe_id: recipe } : lot !== null ? { lot_id: lot } : { component_id: component }),
+    });
+    await navigate(`/bench/tests/${test.id}`);
+  };
+
+  return (
+    <Drawer
+      open
+      size={460}
+      title={t(`bench.kind.${plan.kind}`)}
+      onClose={close}
+      footer={
+        <Button
+          type="primary"
+          size="large"
+          block
+          disabled={isMix ? recipe === null : component === null}
+          loading={start.isPending}
+          onClick={() => void submit().catch(() => undefined)}
+        >
+          {t('bench.start')}
+        </Button>
+      }
+    >
+      <Form layout="vertical" className="bench-start">
+        <p>{t(`bench.why.${plan.kind}`)}</p>
+        <p>
+          <strong>{t('bench.minutes', { minutes: plan.minutes })}</strong>
+          {plan.wait_minutes > 0 && `, ${t('bench.wait', { wait: durationText(plan.wait_minutes) })}`}
+        </p>
+        <h3>{t('bench.needs')}</h3>
+        <ul className="bench-tools">
+          {plan.tools.map((tool) => (
+            <li key={tool}>{t(`tool.${tool}`)}</li>
+          ))}
+        </ul>
+        {plan.cautions.map((caution) => (
+          <p key={caution} className="mind">
+            {t(`caution.${caution}`)}
+          </p>
+        ))}
+        <h3>{t('bench.subject')}</h3>
+        {plan.suits_component && plan.suits_mix && (
+          <Segmented
+            block
+            value={isMix ? 'mix' : 'component'}
+            options={[
+              { value: 'component', label: t('bench.subjectComponent') },
+              { value: 'mix', label: t('bench.subjectMix') },
+            ]}
+            onChange={(value) => setMix(value === 'mix')}
+          />
+        )}
+        {isMix ? (
+          <Form.Item label={t('bench.recipe')}>
+            <Select
+              aria-label={t('bench.recipe')}
+              value={recipe}
+              showSearch={{ optionFilterProp: 'label' }}
+              options={(recipes.data?.data ?? []).map((each) => ({ value: each.id, label: each.name }))}
+              onChange={setRecipe}
+            />
+          </Form.Item>
+        ) : (
+          <>
+            <Form.Item label={t('bench.component')}>
+              <Select
+                aria-label={t('bench.component')}
+                value={component}
+                showSearch={{ optionFilterProp: 'label' }}
+                options={(components.data?.data ?? []).map((each) => ({ value: each.id, label: each.name }))}
+                onChange={(id) => {
+                  setComponent(id);
+                  setLot(null);
+                }}
+              />
+            </Form.Item>
+            {(lots.data?.data.length ?? 0) > 0 && (
+              <Form.Item label={t('bench.lot')}>
+                <Select
+                  aria-label={t('bench.lot')}
+                  value={lot}
+                  options={[
+                    { value: null, label: t('bench.lotAny') },
+                    ...(lots.data?.data ?? []).map((each) => ({ value: each.id, label: each.name })),
+                  ]}
+                  onChange={setLot}
+                />
+              </Form.Item>
+            )}
+          </>
+        )}
+        {needsPot && (
+          <Form.Item label={t('bench.pot')}>
+            <Select
+              aria-label={t('bench.pot')}
+              allowClear
+              value={pot}
+              options={(pots.data?.data ?? []).map((each) => ({ value: each.id, label: each.name }))}
+              onChange={(id: number | undefined) => setPot(id ?? null)}
+            />
+          </Form.Item>
+        )}
+        <Form.Item label={t('bench.person')} htmlFor={personId}>
+          <Input id={personId} value={person} maxLength={60} onChange={(event) => setPerson(event.target.value)} />
+        </Form.Item>
+        {start.error !== null && (
+          <p className="field-error" role="alert">
+            {problem?.message ?? t('problem.offline')}
+          </p>
+        )}
+      </Form>
+    </Drawer>
+  );
+}

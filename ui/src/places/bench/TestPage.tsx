@@ -1,0 +1,34 @@
+import { Spin } from 'antd';
+import { Link, useParams } from 'react-router';
+import { ApiProblem } from '../../api/client';
+import { useTest } from '../../api/bench';
+import { useWords } from '../../i18n/words';
+import { FinishedTest } from './FinishedTest';
+import { RunningTest } from './RunningTest';
+
+/** One test: its steps while it runs, what it found when it is done. */
+export default function TestPage() {
+  const { t } = useWords();
+  const id = Number(useParams()['id']);
+  const test = useTest(id);
+
+  return (
+    <div className="test-page">
+      <p className="sheet-back">
+        <Link to="/bench">{t('tools.back')}</Link>
+      </p>
+      {test.isPending && <Spin className="list-waiting" />}
+      {test.error !== null && (
+        <p className="field-error" role="alert">
+          {test.error instanceof ApiProblem ? test.error.message : t('problem.offline')}
+        </p>
+      )}
+      {test.data !== undefined &&
+        (test.data.status === 'running' ? (
+          <RunningTest key={id} test={test.data} />
+        ) : (
+          <FinishedTest key={id} test={test.data} />
+        ))}
+    </div>
+  );
+}

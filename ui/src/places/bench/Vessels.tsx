@@ -1,0 +1,147 @@
+import { Button, Form, Input, Modal, Segmented } from 'antd';
+import { useId, useState } from 'react';
+import { ApiProblem, type Schemas } from '../../api/client';
+import { useArchiveVessel, useSaveVessel, useVessels } from '../../api/bench';
+import { typedNumber, useWords } from '../../i18n/words';
+import { plain } from '../blend/blendState';
+import { NumberField } from '../common/NumberField';
+import { RowActions } from '../common/RowActions';
+import { useUndoable } from '../common/useUndoable';
+import { ReadingField } from './ReadingField';
+
+type Vessel = Schemas['Vessel'];
+
+const WATER: Schemas['BenchReading'] = {
+  name: 'water_g',
+  type: 'number',
+  unit: 'g',
+  instrument: 'scale',
+  optional: true,
+  choices: [],
+};
+
+/** Scoops and tubs of one's own, calibrated by the water that they hold. */
+export function Vessels() {
+  const { t, n } = useWords();
+  const vessels = useVessels();
+  const archive = useArchiveVessel();
+  const say = useUndoable();
+  const [editing, setEditing] = useState<Vessel | 'new' | null>(null);
+  const rows = vessels.data?.data ?? [];
+
+  const setArchived = async (vessel: Vessel, archived: boolean) => {
+    await archive.mutateAsync({ id: vessel.id, archived });
+    say(t('common.archived', { name: vessel.name }), () => archive.mutate({ id: vessel.id, archived: !archived }));
+  };
+
+  return (
+    <section>
+      <header className="tools-head">
+        <h2>{t('tools.vessels')}</h2>
+        <Button onClick={() => setEditing('new')}>{t('tools.addVessel')}</Button>
+      </header>
+      <p className="quiet">{t('tools.vesselsHint')}</p>
+      {vessels.isSuccess && rows.length === 0 && <p>{t('tools.vesselsEmpty')}</p>}
+      <table className="plain-table">
+        <tbody>
+          {rows.map((vessel) => (
+            <tr key={vessel.id}>
+              <th scope="row">
+                {vessel.name} <span className="quiet">{t(`tools.${vessel.kind}`)}</span>
+              </th>
+              <td>{n(vessel.volume_l)} L</td>
+              <td className="quiet">
+                {vessel.water_g === null ? t('tools.typed') : t('tools.byWater', { grams: n(vessel.water_g, 4) })}
+              </td>
+              <td>
+                <RowActions
+                  row={vessel}
+                  edit={() => setEditing(vessel)}
+                  setArchived={(archived) => void setArchived(vessel, archived)}
+                />
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      {editing !== null && <VesselForm vessel={editing === 'new' ? null : editing} close={() => setEditing(null)} />}
+    </section>
+  );
+}
+
+function VesselForm({ vessel, close }: { vessel: Vessel | null; close: () => void }) {
+  const { t, n } = useWords();
+  const nameId = useId();
+  const [name, setName] = useState(vessel?.name ?? '');
+  const [kind, setKind] = useState<Vessel['kind']>(vessel?.kind ?? 'scoop');
+  const [volume, setVolume] = useState(vessel === null || vessel.water_g !== null ? '' : plain(vessel.volume_l));
+  const [water, setWater] = useState(vessel?.water_g == null ? '' : plain(vessel.water_g));
+  const save = useSaveVessel();
+  const say = useUndoable();
+  const problem = save.error instanceof ApiProblem ? save.error : undefined;
+
+  const submit = async () => {
+    const saved = await save.mutateAsync({
+      id: vessel?.id ?? null,
+      body: { name, kind, volume_l: typedNumber(volume), water_g: typedNumber(water) },
+    });
+    say(`${t('common.saved', { name: saved.name })} ${n(saved.volume_l)} L`);
+    close();
+  };
+
+  return (
+    <Modal
+      open
+      title={vessel?.name ?? t('tools.addVessel')}
+      onCancel={close}
+      okText={t('common.save')}
+      cancelText={t('common.cancel')}
+      confirmLoading={save.isPending}
+      onOk={() => void submit().catch(() => undefined)}
+    >
+      <Form layout="vertical">
+        <Form.Item
+          label={t('tools.vesselName')}
+          htmlFor={nameId}
+          validateStatus={problem?.at('name') === undefined ? '' : 'error'}
+          help={problem?.at('name')}
+        >
+          <Input id={nameId} value={name} onChange={(event) => setName(event.target.value)} />
+        </Form.Item>
+        <Form.Item label={t('tools.vesselKind')}>
+          <Segmented
+            aria-label={t('tools.vesselKind')}
+            value={kind}
+            options={[
+              { value: 'scoop', label: t('tools.scoop') },
+              { value: 'tub', label: t('tools.tub') },
+            ]}
+            onChange={setKind}
+          />
+        </Form.Item>
+        <ReadingField
+          reading={WATER}
+          label={t('tools.water')}
+          value={water}
+          error={problem?.at('water_g')}
+          change={(text) => setWater(text)}
+        />
+        <p className="quiet">{t('tools.waterHint')}</p>
+        {water.trim() === '' && (
+          <NumberField
+            label={t('tools.volume')}
+            unit="L"
+            value={volume}
+            error={problem?.at('volume_l')}
+            onChange={setVolume}
+          />
+        )}
+        {save.error !== null && (
+          <p className="field-error" role="alert">
+            {problem === undefined ? t('problem.offline') : t('problem.fields')}
+          </p>
+        )}
+      </Form>
+    </Modal>
+  );
+}

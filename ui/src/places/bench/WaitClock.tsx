@@ -1,0 +1,33 @@
+import { Button } from 'antd';
+import { useEffect, useState } from 'react';
+import { useWords } from '../../i18n/words';
+import { clockText, durationText } from './duration';
+import { leftOf } from './readings';
+
+/** The clock of a step at which one waits. It goes on while the page is closed. */
+export function WaitClock({ waitS, since, start }: { waitS: number; since: string | null; start: () => void }) {
+  const { t } = useWords();
+  const [now, setNow] = useState(() => Date.now());
+  useEffect(() => {
+    if (since === null) {
+      return undefined;
+    }
+    const timer = window.setInterval(() => setNow(Date.now()), 1000);
+    return () => window.clearInterval(timer);
+  }, [since]);
+  if (since === null) {
+    return (
+      <p className="test-clock">
+        <Button size="large" onClick={start}>
+          {t('bench.startClock', { wait: durationText(waitS / 60) })}
+        </Button>
+      </p>
+    );
+  }
+  const left = leftOf(since, waitS, now);
+  return (
+    <p className="test-clock" role="timer">
+      <strong>{left > 0 ? t('bench.clock', { left: clockText(left) }) : t('bench.clockDone')}</strong>
+    </p>
+  );
+}

@@ -1,0 +1,185 @@
+import { Button, Form, Input, Modal } from 'antd';
+import { useId, useState } from 'react';
+import { useNavigate } from 'react-router';
+import { ApiProblem, type Schemas } from '../../api/client';
+import { useMeta } from '../../api/queries';
+import { useArchiveLot, useLots, useSaveLot } from '../../api/shelf';
+import { typedNumber, useWords } from '../../i18n/words';
+import { plain } from '../blend/blendState';
+import { NumberField } from '../common/NumberField';
+import { useUndoable } from '../common/useUndoable';
+
+type Lot = Schemas['Lot'];
+
+/** Deliveries of a component: date, price, what is left, and what was measured of this very one. */
+export function Lots({ component }: { component: Schemas['Component'] }) {
+  const { t, n, money, date } = useWords();
+  const currency = useMeta().data?.currency ?? 'EUR';
+  const lots = useLots(component.id);
+  const archive = useArchiveLot();
+  const say = useUndoable();
+  const navigate = useNavigate();
+  const [editing, setEditing] = useState<Lot | 'new' | null>(null);
+  const rows = lots.data?.data ?? [];
+  const own = (lot: Lot) => Object.keys(lot.measured.properties).map((name) => t(`field.${name}` as 'field.ph'));
+
+  return (
+    <section>
+      <header className="tools-head">
+        <h2>{t('lots.title')}</h2>
+        <Button onClick={() => setEditing('new')}>{t('lots.add')}</Button>
+      </header>
+      {lots.isSuccess && rows.length === 0 && <p className="quiet">{t('lots.none')}</p>}
+      <ul className="lots">
+        {rows.map((lot) => (
+          <li key={lot.id}>
+            <p>
+              <strong>{lot.name}</strong> {date(lot.delivered_on)}
+            </p>
+            <p>
+              {t('lots.leftOf', { left: n(lot.stock_l), all: n(lot.quantity_l) })}
+              {lot.price_per_l !== null && ` · ${t('lots.perL', { price: money(lot.price_per_l, currency) })}`}
+            </p>
+            {own(lot).length > 0 && <p className="is-measured">{t('lots.own', { names: own(lot).join(', ') })}</p>}
+            {lot.note !== '' && <p className="quiet">{lot.note}</p>}
+            <span className="row-actions">
+              <Button
+                size="small"
+                onClick={() => void navigate(`/bench?start=sieve_analysis&component=${component.id}&lot=${lot.id}`)}
+              >
+                {t('lots.test')}
+              </Button>
+              <Button size="small" aria-label={t('lots.edit', { name: lot.name })} onClick={() => setEditing(lot)}>
+                {t('common.edit')}
+              </Button>
+              <Button
+                size="small"
+                type="text"
+                aria-label={`${t('common.archive')} ${lot.name}`}
+                onClick={() =>
+                  void archive
+                    .mutateAsync({ id: lot.id, archived: true })
+                    .then(() =>
+                      say(t('common.archived', { name: lot.name }), () =>
+                        archive.mutate({ id: lot.id, archived: false }),
+                      ),
+                    )
+                }
+              >
+                {t('common.archive')}
+              </Button>
+            </span>
+          </li>
+        ))}
+      </ul>
+      {editing !== null && (
+        <LotForm
+          componentId={component.id}
+          packL={component.pack_l}
+          lot={editing === 'new' ? null : editing}
+          close={() => setEditing(null)}
+        />
+      )}
+    </section>
+  );
+}
+
+function LotForm({
+  componentId,
+  packL,
+  lot,
+  close,
+}: {
+  componentId: number;
+  packL: number | null;
+  lot: Lot | null;
+  close: () => void;
+}) {
+  const { t } = useWords();
+  const currency = useMeta().data?.currency ?? 'EUR';
+  const [nameId, dayId, noteId] = [useId(), useId(), useId()];
+  const [name, setName] = useState(lot?.name ?? '');
+  const [day, setDay] = useState(lot?.delivered_on ?? new Date().toISOString().slice(0, 10));
+  const [quantity, setQuantity] = useState(lot === null ? (packL === null ? '' : plain(packL)) : plain(lot.quantity_l));
+  const [price, setPrice] = useState(lot?.price == null ? '' : plain(lot.price));
+  const [note, setNote] = useState(lot?.note ?? '');
+  const [marked, setMarked] = useState<string[]>([]);
+  const save = useSaveLot(componentId);
+  const say = useUndoable();
+  const problem = save.error instanceof ApiProblem ? save.error : undefined;
+  const errorAt = (path: string) => (marked.includes(path) ? t('common.notNumber') : problem?.at(path));
+
+  const submit = async () => {
+    const litres = typedNumber(quantity);
+    const paid = typedNumber(price);
+    const wrong = [
+      ...(litres === null ? ['quantity_l'] : []),
+      ...(price.trim() !== '' && paid === null ? ['price'] : []),
+    ];
+    setMarked(wrong);
+    if (wrong.length > 0 || litres === null) {
+      return;
+    }
+    const saved = await save.mutateAsync({
+      id: lot?.id ?? null,
+      body: { delivered_on: day, quantity_l: litres, price: paid, note, ...(name.trim() === '' ? {} : { name }) },
+    });
+    say(t('common.saved', { name: saved.name }));
+    close();
+  };
+
+  return (
+    <Modal
+      open
+      title={lot?.name ?? t('lots.add')}
+      okText={t('common.save')}
+      cancelText={t('common.cancel')}
+      confirmLoading={save.isPending}
+      onCancel={close}
+      onOk={() => void submit().catch(() => undefined)}
+    >
+      <Form layout="vertical">
+        <div className="fields-2">
+          <Form.Item
+            label={t('lots.on')}
+            htmlFor={dayId}
+            validateStatus={problem?.at('delivered_on') === undefined ? '' : 'error'}
+            help={problem?.at('delivered_on')}
+          >
+            <Input id={dayId} type="date" value={day} onChange={(event) => setDay(event.target.value)} />
+          </Form.Item>
+          <Form.Item
+            label={t('lots.name')}
+            htmlFor={nameId}
+            validateStatus={problem?.at('name') === undefined ? '' : 'error'}
+            help={problem?.at('name') ?? t('lots.nameHint')}
+          >
+            <Input id={nameId} value={name} onChange={(event) => setName(event.target.value)} />
+          </Form.Item>
+          <NumberField
+            label={t('lots.quantity')}
+            unit={t('unit.L')}
+            value={quantity}
+            error={errorAt('quantity_l')}
+            onChange={setQuantity}
+          />
+          <NumberField
+            label={t('lots.price')}
+            unit={currency}
+            value={price}
+            error={errorAt('price')}
+            onChange={setPrice}
+          />
+        </div>
+        <Form.Item label={t('field.note')} htmlFor={noteId}>
+          <Input id={noteId} value={note} onChange={(event) => setNote(event.target.value)} />
+        </Form.Item>
+        {save.error !== null && (
+          <p className="field-error" role="alert">
+            {problem?.message ?? t('problem.offline')}
+          </p>
+        )}
+      </Form>
+    </Modal>
+  );
+}

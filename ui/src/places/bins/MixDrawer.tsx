@@ -1,0 +1,222 @@
+import { Button, Drawer, Form, Input, Segmented, Select } from 'antd';
+import { useId, useState } from 'react';
+import { answerOf, api, ApiProblem, type Schemas } from '../../api/client';
+import { useBatches, useComponents, useMeta } from '../../api/queries';
+import { useSaveMix } from '../../api/shelf';
+import { typedNumber, useWords } from '../../i18n/words';
+import { plain } from '../blend/blendState';
+import { NumberField } from '../common/NumberField';
+import { useUndoable } from '../common/useUndoable';
+
+interface Row {
+  id: number;
+  name: string;
+  text: string;
+}
+
+const SHELF = ['stock_l', 'pack_l', 'pack_price', 'low_l'] as const;
+
+/** A premix or a reclaimed mix: what is in it, how old it is, and what lies of it in the bin. */
+export function MixDrawer({ mix, close }: { mix: Schemas['Component'] | null; close: () => void }) {
+  const { t } = useWords();
+  const currency = useMeta().data?.currency ?? 'EUR';
+  const [name, setName] = useState(mix?.name ?? '');
+  const [source, setSource] = useState<'premix' | 'reclaimed'>(mix?.source === 'reclaimed' ? 'reclaimed' : 'premix');
+  const [rows, setRows] = useState<Row[]>(
+    (mix?.mix_parts ?? []).map((part) => ({
+      id: part.component_id,
+      name: part.component_name,
+      text: plain(part.parts),
+    })),
+  );
+  const [texts, setTexts] = useState<Record<string, string>>({
+    ...Object.fromEntries(SHELF.map((key) => [key, mix?.[key] == null ? '' : plain(mix[key])])),
+    reclaimed_years: plain(mix?.reclaimed_years ?? 2),
+    sieved_mm: mix?.sieved_mm == null ? '' : plain(mix.sieved_mm),
+  });
+  const [note, setNote] = useState(mix?.note ?? '');
+  const [marked, setMarked] = useState<string[]>([]);
+  const [nameId, noteId] = [useId(), useId()];
+  const [search, setSearch] = useState('');
+  const components = useComponents({ per_page: 50, ...(search === '' ? {} : { search }) });
+  const batches = useBatches({ per_page: 50 });
+  const save = useSaveMix();
+  const say = useUndoable();
+  const problem = save.error instanceof ApiProblem ? save.error : undefined;
+  const errorAt = (path: string) => (marked.includes(path) ? t('common.notNumber') : problem?.at(path));
+  const number = (key: string, label: string, unit: string, hint?: string) => (
+    <NumberField
+      label={label}
+      unit={unit}
+      value={texts[key] ?? ''}
+      error={errorAt(key)}
+      onChange={(text) => setTexts({ ...texts, [key]: text })}
+      {...(hint === undefined ? {} : { hint })}
+    />
+  );
+
+  const fromBatch = async (id: number) => {
+    const batch = answerOf(await api.GET('/batches/{id}', { params: { path: { id } } }));
+    const found = answerOf(await api.GET('/components', { params: { query: { per_page: 200 } } })).data;
+    const parts = batch.inputs.parts.flatMap((part) => {
+      const component = found.find((each) => each.key === part.key);
+      return component === undefined ? [] : [{ id: component.id, name: component.name, text: plain(part.parts) }];
+    });
+    setRows(parts);
+    setSource('reclaimed');
+    if (name === '') {
+      setName(batch.name);
+    }
+  };
+
+  const submit = async () => {
+    const wrong = [
+      ...rows.flatMap((row, i) => (typedNumber(row.text) === null ? [`mix_parts.${i}.parts`] : [])),
+      ...Object.entries(texts).flatMap(([key, text]) =>
+        text.trim() !== '' && typedNumber(text) === null ? [key] : [],
+      ),
+    ];
+    setMarked(wrong);
+    if (wrong.length > 0) {
+      return;
+    }
+    const value = (key: string) => typedNumber(texts[key] ?? '');
+    const saved = await save.mutateAsync({
+      id: mix?.id ?? null,
+      body: {
+        name,
+        source,
+        note,
+        mix_parts: rows.map((row) => ({ component_id: row.id, parts: typedNumber(row.text) ?? 0 })),
+        stock_l: value('stock_l') ?? 0,
+        pack_l: value('pack_l'),
+        pack_price: value('pack_price'),
+        low_l: value('low_l'),
+        ...(source === 'reclaimed' ? { reclaimed_years: value('reclaimed_years'), sieved_mm: value('sieved_mm') } : {}),
+        ...(mix === null ? {} : { colour: mix.colour }),
+      },
+    });
+    say(t('common.saved', { name: saved.name }));
+    close();
+  };
+
+  return (
+    <Drawer
+      open
+      size={520}
+      title={mix?.name ?? t('mix.newTitle')}
+      onClose={close}
+      footer={
+        <div className="drawer-foot">
+          {(marked.length > 0 || save.error !== null) && (
+            <span className="field-error" role="alert">
+              {save.error !== null && problem === undefined ? t('problem.offline') : t('problem.fields')}
+            </span>
+          )}
+          <Button onClick={close}>{t('common.cancel')}</Button>
+          <Button type="primary" loading={save.isPending} onClick={() => void submit().catch(() => undefined)}>
+            {t('common.save')}
+          </Button>
+        </div>
+      }
+    >
+      <Form layout="vertical" className="component-form">
+        <Segmented
+          block
+          aria-label={t('mix.what')}
+          value={source}
+          options={[
+            { value: 'premix', label: t('mix.premix') },
+            { value: 'reclaimed', label: t('mix.reclaimed') },
+          ]}
+          onChange={setSource}
+        />
+        <p className="quiet">{t(source === 'premix' ? 'mix.premixHint' : 'mix.reclaimedHint')}</p>
+        <Form.Item
+          label={t('field.name')}
+          htmlFor={nameId}
+          validateStatus={problem?.at('name') === undefined ? '' : 'error'}
+          help={problem?.at('name')}
+        >
+          <Input id={nameId} value={name} onChange={(event) => setName(event.target.value)} />
+        </Form.Item>
+        {source === 'reclaimed' && (
+          <>
+            {mix === null && (batches.data?.data.length ?? 0) > 0 && (
+              <Form.Item label={t('mix.fromBatch')}>
+                <Select
+                  aria-label={t('mix.fromBatch')}
+                  placeholder={t('common.none')}
+                  options={(batches.data?.data ?? []).map((batch) => ({ value: batch.id, label: batch.name }))}
+                  onChange={(id: number) => void fromBatch(id).catch(() => undefined)}
+                />
+              </Form.Item>
+            )}
+            <div className="fields-2">
+              {number('reclaimed_years', t('mix.years'), t('unit.years'))}
+              {number('sieved_mm', t('mix.sieved'), 'mm', t('mix.sievedHint'))}
+            </div>
+          </>
+        )}
+        <h3>{t('mix.parts')}</h3>
+        <ul className="mix-rows">
+          {rows.map((row, i) => {
+            const error = errorAt(`mix_parts.${i}.parts`) ?? errorAt(`mix_parts.${i}.component_id`);
+            return (
+              <li key={row.id}>
+                <span>{row.name}</span>
+                <Input
+                  value={row.text}
+                  inputMode="decimal"
+                  status={error === undefined ? '' : 'error'}
+                  aria-label={t('mix.partsOf', { name: row.name })}
+                  onChange={(event) =>
+                    setRows(rows.map((each, at) => (at === i ? { ...each, text: event.target.value } : each)))
+                  }
+                />
+                <Button
+                  type="text"
+                  aria-label={t('blend.remove', { name: row.name })}
+                  onClick={() => setRows(rows.filter((_, at) => at !== i))}
+                >
+                  ×
+                </Button>
+                {error !== undefined && <p className="field-error">{error}</p>}
+              </li>
+            );
+          })}
+        </ul>
+        {problem?.at('mix_parts') !== undefined && (
+          <p className="field-error" role="alert">
+            {problem.at('mix_parts')}
+          </p>
+        )}
+        <Form.Item>
+          <Select
+            aria-label={t('mix.addPart')}
+            placeholder={t('mix.addPart')}
+            value={null}
+            showSearch={{ searchValue: search, filterOption: false, onSearch: setSearch }}
+            options={(components.data?.data ?? [])
+              .filter((each) => each.id !== mix?.id && rows.every((row) => row.id !== each.id))
+              .map((each) => ({ value: each.id, label: each.name }))}
+            onSelect={(_, option) => {
+              setRows([...rows, { id: option.value, name: String(option.label), text: '1' }]);
+              setSearch('');
+            }}
+          />
+        </Form.Item>
+        <h3>{t('bins.section.shelf')}</h3>
+        <div className="fields-4">
+          {number('stock_l', t('field.stock_l'), t('unit.L'))}
+          {number('pack_l', t('field.pack_l'), t('unit.L'))}
+          {number('pack_price', t('field.pack_price'), currency)}
+          {number('low_l', t('field.low_l'), t('unit.L'))}
+        </div>
+        <Form.Item label={t('field.note')} htmlFor={noteId}>
+          <Input id={noteId} value={note} onChange={(event) => setNote(event.target.value)} />
+        </Form.Item>
+      </Form>
+    </Drawer>
+  );
+}

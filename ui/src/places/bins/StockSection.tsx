@@ -1,0 +1,161 @@
+import { Button, Form, Modal, Pagination, Segmented, Select, Input } from 'antd';
+import { useId, useState } from 'react';
+import { ApiProblem, type Schemas } from '../../api/client';
+import { useMeta } from '../../api/queries';
+import { useLots, useMoveStock, useMovements } from '../../api/shelf';
+import { typedNumber, useWords } from '../../i18n/words';
+import { NumberField } from '../common/NumberField';
+import { useUndoable } from '../common/useUndoable';
+
+/** What there is of a component in litres, packs and weight, and what moved. */
+export function StockSection({ sheet }: { sheet: Schemas['ComponentSheet'] }) {
+  const { t, n, money, date } = useWords();
+  const { component } = sheet;
+  const currency = useMeta().data?.currency ?? 'EUR';
+  const [page, setPage] = useState(1);
+  const [changing, setChanging] = useState(false);
+  const movements = useMovements(component.id, page);
+  const rows = movements.data?.data ?? [];
+  const density = component.measured.properties['bulk_density']?.value ?? component.bulk_density;
+
+  return (
+    <section>
+      <header className="tools-head">
+        <h2>{t('stock.title')}</h2>
+        <Button onClick={() => setChanging(true)}>{t('stock.change')}</Button>
+      </header>
+      <p>
+        {component.stock_l > 0 ? t('blend.inStock', { litres: n(component.stock_l) }) : t('blend.notInStock')}
+        {component.stock_l > 0 && (
+          <>
+            {component.pack_l !== null &&
+              ` · ${t('component.packs', { packs: n(component.stock_l / component.pack_l, 2), litres: n(component.pack_l) })}`}
+            {` · ${t('component.weighs', { kg: n(component.stock_l * density) })}`}
+          </>
+        )}
+      </p>
+      {component.runs_low && <p className="mind">{t('stock.lowText', { litres: n(component.low_l ?? 0) })}</p>}
+      {sheet.price_per_l !== null && <p>{t('component.price', { price: money(sheet.price_per_l, currency) })}</p>}
+      <p className="quiet">{component.note}</p>
+      {rows.length > 0 && (
+        <details className="movements">
+          <summary>{t('stock.movements')}</summary>
+          <table className="plain-table">
+            <tbody>
+              {rows.map((movement) => (
+                <tr key={movement.id}>
+                  <th scope="row">
+                    {date(movement.moved_at)} · {t(`stock.${movement.kind}`)}
+                    {movement.note !== '' && <span className="quiet"> {movement.note}</span>}
+                  </th>
+                  <td>
+                    {movement.litres > 0 ? '+' : '−'}
+                    {n(Math.abs(movement.litres))} L
+                  </td>
+                  <td className="quiet">{t('stock.after', { litres: n(movement.stock_after_l) })}</td>
+                </tr>
+              ))}
+            </tbody>
+          </table>
+          <Pagination
+            size="small"
+            hideOnSinglePage
+            current={page}
+            pageSize={movements.data?.per_page ?? 8}
+            total={movements.data?.total ?? 0}
+            showSizeChanger={false}
+            onChange={setPage}
+          />
+        </details>
+      )}
+      {changing && <StockForm component={component} close={() => setChanging(false)} />}
+    </section>
+  );
+}
+
+function StockForm({ component, close }: { component: Schemas['Component']; close: () => void }) {
+  const { t, n } = useWords();
+  const [kind, setKind] = useState<'count' | 'used' | 'lost'>('count');
+  const [litres, setLitres] = useState('');
+  const [lot, setLot] = useState<number | null>(null);
+  const [note, setNote] = useState('');
+  const [isMarked, setMarked] = useState(false);
+  const noteId = useId();
+  const lots = useLots(component.id);
+  const move = useMoveStock(component.id);
+  const say = useUndoable();
+  const problem = move.error instanceof ApiProblem ? move.error : undefined;
+  const amount = typedNumber(litres);
+
+  const submit = async () => {
+    setMarked(amount === null);
+    if (amount === null) {
+      return;
+    }
+    const moved = await move.mutateAsync({
+      kind,
+      note,
+      ...(kind === 'count' ? { counted_l: amount } : { litres: amount }),
+      ...(lot === null ? {} : { lot_id: lot }),
+    });
+    say(`${component.name}: ${t('blend.inStock', { litres: n(moved.stock_after_l) })}`);
+    close();
+  };
+
+  return (
+    <Modal
+      open
+      title={t('stock.change')}
+      okText={t('common.save')}
+      cancelText={t('common.cancel')}
+      confirmLoading={move.isPending}
+      onCancel={close}
+      onOk={() => void submit().catch(() => undefined)}
+    >
+      <Form layout="vertical">
+        <Form.Item>
+          <Segmented
+            block
+            aria-label={t('stock.change')}
+            value={kind}
+            options={(['count', 'used', 'lost'] as const).map((value) => ({ value, label: t(`stock.${value}`) }))}
+            onChange={setKind}
+          />
+        </Form.Item>
+        <NumberField
+          label={t(kind === 'count' ? 'stock.counted' : 'stock.litres')}
+          unit={t('unit.L')}
+          value={litres}
+          error={
+            isMarked && amount === null ? t('common.notNumber') : (problem?.at('counted_l') ?? problem?.at('litres'))
+          }
+          onChange={setLitres}
+        />
+        {(lots.data?.data.length ?? 0) > 0 && (
+          <Form.Item label={t('lots.use')}>
+            <Select
+              aria-label={t('lots.use')}
+              value={lot}
+              options={[
+                { value: null, label: t('lots.useAny') },
+                ...(lots.data?.data ?? []).map((each) => ({
+                  value: each.id,
+                  label: `${each.name}, ${n(each.stock_l)} L`,
+                })),
+              ]}
+              onChange={setLot}
+            />
+          </Form.Item>
+        )}
+        <Form.Item label={t('field.note')} htmlFor={noteId}>
+          <Input id={noteId} value={note} maxLength={300} onChange={(event) => setNote(event.target.value)} />
+        </Form.Item>
+        {move.error !== null && (
+          <p className="field-error" role="alert">
+            {problem?.message ?? t('problem.offline')}
+          </p>
+        )}
+      </Form>
+    </Modal>
+  );
+}
