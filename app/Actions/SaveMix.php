@@ -32,7 +32,7 @@ final readonly class SaveMix
         $fields = Fields::of($input, self::FIELDS, $refusals);
         $shelf = $this->shelf->read($fields, $refusals);
         $name = ShelfFields::name($fields, $mix, $refusals);
-        $source = $fields->oneOf('source', ['premix', 'reclaimed'], $mix->exists ? $mix->source : 'premix');
+        $source = $fields->oneOf('source', ['premix', 'reclaimed'], $mix->isMix() ? $mix->source : 'premix');
         if ($mix->exists && ! $mix->isMix()) {
             $refusals->add(new Refusal('source', 'not_a_mix', $mix->name));
         }

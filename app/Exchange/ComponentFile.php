@@ -36,6 +36,7 @@ final readonly class ComponentFile
     /** @return array<string, mixed> */
     public function write(Component $component): array
     {
+        $component->loadMissing('mixParts.component');
         $properties = [];
         foreach (ComponentReader::PROPERTIES as $property) {
             $properties[$property] = $property === 'sieve' ? (object) $component->sieve : $component->getAttribute($property);
@@ -214,7 +215,7 @@ final readonly class ComponentFile
             $properties[$property] = $there->getAttribute($property);
         }
 
-        return $there->is_reference && $there->key === $raw['key'] && $there->name === $raw['name'] && $properties === $raw['properties'] && $there->stock_l === 0.0
+        return $there->is_reference && $there->key === $raw['key'] && $there->name === $raw['name'] && Same::values($properties, $raw['properties']) && $there->stock_l === 0.0
             && Lot::query()->where('component_id', $there->id)->doesntExist()
             && StockMovement::query()->where('component_id', $there->id)->doesntExist()
             && BenchTest::query()->where('component_id', $there->id)->doesntExist();

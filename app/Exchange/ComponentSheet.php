@@ -73,7 +73,7 @@ final readonly class ComponentSheet implements Sheet
             }
         }
         $saved = ($this->save)($component, $values);
-        $status = $before === null ? 'added' : ($before === self::row($saved) ? 'same' : 'changed');
+        $status = $before === null ? 'added' : (Same::values($before, self::row($saved)) ? 'same' : 'changed');
 
         return [$status, $saved->name];
     }
@@ -114,7 +114,7 @@ final readonly class ComponentSheet implements Sheet
         $refused = [];
         $now = self::row($component);
         foreach (array_diff_key($values, array_flip(ShelfFields::NAMES)) as $field => $value) {
-            if ($value !== ($now[$field] ?? null)) {
+            if (! Same::values($value, $now[$field] ?? null)) {
                 $refused[] = new Refusal($field, 'reference_fixed', is_array($value) ? null : $value);
             }
         }

@@ -43,7 +43,7 @@ final readonly class LotSheet implements Sheet
         $lot = Lot::query()->where('component_id', $component->id)->where('name', $name)->first() ?? new Lot();
         $before = $lot->exists ? $lot->getAttributes() : null;
         $saved = ($this->save)($lot, $component, $values);
-        $status = $before === null ? 'added' : (array_diff_key($before, ['updated_at' => 0]) === array_diff_key($saved->getAttributes(), ['updated_at' => 0]) ? 'same' : 'changed');
+        $status = $before === null ? 'added' : (Same::values(array_diff_key($before, ['updated_at' => 0]), array_diff_key($saved->getAttributes(), ['updated_at' => 0])) ? 'same' : 'changed');
 
         return [$status, $component->name.', '.$saved->name];
     }

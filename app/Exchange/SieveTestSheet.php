@@ -116,7 +116,7 @@ final readonly class SieveTestSheet implements Sheet
 
         $same->whereDate('finished_at', $day);
 
-        return $same->get()->contains(static fn(BenchTest $test): bool => $test->readings['rounds'] === $readings['rounds']);
+        return $same->get()->contains(static fn(BenchTest $test): bool => Same::values($test->readings['rounds'], $readings['rounds']));
     }
 
     private static function day(string $text): Carbon

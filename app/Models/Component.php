@@ -91,7 +91,7 @@ final class Component extends Model
 
     public function isMix(): bool
     {
-        return $this->source !== 'material';
+        return ($this->attributes['source'] ?? 'material') !== 'material';
     }
 
     public function stock(): Stock

@@ -31,6 +31,7 @@ final readonly class Readings
         public array $apertures,
         private array $rounds,
         public array $missing,
+        private bool $isSetupWell,
     ) {}
 
     public static function read(mixed $input, TestPlan $plan, Refusals $refusals): self
@@ -38,7 +39,7 @@ final readonly class Readings
         $fields = Fields::of($input, ['setup', 'rounds', 'sources'], $refusals);
         $missing = [];
         $setup = Fields::of($fields->raw('setup') ?? [], array_keys($plan->setup), $refusals, 'setup');
-        [$numbers, $choices, $apertures] = self::values($setup, $plan->setup, [], $refusals, $missing);
+        [$numbers, $choices, $apertures, , $isWell] = self::values($setup, $plan->setup, [], $refusals, $missing);
 
         $rounds = [];
         $given = $fields->raw('rounds') ?? [];
@@ -49,15 +50,15 @@ final readonly class Readings
         foreach ($given as $i => $raw) {
             $round = Fields::of($raw, [...array_keys($plan->round), 'set_aside'], $refusals, 'rounds.'.$i);
             $lacking = [];
-            [$roundNumbers, $roundChoices, , $retained] = self::values($round, $plan->round, $apertures, $refusals, $lacking);
-            $rounds[] = new Round($roundNumbers, $roundChoices, $retained, $round->flag('set_aside', false), $lacking === []);
+            [$roundNumbers, $roundChoices, , $retained, $isRoundWell] = self::values($round, $plan->round, $apertures, $refusals, $lacking);
+            $rounds[] = new Round($roundNumbers, $roundChoices, $retained, $round->flag('set_aside', false), $lacking === [] && $isRoundWell);
             array_push($missing, ...$lacking);
         }
         if ($rounds === []) {
             $missing[] = 'rounds';
         }
 
-        return new self($numbers, $choices, $apertures, $rounds, $missing);
+        return new self($numbers, $choices, $apertures, $rounds, $missing, $isWell);
     }
 
     public function number(string $name): float
@@ -73,7 +74,8 @@ final readonly class Readings
     /** Whether all that is read once is there, and at least one round. */
     public function suffice(): bool
     {
-        return array_filter($this->missing, static fn(string $path): bool => str_starts_with($path, 'setup.')) === []
+        return $this->isSetupWell
+            && array_filter($this->missing, static fn(string $path): bool => str_starts_with($path, 'setup.')) === []
             && array_filter($this->rounds, static fn(Round $round): bool => $round->complete && ! $round->setAside) !== [];
     }
 
@@ -111,11 +113,12 @@ final readonly class Readings
      * @param list<float>            $apertures
      * @param list<string>           $missing
      *
-     * @return array{array<string, float>, array<string, string>, list<float>, array<array-key, float>}
+     * @return array{array<string, float>, array<string, string>, list<float>, array<array-key, float>, bool} and whether none of them was refused
      */
     private static function values(Fields $fields, array $wanted, array $apertures, Refusals $refusals, array &$missing): array
     {
         $numbers = $choices = $retained = [];
+        $before = count($refusals->all());
         foreach ($wanted as $name => $reading) {
             $path = $fields->path.'.'.$name;
             if (! $fields->has($name)) {
@@ -138,7 +141,7 @@ final readonly class Readings
             }
         }
 
-        return [$numbers, $choices, $apertures, $retained];
+        return [$numbers, $choices, $apertures, $retained, count($refusals->all()) === $before];
     }
 
     /** @return list<float> coarsest first */

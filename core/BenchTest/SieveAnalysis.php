@@ -42,7 +42,7 @@ final class SieveAnalysis implements BenchTest
         foreach ($readings->complete() as $i => $round) {
             $loss = self::loss($round);
             if (abs($loss) > self::MOST_LOSS) {
-                $doubts[] = new Refusal("rounds.$i.retained", $loss > 0.0 ? 'sieve_loss' : 'sieve_gain', 100.0 * abs($loss), ['max' => 100.0 * self::MOST_LOSS]);
+                $doubts[] = new Refusal("rounds.$i.retained", $loss > 0.0 ? 'sieve_loss' : 'sieve_gain', round(100.0 * abs($loss), 2), ['max' => 100.0 * self::MOST_LOSS]);
             }
         }
         $outcome = Outcome::of(

@@ -446,7 +446,7 @@ export const en = {
   'field.internal_spread': 'Spread of that suction (ln)',
   'field.sphericity': 'Roundness, 0 to 1',
   'field.finest_mm': 'Finest dust',
-  'field.hydraulic_size_mm': 'Fibres: pores like grains of',
+  'field.hydraulic_size_mm': 'Pores like grains of',
   'field.ph': 'pH',
   'field.buffer': 'Buffer',
   'field.cec': 'Exchange capacity',
