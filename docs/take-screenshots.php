@@ -53,7 +53,7 @@ try {
     $at('//*[.="Left after 5 years"]');
     $take('compare');
 
-    foreach (['bins' => '32 entries', 'pots' => '8 entries', 'log' => '2 entries'] as $place => $ready) {
+    foreach (['bins' => '34 entries', 'pots' => '8 entries', 'log' => '2 entries'] as $place => $ready) {
         $driver->get($site->address.'/'.$place);
         $at("//*[.='$ready']");
         $take($place);

@@ -5,55 +5,58 @@ declare(strict_types=1);
 use Facebook\WebDriver\WebDriverBy;
 
 test('no place has a fault of accessibility, in bright and in dim light', function (string $path, string $ready, bool $dim): void {
-    $this->open('/blend');
     if ($dim) {
-        $this->click('Dim light');
+        $this->chrome()->driver->executeScript('localStorage.setItem("zolbek.light", "dim")');
     }
-    $this->click('Liners');
-    $this->waitUntilFresh();
-    $this->open($path);
+    $this->openWithMix($path);
     $this->see($ready);
-    usleep(400_000);
+    usleep(300_000);
     expect($this->accessibilityFaults())->toBe([]);
 })->with([
     'Blend' => ['/blend', 'Verdicts'],
-    'Bins' => ['/bins', '32 entries'],
+    'Bins' => ['/bins', '34 entries'],
     'Component' => ['/bins/9', 'How long it lasts'],
+    'Delivery and tests' => ['/bins/1', 'P-autumn'],
+    'Mix in a bin' => ['/bins/34', 'What is in it'],
+    'Bench' => ['/bench', 'A place to begin'],
+    'Test done' => ['/bench/tests/2', 'What it changes'],
+    'Scoops and sieves' => ['/bench/tools', 'Bench scale'],
     'Pots' => ['/pots', '8 entries'],
     'Log' => ['/log', '2 entries'],
     'Sheet' => ['/log/1', 'Each of'],
 ])->with(['bright' => [false], 'dim' => [true]]);
 
 test('dialogs have no fault of accessibility', function (string $path, string $button, string $ready): void {
-    $this->open('/blend');
-    $this->click('Liners');
-    $this->waitUntilFresh();
-    $this->open($path);
+    $this->openWithMix($path);
     $this->click($button);
     $this->see($ready);
-    usleep(500_000);
+    usleep(400_000);
     expect($this->accessibilityFaults())->toBe([]);
 })->with([
     ['/blend', 'Work out a batch', 'L loose'],
     ['/blend', 'Save', 'Name of the recipe'],
     ['/bins', 'Add a component', 'Grain sizes'],
     ['/pots', 'Add a pot', 'Outlet'],
+    ['/bins', 'Add a mix', 'What is in it'],
+    ['/bins', 'Files in and out', 'Empty template'],
+    ['/bins/1', 'Take in a delivery', 'Mark on the sack'],
+    ['/bins/1', 'Correct the stock', 'There are now'],
+    ['/bench', 'Start: Sieve analysis', 'You need'],
+    ['/bench/tools', 'Add a scoop or tub', 'Water that fills it weighs'],
+    ['/blend', 'Prepare Perlite 2-5 mm before mixing', 'Wet it'],
     ['/blend', 'Keyboard shortcuts', 'Show this list'],
 ]);
 
 test('at the bench nothing is cut off and what is pressed is large', function (string $path, string $ready): void {
-    $this->open('/blend');
-    $this->click('Liners');
-    $this->waitUntilFresh();
     $this->chrome()->resize(390, 844);
-    $this->open($path);
+    $this->openWithMix($path);
     $this->see($ready);
     usleep(200_000);
     expect($this->chrome()->driver->executeScript('return document.documentElement.scrollWidth'))->toBeLessThanOrEqual(390);
-    foreach ($this->chrome()->driver->findElements(WebDriverBy::cssSelector('.parts-stepper button, .parts-remove')) as $button) {
+    foreach ($this->chrome()->driver->findElements(WebDriverBy::cssSelector('.parts-stepper button, .parts-remove, .parts-prepare, .test-foot button')) as $button) {
         expect($button->getSize()->getHeight())->toBeGreaterThanOrEqual(44)->and($button->getSize()->getWidth())->toBeGreaterThanOrEqual(44);
     }
-})->with([['/blend', 'Verdicts'], ['/bins', '32 entries'], ['/bins/9', 'How long it lasts'], ['/pots', '8 entries'], ['/log/1', 'Each of']]);
+})->with([['/blend', 'Verdicts'], ['/bins', '34 entries'], ['/bins/9', 'How long it lasts'], ['/pots', '8 entries'], ['/log/1', 'Each of'], ['/bench', 'A place to begin'], ['/bench/tools', 'Bench scale'], ['/bench/tests/2', 'What it changes'], ['/bins/1', 'P-autumn']]);
 
 test('lengths and shares are written as the reader writes them', function (): void {
     $this->chrome()->devtools('Emulation.setLocaleOverride', ['locale' => 'de-DE']);

@@ -27,9 +27,10 @@ abstract class BrowserTestCase extends TestCase
                 self::$site?->stop();
             });
         }
+        // off the last page first: it may still be asking
+        $this->chrome()->driver->get(self::$site->address.'/build/assets/none');
         self::$site->reset();
         $this->chrome()->resize(1280, 800);
-        $this->chrome()->driver->get(self::$site->address.'/build/assets/none');
         $this->chrome()->driver->executeScript('localStorage.clear(); sessionStorage.clear();');
         $this->chrome()->complaints();
     }
@@ -45,6 +46,16 @@ abstract class BrowserTestCase extends TestCase
     {
         $this->chrome()->driver->get(self::$site?->address.$path);
         $this->waitFor('//main//*');
+    }
+
+    /** Opens a place; the workbench with a mix on it. */
+    public function openWithMix(string $path): void
+    {
+        $this->open($path);
+        if ($path === '/blend') {
+            $this->click('Liners');
+            $this->waitUntilFresh();
+        }
     }
 
     /** The first element that an XPath finds, once it is there and shown. */

@@ -22,7 +22,7 @@ test('a component of one\'s own is entered, corrected and used', function (): vo
     $this->type('Loose, dry', '1,52');
     $this->click('Save');
     $this->see('Pit gravel is saved.');
-    $this->see('33 entries');
+    $this->see('35 entries');
 
     $this->open('/blend');
     $this->pick('Add a component', 'Pit gravel');
@@ -46,7 +46,7 @@ test('of a typical component stock and price are one\'s own, the rest is copied'
 
 test('lists are searched, filtered and sorted', function (): void {
     $this->open('/bins');
-    $this->see('32 entries');
+    $this->see('34 entries');
     $this->press('/');
     $this->press('bark');
     $this->see('2 entries');
@@ -54,7 +54,7 @@ test('lists are searched, filtered and sorted', function (): void {
     $this->see('Nothing here by that name.');
     $this->type('Search by name', '');
     $this->waitFor('//button[@role="switch"]')->click();
-    $this->see('12 entries');
+    $this->see('14 entries');
     $this->waitFor('//th[contains(.,"Stock, L")]')->click();
     $this->waitFor('//tr[contains(@class,"ant-table-row")][1][contains(.,"Charcoal")]');
 });

@@ -2,7 +2,9 @@
 
 declare(strict_types=1);
 
+use App\Models\StockMovement;
 use Tests\Feature\Contract;
+use Zolbek\Core\BenchTest\TestKind;
 use Zolbek\Core\Component\Quality;
 
 /** @return list<string> every rule that core or application refuses by */
@@ -69,6 +71,31 @@ test('every word of the model has its name in the front end', function (): void 
     }
     foreach (Quality::cases() as $quality) {
         expect($catalogue)->toContain("'quality.{$quality->value}'");
+    }
+    foreach (TestKind::cases() as $kind) {
+        expect($catalogue)->toContain("'bench.kind.{$kind->value}'")->toContain("'bench.why.{$kind->value}'");
+        $plan = $kind->plan();
+        foreach ($plan->steps as $step) {
+            expect($catalogue)->toContain("'step.{$kind->value}.{$step->code}'");
+        }
+        foreach ($plan->tools as $tool) {
+            expect($catalogue)->toContain("'tool.$tool'");
+        }
+        foreach ($plan->cautions as $caution) {
+            expect($catalogue)->toContain("'caution.$caution'");
+        }
+        foreach ([...$plan->setup, ...$plan->round] as $reading) {
+            expect($catalogue)->toContain("'reading.{$reading->name}'");
+            foreach ($reading->choices as $choice) {
+                expect($catalogue)->toContain("'choice.$choice'");
+            }
+        }
+    }
+    foreach (array_keys(config()->array('instruments')) as $instrument) {
+        expect($catalogue)->toContain("'instrument.$instrument'");
+    }
+    foreach (StockMovement::KINDS as $kind) {
+        expect($catalogue)->toContain("'stock.$kind'");
     }
     foreach ($meta['plant_groups'] as $group) {
         expect($catalogue)->toContain("'group.{$group['group']}'")->toContain("'plants.{$group['group']}'");

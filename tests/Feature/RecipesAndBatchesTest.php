@@ -110,7 +110,7 @@ test('the demo yard is whole, and loading it twice changes nothing', function ()
     $yard = $this->app->make(TessivaleYard::class);
     $yard->load();
     $yard->load();
-    expect(Component::query()->where('stock_l', '>', 0)->count())->toBe(12)
+    expect(Component::query()->where('stock_l', '>', 0)->count())->toBe(14)
         ->and(Recipe::query()->count())->toBe(5)
         ->and(Batch::query()->count())->toBe(2);
     $pots = $this->getJson('/api/v1/pots')->assertJsonPath('total', 8)->json('data');

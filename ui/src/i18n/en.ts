@@ -307,7 +307,6 @@ export const en = {
   'batch.save': 'Save batch',
   'batch.saveAndPrint': 'Save and open the mixing sheet',
   'batch.gross': '({litres} from the bin)',
-  'batch.takeVessel': 'Take {name}',
   'batch.loading': 'Working it out …',
   'batch.stale': 'Figures from before: mend the marked field.',
 
@@ -822,11 +821,10 @@ export const en = {
 
   'lots.title': 'Deliveries',
   'lots.add': 'Take in a delivery',
-  'lots.edit': 'Correct delivery {name}',
   'lots.name': 'Mark on the sack',
   'lots.nameHint': 'the date where left empty',
-  'lots.on': 'Delivered',
-  'lots.quantity': 'Delivered',
+  'lots.on': 'Day of delivery',
+  'lots.quantity': 'Quantity',
   'lots.leftOf': '{left} of {all} L left',
   'lots.price': 'Paid in all',
   'lots.perL': '{price} per L',

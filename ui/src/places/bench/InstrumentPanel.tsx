@@ -1,5 +1,5 @@
 import { Button, Form, Select, Switch } from 'antd';
-import { useState } from 'react';
+import { useRef, useState } from 'react';
 import type { Schemas } from '../../api/client';
 import { tareScale, useInstruments, useSetInstrument } from '../../api/bench';
 import { useComponents } from '../../api/queries';
@@ -11,6 +11,7 @@ import { NumberField } from '../common/NumberField';
 type Instrument = Schemas['Instrument'];
 
 const LOOK_AGAIN_MS = 700;
+const SET_AFTER_MS = 300;
 
 const FIELDS: [keyof Schemas['InstrumentSettings'], MessageId, string][] = [
   ['mass_g', 'tools.onPan', 'g'],
@@ -40,6 +41,12 @@ function Panel({ instrument }: { instrument: Instrument }) {
   const { t, n } = useWords();
   const { key, settings, reading } = instrument;
   const set = useSetInstrument();
+  const typed = useRef<number | undefined>(undefined);
+  // one setting after another, so that what was typed last is what counts
+  const setLater = (body: Schemas['InstrumentSettings']) => {
+    window.clearTimeout(typed.current);
+    typed.current = window.setTimeout(() => set.mutate({ key, body }), SET_AFTER_MS);
+  };
   const [texts, setTexts] = useState<Record<string, string>>({});
   const components = useComponents({ per_page: 200 }, key === 'sieve_shaker');
   const shown = Object.entries(reading.values)
@@ -82,7 +89,7 @@ function Panel({ instrument }: { instrument: Instrument }) {
                 setTexts({ ...texts, [name]: text });
                 const value = typedNumber(text);
                 if (value !== null) {
-                  set.mutate({ key, body: { [name]: value } });
+                  setLater({ [name]: value });
                 }
               }}
             />
@@ -95,7 +102,7 @@ function Panel({ instrument }: { instrument: Instrument }) {
               setTexts({ ...texts, battery: text });
               const value = typedNumber(text);
               if (value !== null && value >= 0 && value <= 100) {
-                set.mutate({ key, body: { battery: value / 100 } });
+                setLater({ battery: value / 100 });
               }
             }}
           />

@@ -32,10 +32,14 @@ export function RunningTest({ test }: { test: Test }) {
   const waiting = useRef<{ timer: number; body: Schemas['BenchTestChange'] } | null>(null);
   const heading = useRef<HTMLHeadingElement>(null);
 
+  const last = useRef<Promise<unknown>>(Promise.resolve());
   const send = async (body: Schemas['BenchTestChange']) => {
     setKeeping(true);
+    // one after another: what was typed last must be kept last
+    const kept = last.current.then(() => keep(body));
+    last.current = kept.catch(() => undefined);
     try {
-      await keep(body);
+      await kept;
       setTrouble(null);
     } catch (problem) {
       setTrouble(problem instanceof ApiProblem ? problem.message : t('problem.offline'));

@@ -13,7 +13,8 @@ const MOST_BYTES = 4_000_000;
 export function ExchangeDrawer({ close }: { close: () => void }) {
   const { t } = useWords();
   const [sheet, setSheet] = useState<SheetName>('components');
-  const [file, setFile] = useState<File | null>(null);
+  // what was looked through is what is taken, whatever becomes of the file meanwhile
+  const [file, setFile] = useState<Blob | null>(null);
   const [report, setReport] = useState<Report | null>(null);
   const [trouble, setTrouble] = useState<string[]>([]);
   const [isBusy, setBusy] = useState(false);
@@ -50,9 +51,12 @@ export function ExchangeDrawer({ close }: { close: () => void }) {
     setReport(null);
     setTaken('');
     setTrouble([]);
-    setFile(chosen);
     if (!isTooLarge(chosen)) {
-      void attempt(async () => setReport(await send(sheet, chosen, { dry_run: 1 })));
+      void attempt(async () => {
+        const kept = new Blob([await chosen.arrayBuffer()]);
+        setFile(kept);
+        setReport(await send(sheet, kept, { dry_run: 1 }));
+      });
     }
   };
   const take = (how: { good_only?: 1 }) => {

@@ -49,7 +49,7 @@ export function Lots({ component }: { component: Schemas['Component'] }) {
               >
                 {t('lots.test')}
               </Button>
-              <Button size="small" aria-label={t('lots.edit', { name: lot.name })} onClick={() => setEditing(lot)}>
+              <Button size="small" aria-label={`${t('common.edit')} ${lot.name}`} onClick={() => setEditing(lot)}>
                 {t('common.edit')}
               </Button>
               <Button

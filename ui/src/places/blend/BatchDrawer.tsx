@@ -177,19 +177,14 @@ function VesselChoice({
   vessels: Schemas['Vessel'][];
   choose: (key: 'scoop' | 'tub', litres: number) => void;
 }) {
-  const { t, n } = useWords();
+  const { n } = useWords();
   if (vessels.length === 0) {
     return null;
   }
   return (
     <p className="vessel-choice">
       {vessels.map((vessel) => (
-        <Button
-          key={vessel.id}
-          size="small"
-          aria-label={t('batch.takeVessel', { name: vessel.name })}
-          onClick={() => choose(vessel.kind, vessel.volume_l)}
-        >
+        <Button key={vessel.id} size="small" onClick={() => choose(vessel.kind, vessel.volume_l)}>
           {vessel.name} {n(vessel.volume_l)} L
         </Button>
       ))}

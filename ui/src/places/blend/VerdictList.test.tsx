@@ -1,5 +1,6 @@
 import { renderToStaticMarkup } from 'react-dom/server';
 import { IntlProvider } from 'react-intl';
+import { MemoryRouter } from 'react-router';
 import { describe, expect, test, vi } from 'vitest';
 
 import type { Schemas } from '../../api/client';
@@ -131,17 +132,27 @@ describe('a verdict', () => {
 
 test('what makes figures less sure is said once, with the test that settles it', () => {
   const said = words(
-    <Notes
-      notes={[
-        { code: 'pan', component_name: 'Pumice', share: 0.17 },
-        { code: 'pan', component_name: 'Lava', share: 0.2 },
-        { code: 'compressible', component_name: null, share: 0.3 },
-        { code: 'segregation', component_name: null, share: 9.3 },
-      ]}
-    />,
+    <MemoryRouter>
+      <Notes
+        notes={[
+          { code: 'pan', component_name: 'Pumice', share: 0.17 },
+          { code: 'pan', component_name: 'Lava', share: 0.2 },
+          { code: 'compressible', component_name: null, share: 0.3 },
+          { code: 'segregation', component_name: null, share: 9.3 },
+        ]}
+      />
+    </MemoryRouter>,
   );
+  expect(said).toContain('Do a sieve analysis');
+  expect(said).toContain('Do a drained pot');
   expect(said).toContain('How fine the dust in Pumice, Lava is, is assumed');
   expect(said).toContain('30% of the mix is compressible');
   expect(said).toContain('9.3 times the size');
-  expect(words(<Notes notes={[]} />)).not.toContain('compressible');
+  expect(
+    words(
+      <MemoryRouter>
+        <Notes notes={[]} />
+      </MemoryRouter>,
+    ),
+  ).not.toContain('compressible');
 });

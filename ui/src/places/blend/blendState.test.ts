@@ -110,3 +110,28 @@ test('a mix differs from its recipe by parts, order and group, not by how a numb
   expect(differs({ ...now, group: 'desert' }, recipe)).toBe(true);
   expect(differs(now, undefined)).toBe(true);
 });
+
+describe('preparing', () => {
+  test('is asked for with the part, is one step to undo, and makes the mix another one', () => {
+    const sieve = { screen_lo_mm: 2.8 };
+    const history = reduce(start(), { do: 'prepare', componentId: 1, preparation: sieve });
+    expect(questionOf(history.now)?.parts).toEqual([
+      { component_id: 1, parts: 2, preparation: sieve },
+      { component_id: 2, parts: 1 },
+    ]);
+    const finer = reduce(history, { do: 'prepare', componentId: 1, preparation: { screen_lo_mm: 2 } });
+    expect(reduce(finer, { do: 'undo' }).now.rows[0]?.preparation).toBeUndefined();
+    const none = reduce(history, { do: 'prepare', componentId: 1, preparation: null });
+    expect(questionOf(none.now)?.parts[0]).toEqual({ component_id: 1, parts: 2 });
+  });
+
+  test('a shrink that was measured is asked for with the mix that was measured, and with no other', () => {
+    const measured = startOf({ ...start().now, recipeId: 4, compactionIndex: 7.4 });
+    expect(questionOf(measured.now)?.compaction_index).toBe(7.4);
+    const other = reduce(measured, { do: 'step', componentId: 1, by: 1 });
+    expect(questionOf(other.now)).not.toHaveProperty('compaction_index');
+    expect(questionOf(reduce(other, { do: 'undo' }).now)?.compaction_index).toBe(7.4);
+    const moved = reduce(measured, { do: 'change', touches: 'pot', mix: { potId: 9 } });
+    expect(questionOf(moved.now)?.compaction_index).toBe(7.4);
+  });
+});

@@ -156,3 +156,16 @@ describe('the mixing sheet', () => {
     expect(sheet()).not.toContain('sheet-note');
   });
 });
+
+test('what is prepared first stands on the sheet, with what goes in and what is left', () => {
+  const said = sheet({
+    lines: [
+      line({ gross_l: 20, kept_share: 0.75, preparation: { screen_lo_mm: 2.8, rinse_mm: 0.5 } }),
+      line({ component_id: 2, name: 'Bark', gross_l: 15, preparation: { wet: 'soak' }, lot: 'B-7' }),
+    ],
+  });
+  expect(said).toContain('Take 20 L of Pumice from the bin, over 2.8 mm, rinsed at 0.5 mm: 15 L are left.');
+  expect(said).toContain('Bark: soaked before mixing.');
+  expect(said).toContain('delivery B-7');
+  expect(sheet()).not.toContain('Prepare first');
+});
