@@ -46,6 +46,12 @@ final class ApiSpeed
         $database->exec("WITH RECURSIVE n(i) AS (SELECT 1 UNION ALL SELECT i + 1 FROM n WHERE i < $rows)
             INSERT INTO components (\"key\", name, kind, bulk_density, particle_density, solid_density, internal_water, unavailable_water, internal_median_cm, internal_spread, sphericity, sieve, residual_packing, hazards, colour, stock_l)
             SELECT 'row-' || i, 'Row ' || i, 'bark', 0.24, 0.47, 1.5, 0.5, 0.1, 60, 1.6, 0.5, '{\"4\":1,\"pan\":1}', 0.5, '[]', '#808080', i % 500 FROM n");
+        $database->exec("WITH RECURSIVE n(i) AS (SELECT 1 UNION ALL SELECT i + 1 FROM n WHERE i < $rows)
+            INSERT INTO stock_movements (component_id, kind, litres, stock_after_l, moved_at) SELECT 1, 'used', -1, i, datetime('now', '-' || i || ' minutes') FROM n");
+        $database->exec("WITH RECURSIVE n(i) AS (SELECT 1 UNION ALL SELECT i + 1 FROM n WHERE i < $rows)
+            INSERT INTO bench_tests (kind, status, component_id, name, readings, overrides, result, started_at, finished_at)
+            SELECT 'run_through', 'finished', 1, 'Row ' || i, '{}', '{}', '{}', datetime('now', '-' || i || ' minutes'), datetime('now') FROM n");
+        $database->exec('UPDATE components SET low_l = 100 WHERE id % 50 = 0');
         $database->exec('ANALYZE');
         $address = $site->address.'/api/v1/components?per_page=50';
 
@@ -53,6 +59,9 @@ final class ApiSpeed
             'GET /components' => self::time(fn(int $i) => self::request($address)),
             'GET /components, page 900' => self::time(fn(int $i) => self::request($address.'&page=900')),
             'GET /components, by stock' => self::time(fn(int $i) => self::request($address.'&sort=-stock_l')),
+            'GET /components, running low' => self::time(fn(int $i) => self::request($address.'&low=1')),
+            'GET /components/1/movements' => self::time(fn(int $i) => self::request($site->address.'/api/v1/components/1/movements?per_page=50')),
+            'GET /bench/tests' => self::time(fn(int $i) => self::request($site->address.'/api/v1/bench/tests?per_page=50')),
             'GET /components, searched' => self::time(fn(int $i) => self::request($address.'&search=row+'.$i)),
         ];
     }

@@ -58,6 +58,38 @@ try {
         $at("//*[.='$ready']");
         $take($place);
     }
+    $at('//button[.="Blend"] | //a[.="Blend"]')->click();
+    $at('//*[contains(@class,"pot-section")]');
+    $at('//button[starts-with(@aria-label,"Prepare Pumice")]')->click();
+    $at('//label[.="Sieve off what is finer than"]');
+    $driver->switchTo()->activeElement();
+    $driver->findElement(WebDriverBy::xpath('//input[@id=//label[.="Sieve off what is finer than"]/@for]'))->sendKeys('2.8');
+    $at('//button[.="Done"]')->click();
+    $at('//*[.="Is preparing worth it?"]');
+    $take('preparing');
+    $at('//button[.="Undo"]')->click();
+    $driver->get($site->address.'/bench');
+    $at('//h3[.="Loose weight"]');
+    $take('bench');
+    $driver->get($site->address.'/bench?start=drained_pot&component=5');
+    $at('//div[contains(@class,"ant-drawer-footer")]//button')->click();
+    $at('//p[@class="test-do"]');
+    foreach ([1, 2, 3] as $step) {
+        $at('//button[.="Next"]')->click();
+        usleep(300_000);
+    }
+    $take('bench-step');
+    $driver->get($site->address.'/bench/tests/2');
+    $at('//*[.="What it changes"]');
+    $take('bench-result');
+    $driver->get($site->address.'/bench/tools');
+    $at('//output[contains(.,"stable")]');
+    $take('tools');
+    $driver->get($site->address.'/bins');
+    $at('//button[.="Files in and out"]')->click();
+    $at('//*[.="Empty template"]');
+    $take('files');
+    $driver->get($site->address.'/log');
     $at('//a[.="Autumn maples, oval trays"]')->click();
     $at('//*[contains(@class,"sheet-load")]');
     $chrome->resize(900, 1220);

@@ -85,6 +85,7 @@ final readonly class BatchDocument
             'too_small_for_scoop' => array_map(fn(string $key): string => $this->byKey[$key]->name, $plan->tooSmallForScoop()),
             'mass_kg' => $plan->massKg,
             'wet_pot_kg' => $weights->wetKg,
+            'two_to_lift' => $weights->wetKg > Assessment::LIFT_ONE_KG,
             'cost' => $plan->cost(),
             'packs_cost' => $plan->packsCost(),
             'hazards' => array_values(array_unique(array_merge(...array_map(fn(BatchLine $line): array => $this->byKey[$line->portion->key]->hazards, $plan->lines)))),

@@ -19,6 +19,7 @@ use Zolbek\Core\Fit\Mend;
 use Zolbek\Core\Fit\MendSearch;
 use Zolbek\Core\Fit\Setup;
 use Zolbek\Core\Fit\Verdict;
+use Zolbek\Core\Flow\RunThroughSpeed;
 use Zolbek\Core\Grading\PanTail;
 
 /** The model's answer about a mix in a pot, as the Blend screen draws and words it: schema Evaluation of the API. */
@@ -57,6 +58,7 @@ final readonly class EvaluationDocument
             'pot' => [
                 ...Answer::pot($water),
                 'run_through_s' => $this->assessment->runThrough->seconds,
+                'run_through_speed' => $this->assessment->runThrough->seconds === null ? null : RunThroughSpeed::of($this->assessment->runThrough->seconds)->value,
                 'limited_by_holes' => $this->assessment->runThrough->limitedByHoles,
                 'open_hole_share' => $setup->holes->openAreaCm2() / $setup->pot->floorCm2(),
                 'wet_kg' => $this->assessment->weights->wetKg,

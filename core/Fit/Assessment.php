@@ -7,6 +7,7 @@ namespace Zolbek\Core\Fit;
 use Zolbek\Core\Chemistry\Reaction;
 use Zolbek\Core\Container\Weights;
 use Zolbek\Core\Flow\RunThrough;
+use Zolbek\Core\Flow\RunThroughSpeed;
 
 /**
  * How a mix in a pot suits a group of plants: a verdict on each criterion, worst first, and the fit as their geometric mean.
@@ -21,9 +22,7 @@ use Zolbek\Core\Flow\RunThrough;
  */
 final readonly class Assessment
 {
-    private const FREE_S = 45.0;
-    private const SLOW_S = 120.0;
-    private const LIFT_ONE_KG = 15.0;
+    public const LIFT_ONE_KG = 15.0;
     private const LIFT_TWO_KG = 25.0;
 
     /** @var non-empty-list<Verdict> worst first */
@@ -45,7 +44,7 @@ final readonly class Assessment
         $depthMm = $setup->pot->depthCm * 10.0;
         $verdicts = [
             new Verdict(Criterion::Air, $retention->saturated - $waterL / $setup->zone->volumeL, $setup->group->air()),
-            new Verdict(Criterion::RunThrough, $this->runThrough->seconds, new Band(0.0, self::FREE_S, self::SLOW_S - self::FREE_S)),
+            new Verdict(Criterion::RunThrough, $this->runThrough->seconds, new Band(0.0, RunThroughSpeed::FREE_S, RunThroughSpeed::SLOW_S - RunThroughSpeed::FREE_S)),
             new Verdict(Criterion::Ph, Reaction::ph($setup->substrate->blend), $setup->group->ph()),
             new Verdict(Criterion::WetWeight, $this->weights->wetKg, new Band(0.0, self::LIFT_ONE_KG, self::LIFT_TWO_KG - self::LIFT_ONE_KG)),
             new Verdict(

@@ -15,6 +15,7 @@ use Zolbek\Core\Fit\Level;
 use Zolbek\Core\Fit\MendSearch;
 use Zolbek\Core\Fit\PlantGroup;
 use Zolbek\Core\Fit\Setup;
+use Zolbek\Core\Flow\RunThroughSpeed;
 use Zolbek\Core\Grading\PanTail;
 
 /** @param array<string, float|int> $parts */
@@ -168,3 +169,10 @@ test('a pot is free to lift at fifteen kilograms, and water is free to run at fo
     expect([$weight->high, $weight->high + $weight->margin])->toBe([15.0, 25.0])
         ->and([$run->high, $run->high + $run->margin])->toBe([45.0, 120.0]);
 });
+
+test('a run-through has the word that growers have for it', function (float $seconds, RunThroughSpeed $speed): void {
+    expect(RunThroughSpeed::of($seconds))->toBe($speed);
+})->with([
+    [11.9, RunThroughSpeed::Fast], [15.0, RunThroughSpeed::Fast], [15.1, RunThroughSpeed::Free], [45.0, RunThroughSpeed::Free],
+    [45.1, RunThroughSpeed::Slow], [120.0, RunThroughSpeed::Slow], [120.1, RunThroughSpeed::Stagnant],
+]);

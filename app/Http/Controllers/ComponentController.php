@@ -23,6 +23,7 @@ final readonly class ComponentController
             $query->where('kind', $request->string('kind')->value());
         }
         if ($request->boolean('low')) {
+            $query->whereNotNull('low_l');
             $query->whereColumn('stock_l', '<', 'low_l');
         }
         if ($request->boolean('in_stock')) {

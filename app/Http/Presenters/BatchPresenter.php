@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Presenters;
 
 use App\Models\Batch;
+use Zolbek\Core\Fit\Assessment;
 
 /** A saved batch as the API shows it: schemas BatchSummary and Batch. */
 final class BatchPresenter
@@ -25,6 +26,9 @@ final class BatchPresenter
         // an empty map reads back from its column as a list
         $inputs = array_key_exists('lots', $batch->inputs) ? [...$batch->inputs, 'lots' => (object) $batch->inputs['lots']] : $batch->inputs;
 
-        return [...self::summary($batch), 'inputs' => $inputs, 'result' => $batch->result];
+        // batches from before this was kept with them
+        $result = ['two_to_lift' => $batch->result['wet_pot_kg'] > Assessment::LIFT_ONE_KG, ...$batch->result];
+
+        return [...self::summary($batch), 'inputs' => $inputs, 'result' => $result];
     }
 }

@@ -124,7 +124,7 @@ export function BlendPage() {
                 {t('blend.fit')} <strong>{percent(data.fit)}</strong>
               </span>
             </header>
-            <VerdictList verdicts={data.verdicts} group={mix.group} limitedByHoles={data.pot.limited_by_holes} />
+            <VerdictList verdicts={data.verdicts} group={mix.group} pot={data.pot} />
           </>
         )}
         <Button

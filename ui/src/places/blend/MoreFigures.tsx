@@ -50,10 +50,10 @@ export function MoreFigures({ evaluation }: { evaluation: Schemas['Evaluation'] 
   );
 }
 
-function Figures({ title, rows }: { title: string; rows: [string, number | boolean | null, Format][] }) {
+function Figures({ title, rows }: { title: string; rows: [string, number | boolean | string | null, Format][] }) {
   const { t, n, percent, money } = useWords();
   const meta = useMeta();
-  const show = (value: number | boolean | null, format: Format): string => {
+  const show = (value: number | boolean | string | null, format: Format): string => {
     if (typeof value !== 'number') {
       return t('common.unknown');
     }

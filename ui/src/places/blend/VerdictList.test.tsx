@@ -46,10 +46,16 @@ const mend: Mend = {
   worsens: [],
 };
 
-function said(verdict: Partial<Verdict>, limitedByHoles = false): string {
+type Speed = Schemas['Evaluation']['pot']['run_through_speed'];
+
+function said(verdict: Partial<Verdict>, limitedByHoles = false, speed: Speed = 'fast'): string {
   return words(
     <BlendProvider>
-      <VerdictList verdicts={[{ ...good, ...verdict }]} group="airy_conifers" limitedByHoles={limitedByHoles} />
+      <VerdictList
+        verdicts={[{ ...good, ...verdict }]}
+        group="airy_conifers"
+        pot={{ limited_by_holes: limitedByHoles, run_through_speed: speed }}
+      />
     </BlendProvider>,
   );
 }
@@ -81,12 +87,14 @@ describe('a verdict', () => {
   });
 
   test.each([
-    [9, 'Fast'],
-    [30, 'Free'],
-    [90, 'Slow'],
-    [400, 'Stagnant'],
-  ])('calls a run-through of %d s %s', (value, speed) => {
-    expect(said({ criterion: 'run_through', value, low: 0, high: 45 })).toContain(`${speed}: 2 cm of clean water`);
+    ['fast', 'Fast'],
+    ['free', 'Free'],
+    ['slow', 'Slow'],
+    ['stagnant', 'Stagnant'],
+  ] as const)('calls a run-through that is %s %s', (speed, word) => {
+    expect(said({ criterion: 'run_through', value: 30, low: 0, high: 45 }, false, speed)).toContain(
+      `${word}: 2 cm of clean water`,
+    );
   });
 
   test('names the holes where they set the speed and it is wrong', () => {

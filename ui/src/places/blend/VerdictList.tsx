@@ -31,11 +31,12 @@ export function figure(criterion: Schemas['Criterion'], value: number, { n, perc
 export function VerdictList({
   verdicts,
   group,
-  limitedByHoles,
+  pot,
 }: {
   verdicts: Verdict[];
   group: Schemas['PlantGroup'];
-  limitedByHoles: boolean;
+  /** What the pot does that words depend on. */
+  pot: Pick<Schemas['Evaluation']['pot'], 'limited_by_holes' | 'run_through_speed'>;
 }) {
   const words = useWords();
   const { t } = words;
@@ -55,7 +56,7 @@ export function VerdictList({
                 : figure(verdict.criterion, verdict.value, words)}
             </strong>
           </p>
-          <p className="verdict-text">{sentence(verdict, group, limitedByHoles, words)}</p>
+          <p className="verdict-text">{sentence(verdict, group, pot, words)}</p>
           {verdict.level !== 'good' && <Mends verdict={verdict} />}
         </li>
       ))}
@@ -63,7 +64,12 @@ export function VerdictList({
   );
 }
 
-function sentence(verdict: Verdict, group: Schemas['PlantGroup'], limitedByHoles: boolean, words: Words): string {
+function sentence(
+  verdict: Verdict,
+  group: Schemas['PlantGroup'],
+  pot: Pick<Schemas['Evaluation']['pot'], 'limited_by_holes' | 'run_through_speed'>,
+  words: Words,
+): string {
   const { t, n, percent } = words;
   const plants = t(`plants.${group}`);
   switch (verdict.criterion) {
@@ -73,13 +79,10 @@ function sentence(verdict: Verdict, group: Schemas['PlantGroup'], limitedByHoles
       if (verdict.value === null) {
         return t('verdict.run_through.none');
       }
-      const speed =
-        verdict.value <= 15 ? 'fast' : verdict.value <= 45 ? 'free' : verdict.value <= 120 ? 'slow' : 'stagnant';
-
       return t('verdict.run_through.text', {
-        speed,
+        speed: pot.run_through_speed ?? 'stagnant',
         high: n(verdict.high),
-        holes: limitedByHoles && verdict.level !== 'good' ? 'yes' : 'no',
+        holes: pot.limited_by_holes && verdict.level !== 'good' ? 'yes' : 'no',
       });
     }
     case 'ph':

@@ -67,6 +67,7 @@ function sheet(result: Partial<Schemas['BatchPlan']> = {}, batch: Partial<Schema
       too_small_for_scoop: [],
       mass_kg: 9,
       wet_pot_kg: 6.8,
+      two_to_lift: false,
       cost: 12,
       packs_cost: 0,
       hazards: ['dust'],
@@ -135,7 +136,7 @@ describe('the mixing sheet', () => {
 
   test('asks for two people where the pot is heavy', () => {
     expect(text(sheet())).toContain('6.8 kg wet: lift with a straight back');
-    expect(text(sheet({ wet_pot_kg: 15.4 }))).toContain('15 kg wet: two people or a trolley');
+    expect(text(sheet({ wet_pot_kg: 15.4, two_to_lift: true }))).toContain('15 kg wet: two people or a trolley');
   });
 
   test('names what is too little for a scoop', () => {

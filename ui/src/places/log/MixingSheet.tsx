@@ -14,7 +14,6 @@ export function MixingSheet({ batch }: { batch: Schemas['Batch'] }) {
   const toBuy = result.lines.filter((line) => line.packs !== 0);
   const prepared = result.lines.filter((line) => line.preparation != null);
   const said = usePreparationWords();
-  const heavy = result.wet_pot_kg > 15;
 
   return (
     <article className="sheet">
@@ -130,7 +129,7 @@ export function MixingSheet({ batch }: { batch: Schemas['Batch'] }) {
             {result.hazards.map((hazard) => (
               <li key={hazard}>{t(`caution.${hazard}`)}</li>
             ))}
-            <li>{t('caution.lift', { kg: n(result.wet_pot_kg, 2), kg2: heavy ? 'two' : 'one' })}</li>
+            <li>{t('caution.lift', { kg: n(result.wet_pot_kg, 2), kg2: result.two_to_lift ? 'two' : 'one' })}</li>
             <li>{t('caution.defer')}</li>
           </ul>
         </section>
