@@ -32,8 +32,7 @@ final readonly class RecordBenchTest
         $fields = Fields::of($input, self::FIELDS, $refusals);
         $changed = [];
         if ($fields->has('readings')) {
-            $changed['readings'] = $fields->raw('readings');
-            Fields::of($fields->raw('readings'), ['setup', 'rounds', 'sources'], $refusals, 'readings');
+            $changed['readings'] = self::readings($fields->raw('readings'), $refusals);
         }
         if ($fields->has('overrides')) {
             $changed['overrides'] = self::reasons($fields->raw('overrides'), $refusals);
@@ -84,6 +83,36 @@ final readonly class RecordBenchTest
         ])->save();
 
         return $test->refresh();
+    }
+
+    /**
+     * Readings as objects and lists of the right kind; what stands in them may be anything that somebody typed.
+     *
+     * @return array{setup: array<mixed>, rounds: list<array<mixed>>, sources: array<mixed>}
+     */
+    private static function readings(mixed $given, Refusals $refusals): array
+    {
+        $fields = Fields::of($given, ['setup', 'rounds', 'sources'], $refusals, 'readings');
+        $object = static function (mixed $value, string $path) use ($refusals): array {
+            if (! is_array($value) || ($value !== [] && array_is_list($value))) {
+                $refusals->add(new Refusal($path, 'object', $value));
+
+                return [];
+            }
+
+            return $value;
+        };
+        $rounds = $fields->raw('rounds') ?? [];
+        if (! is_array($rounds) || ! array_is_list($rounds)) {
+            $refusals->add(new Refusal('readings.rounds', 'list', $rounds));
+            $rounds = [];
+        }
+
+        return [
+            'setup' => $object($fields->raw('setup') ?? [], 'readings.setup'),
+            'rounds' => array_map(static fn(mixed $round, int $i): array => $object($round, 'readings.rounds.'.$i), $rounds, array_keys($rounds)),
+            'sources' => array_filter($object($fields->raw('sources') ?? [], 'readings.sources'), is_string(...)),
+        ];
     }
 
     private static function mustRun(BenchTest $test): void

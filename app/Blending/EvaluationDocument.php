@@ -309,6 +309,12 @@ final readonly class EvaluationDocument
                 $notes[] = ['code' => 'pan', 'component_name' => $component->name, 'share' => $tail->share];
             }
         }
+        foreach ($this->form->components as $component) {
+            $measured = count([...($component->measured['properties'] ?? []), ...(($this->form->parts->lots[$component->id] ?? null)->measured['properties'] ?? [])]);
+            if ($measured > 0) {
+                $notes[] = ['code' => 'measured', 'component_name' => $component->name, 'share' => (float) $measured];
+            }
+        }
         if ($compressible > self::LOW_CONFIDENCE_FROM) {
             array_unshift($notes, ['code' => 'compressible', 'component_name' => null, 'share' => $compressible]);
         }

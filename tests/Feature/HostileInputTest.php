@@ -2,13 +2,13 @@
 
 declare(strict_types=1);
 
-use App\Models\Batch;
+use App\Models\BenchTest;
 use App\Models\Component;
-use App\Models\Pot;
-use App\Models\Recipe;
-use App\Models\StockMovement;
+use Illuminate\Support\Facades\DB;
 use Tests\Feature\Contract;
 use Tests\Feature\Yard;
+use Zolbek\Core\BenchTest\Reading;
+use Zolbek\Core\BenchTest\TestKind;
 
 const HOSTILE = [
     'nothing' => null,
@@ -38,6 +38,15 @@ function bodies(): array
         'recipe' => ['/api/v1/recipes', ['name' => 'New', 'plant_group' => 'desert', 'note' => '', 'parts' => Yard::parts(['pumice-3-6-mm' => 1])]],
         'plan' => ['/api/v1/batches/plan', [...Yard::question(), 'order' => ['pots' => 2, 'tub_l' => 20, 'scoop_l' => 1]]],
         'batch' => ['/api/v1/batches', [...Yard::question(), 'name' => 'New', 'note' => '', 'order' => ['pots' => 2, 'tub_l' => 20, 'scoop_l' => 1]]],
+        'mix' => ['/api/v1/mixes', [
+            'name' => 'New', 'source' => 'reclaimed', 'colour' => '#aabbcc', 'note' => '', 'mix_parts' => Yard::parts(['pumice-3-6-mm' => 1]), 'reclaimed_years' => 2, 'sieved_mm' => 1,
+            'stock_l' => 5, 'pack_l' => 5, 'pack_price' => 3, 'low_l' => 2,
+        ]],
+        'delivery' => ['/api/v1/components/1/lots', ['name' => 'L', 'delivered_on' => '2026-04-01', 'quantity_l' => 10, 'price' => 4, 'note' => '']],
+        'movement' => ['/api/v1/components/1/movements', ['kind' => 'count', 'counted_l' => 10, 'note' => '']],
+        'vessel' => ['/api/v1/vessels', ['name' => 'New', 'kind' => 'scoop', 'volume_l' => 1, 'note' => '']],
+        'sieves' => ['/api/v1/sieve-sets', ['name' => 'New', 'apertures' => [4, 2]]],
+        'test' => ['/api/v1/bench/tests', ['kind' => 'run_through', 'component_id' => 1, 'person' => 'Orsolt']],
     ];
 }
 
@@ -45,31 +54,28 @@ test('nonsense in any one field is taken or refused at a field, never a fault', 
     [$address, $body] = bodies()[$which];
     foreach (array_keys($body) as $field) {
         foreach (HOSTILE as $value) {
+            DB::beginTransaction();
             $response = $this->postJson($address, [...$body, $field => $value]);
             expect($response->status())->toBeIn([200, 201, 422], $address.' '.$field.' '.json_encode($value));
             if ($response->status() === 422) {
                 Contract::check($response, 'Problem');
                 expect($response->json('errors'))->not->toBeEmpty();
             }
-            StockMovement::query()->delete();
-            Component::query()->where('is_reference', false)->delete();
-            Pot::query()->where('name', 'New')->delete();
-            Batch::query()->delete();
-            Recipe::query()->delete();
+            DB::rollBack();
         }
     }
-})->with(['evaluate', 'component', 'pot', 'outline', 'recipe', 'plan', 'batch']);
+})->with(['evaluate', 'component', 'pot', 'outline', 'recipe', 'plan', 'batch', 'mix', 'delivery', 'movement', 'vessel', 'sieves', 'test']);
 
 test('a body that is well stays well: the bodies above are taken', function (string $which): void {
     [$address, $body] = bodies()[$which];
     expect($this->postJson($address, $body)->status())->toBeIn([200, 201]);
-})->with(['evaluate', 'component', 'pot', 'outline', 'recipe', 'plan', 'batch']);
+})->with(['evaluate', 'component', 'pot', 'outline', 'recipe', 'plan', 'batch', 'mix', 'delivery', 'movement', 'vessel', 'sieves', 'test']);
 
 test('a field that nobody knows is refused by name, on every address', function (string $which): void {
     [$address, $body] = bodies()[$which];
     $response = $this->postJson($address, [...$body, 'surprise' => 1])->assertStatus(422);
     expect(array_column($response->json('errors'), 'path'))->toContain('surprise');
-})->with(['evaluate', 'component', 'pot', 'outline', 'recipe', 'plan', 'batch']);
+})->with(['evaluate', 'component', 'pot', 'outline', 'recipe', 'plan', 'batch', 'mix', 'delivery', 'movement', 'vessel', 'sieves', 'test']);
 
 test('names are kept as they are typed and mean nothing to the database', function (string $name): void {
     $id = $this->postJson('/api/v1/components', [...Yard::ownComponent(), 'name' => $name])->assertCreated()->json('id');
@@ -105,3 +111,55 @@ test('a recipe is changed whole or not at all, and twice the same name is refuse
     $this->getJson("/api/v1/recipes/$first")->assertJsonPath('name', 'First')->assertJsonPath('parts.0.parts', 1);
     $this->putJson("/api/v1/recipes/$first", $recipe('First', 3))->assertOk()->assertJsonPath('parts.0.parts', 3);
 });
+
+test('nonsense among the readings of a test is kept and told of, never a fault', function (TestKind $kind): void {
+    $recipe = $this->postJson('/api/v1/recipes', ['name' => 'Even', 'plant_group' => 'desert', 'parts' => Yard::parts(['pumice-3-6-mm' => 1])])->json('id');
+    $id = $this->postJson('/api/v1/bench/tests', ['kind' => $kind->value, ...($kind->suitsComponent() ? ['component_id' => 1] : ['recipe_id' => $recipe])])->assertCreated()->json('id');
+    $plan = $kind->plan();
+    $well = static fn(Reading $reading): mixed => match ($reading->type) {
+        Reading::CHOICE => $reading->choices[0],
+        Reading::APERTURES => [4, 2],
+        Reading::RETAINED => ['4' => 10, '2' => 10, 'pan' => 10],
+        default => max($reading->min, min($reading->max, 30.0)),
+    };
+    $setup = array_map($well, $plan->setup);
+    $round = array_map($well, $plan->round);
+    foreach ([...array_keys($setup), ...array_keys($round)] as $field) {
+        foreach (HOSTILE as $value) {
+            $readings = [
+                'setup' => (object) (isset($setup[$field]) ? [...$setup, $field => $value] : $setup),
+                'rounds' => [isset($round[$field]) ? [...$round, $field => $value] : $round],
+            ];
+            $response = $this->putJson("/api/v1/bench/tests/$id", ['readings' => $readings]);
+            expect($response->status())->toBeIn([200, 422], $kind->value.' '.$field.' '.json_encode($value));
+            if ($response->status() === 200) {
+                Contract::check($response, 'BenchTest');
+                expect($this->postJson("/api/v1/bench/tests/$id/finish", [])->status())->toBeIn([200, 422]);
+                BenchTest::query()->whereKey($id)->update(['status' => BenchTest::RUNNING, 'finished_at' => null, 'result' => null]);
+            }
+        }
+    }
+    foreach ([null, 5, [], ['a' => 1], [[1]], ['x']] as $rounds) {
+        expect($this->putJson("/api/v1/bench/tests/$id", ['readings' => ['setup' => (object) [], 'rounds' => $rounds]])->status())->toBeIn([200, 422])
+            ->and($this->getJson("/api/v1/bench/tests/$id")->status())->toBe(200);
+    }
+})->with(TestKind::cases());
+
+test('nonsense in what is done before mixing is refused at its field', function (string $field): void {
+    $parts = Yard::parts(['pumice-3-6-mm' => 1]);
+    foreach (HOSTILE as $value) {
+        $parts[0]['preparation'] = [$field => $value];
+        $response = $this->postJson('/api/v1/evaluate', Yard::question(['parts' => $parts]));
+        expect($response->status())->toBeIn([200, 422], $field.' '.json_encode($value));
+    }
+})->with(['cut_mm', 'screen_lo_mm', 'screen_hi_mm', 'rinse_mm', 'wet']);
+
+test('nonsense at the panel of an instrument is refused', function (string $instrument, string $field): void {
+    foreach (HOSTILE as $value) {
+        expect($this->putJson("/api/v1/instruments/$instrument", [$field => $value])->status())->toBeIn([200, 422], $field.' '.json_encode($value))
+            ->and($this->getJson("/api/v1/instruments/$instrument")->status())->toBe(200);
+    }
+})->with([
+    ['scale', 'mass_g'], ['scale', 'plugged'], ['scale', 'battery'], ['sieve_shaker', 'component_id'], ['sieve_shaker', 'mass_g'], ['reaction_pen', 'ph'],
+    ['reaction_pen', 'ec_ms_cm'], ['temperature_probe', 'celsius'],
+]);

@@ -7,7 +7,7 @@ const Body = ({ d, of }: { d: string; of: 'clay' | 'rain' }) => <path d={d} fill
 const Grains = ({ x, y, w, h, n = 26 }: { x: number; y: number; w: number; h: number; n?: number }) => (
   <g fill="var(--clay)">
     {Array.from({ length: n }, (_, i) => (
-      <circle key={i} cx={x + ((i * 37) % 100) * 0.01 * w} cy={y + ((i * 61 + 13) % 100) * 0.01 * h} r={2 + (i % 3)} />
+      <circle key={i} cx={x + ((0.5 + i * 0.7549) % 1) * w} cy={y + ((0.5 + i * 0.5698) % 1) * h} r={2 + (i % 3)} />
     ))}
   </g>
 );

@@ -227,11 +227,12 @@ export const en = {
   'mend.tryLabel': 'Try it: {change}',
 
   'note.title': 'How sure is this?',
-  'note.typical': 'Figures are typical ones until you measure; water is that after a thorough soak.',
+  'note.typical': 'Figures are typical ones where nothing was measured; water is that after a thorough soak.',
   'note.compressible':
     '{share} of the mix is compressible or crumbly (peat, fibre, compost, loam): water and air are rougher estimates. A drained-pot test settles it.',
   'note.pan':
     'How fine the dust in {components} is, is assumed, and it rules the pores. Sieving with a 0.5 mm sieve as well would settle it.',
+  'note.measured': 'Measured, at least in part: {components}.',
   'note.doSieve': 'Do a sieve analysis',
   'note.doDrain': 'Do a drained pot',
   'note.segregation':

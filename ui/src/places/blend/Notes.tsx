@@ -6,6 +6,7 @@ import { useWords } from '../../i18n/words';
 export function Notes({ notes }: { notes: Schemas['Note'][] }) {
   const { t, n, percent } = useWords();
   const dusty = notes.filter((note) => note.code === 'pan').map((note) => note.component_name ?? '');
+  const measured = notes.filter((note) => note.code === 'measured').map((note) => note.component_name ?? '');
   const compressible = notes.find((note) => note.code === 'compressible');
   const segregation = notes.find((note) => note.code === 'segregation');
 
@@ -26,6 +27,7 @@ export function Notes({ notes }: { notes: Schemas['Note'][] }) {
             <Link to="/bench?start=sieve_analysis">{t('note.doSieve')}</Link>
           </li>
         )}
+        {measured.length > 0 && <li>{t('note.measured', { components: measured.join(', ') })}</li>}
         <li>{t('note.typical')}</li>
         <li>{t('note.orifice')}</li>
       </ul>

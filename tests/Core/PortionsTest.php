@@ -1,0 +1,202 @@
+<?php
+
+declare(strict_types=1);
+
+use Tests\Core\Reference;
+use Zolbek\Core\Ageing\Reclaimed;
+use Zolbek\Core\Batching\BatchOrder;
+use Zolbek\Core\Batching\BatchPlan;
+use Zolbek\Core\Batching\Stock;
+use Zolbek\Core\Batching\WaterFill;
+use Zolbek\Core\BenchTest\Comparison;
+use Zolbek\Core\BenchTest\Figure;
+use Zolbek\Core\BenchTest\MeasuredProperty;
+use Zolbek\Core\Blending\Blend;
+use Zolbek\Core\Blending\Portion;
+use Zolbek\Core\Blending\Substrate;
+use Zolbek\Core\Component\Component;
+use Zolbek\Core\Container\Holes;
+use Zolbek\Core\Container\RootZone;
+use Zolbek\Core\Fit\Assessment;
+use Zolbek\Core\Fit\Change;
+use Zolbek\Core\Fit\Criterion;
+use Zolbek\Core\Fit\Mend;
+use Zolbek\Core\Fit\MendSearch;
+use Zolbek\Core\Fit\PlantGroup;
+use Zolbek\Core\Fit\Setup;
+use Zolbek\Core\Grading\Grading;
+use Zolbek\Core\Grading\Preparation;
+use Zolbek\Core\Grading\Screening;
+use Zolbek\Core\Input\Refusals;
+use Zolbek\Core\Input\Refused;
+
+/** @param array<string, float|int> $parts by component key */
+function premix(string $key, array $parts): Portion
+{
+    return Portion::mixed($key, array_map(static fn(string $name): array => [Portion::of(Reference::component($name)), (float) $parts[$name]], array_keys($parts)));
+}
+
+/** @param array<string, mixed> $input */
+function preparation(array $input): Preparation
+{
+    $refusals = new Refusals();
+    $preparation = Preparation::read($input, $refusals, '');
+    $refusals->throwIfAny();
+
+    return $preparation;
+}
+
+test('a litre of premix weighs what its parts weigh as they lie together', function (array $parts): void {
+    $poured = Reference::substrate($parts, 4.1);
+    $portion = premix('mix', $parts);
+    expect($portion->bulkDensity)->toEqualWithDelta($poured->bulkDensity, 1e-12)
+        ->and(array_sum(array_column($portion->contents, 1)))->toEqualWithDelta(1 / $poured->yield, 1e-12);
+})->with([
+    [['pumice-3-6-mm' => 1, 'sphagnum-peat' => 1]],
+    [['horticultural-grit-2-5-mm' => 3, 'sharp-sand-0-25-2-mm' => 2, 'composted-bark-fine-2-8-mm' => 0.5]],
+]);
+
+test('a premix alone is the mix that is in it, however deep it stands', function (): void {
+    $parts = ['pumice-3-6-mm' => 2, 'lava-scoria-3-6-mm' => 1, 'sphagnum-peat' => 1];
+    $flat = Reference::substrate($parts);
+    $portion = premix('first', $parts);
+    foreach (['second', 'third', 'fourth'] as $key) {
+        $portion = Portion::mixed($key, [[$portion, 3.0]]);
+        $deep = new Substrate(Blend::scooped([[$portion, 7.0]]));
+        expect($deep->bulkDensity)->toEqualWithDelta($flat->bulkDensity, 1e-12)
+            ->and($deep->retention->theta(10.0))->toEqualWithDelta($flat->retention->theta(10.0), 1e-12)
+            ->and($deep->sauterMm)->toEqualWithDelta($flat->sauterMm, 1e-12);
+    }
+});
+
+test('what stands alone and in a premix is put together', function (): void {
+    $blend = Blend::scooped([[premix('mix', ['pumice-3-6-mm' => 1, 'lava-scoria-3-6-mm' => 1]), 2.0], [Portion::of(Reference::component('pumice-3-6-mm')), 1.0]]);
+    expect($blend->components)->toHaveCount(2)->and($blend->volumeShares()['pumice-3-6-mm'])->toBeGreaterThan(0.6);
+});
+
+test('portions of parts that cannot be are refused', function (float $parts): void {
+    Blend::scooped([[Portion::of(Reference::component('pumice-3-6-mm')), $parts]]);
+})->with([-1.0, NAN, 2e6, 0.0])->throws(Refused::class);
+
+test('a batch with a premix in it keeps its volume and its scooped shares', function (): void {
+    $portions = [[premix('mix', ['horticultural-grit-2-5-mm' => 1, 'sphagnum-peat' => 1]), 2.0], [Portion::of(Reference::component('pumice-3-6-mm'), keptShare: 0.8), 1.0]];
+    $substrate = new Substrate(Blend::scooped($portions));
+    $zone = new RootZone(Reference::pot('rectangle'), 0.8);
+    $plan = new BatchPlan($substrate, $zone, BatchOrder::read(['pots' => 6, 'spare' => 0, 'tub_l' => 30, 'scoop_l' => 1]), ['mix' => new Stock(5.0, 20.0, 8.0)], $portions);
+    // loose litres of components, settled, are the litres in the pots
+    $components = array_sum(array_map(static fn(array $content): float => $content[1], $portions[0][0]->contents)) * $plan->lines[0]->mixL + $plan->lines[1]->mixL;
+    expect($components * $substrate->yield)->toEqualWithDelta(6 * $zone->volumeL, 1e-9)
+        ->and($plan->lines[0]->mixL)->toEqualWithDelta(2 * $plan->lines[1]->mixL, 1e-9)
+        ->and($plan->lines[1]->grossL)->toEqualWithDelta($plan->lines[1]->mixL / 0.8, 1e-9)
+        ->and($plan->lines[0]->packs)->toBe((int) ceil(($plan->lines[0]->mixL - 5.0) / 20.0))
+        ->and($plan->massKg)->toEqualWithDelta(6 * $zone->volumeL * $substrate->bulkDensity, 1e-9);
+});
+
+test('a mend names the premix that is scooped, never what is in it', function (): void {
+    $wet = premix('wet', ['sphagnum-peat' => 1, 'garden-compost-screened-8-mm' => 1]);
+    $setup = new Setup([[$wet, 4.0], [Reference::component('pumice-3-6-mm'), 1.0]], Reference::pot('rectangle'), Holes::of(2, 2.2, 0.6), PlantGroup::AiryConifers, 0.8);
+    $search = new MendSearch(new Assessment($setup), [Reference::component('lava-scoria-3-6-mm')]);
+    $mends = $search->for(Criterion::Air);
+    expect($mends)->not->toBeEmpty();
+    foreach (array_filter(array_map(static fn(Mend $mend): ?string => $mend->change->componentKey, $mends)) as $key) {
+        expect($key)->toBeIn(['wet', 'pumice-3-6-mm', 'lava-scoria-3-6-mm']);
+    }
+    expect(array_filter($mends, static fn(Mend $mend): bool => $mend->change->kind === Change::LESS && $mend->change->componentKey === 'wet'))->not->toBeEmpty();
+});
+
+test('preparing keeps a share from 0 to 1 and never makes what is left coarser or finer than it was', function (string $key, array $input): void {
+    $component = Reference::component($key);
+    [$prepared, $kept] = preparation($input)->of($component);
+    $grading = $prepared->grading;
+    expect($kept)->toBeGreaterThan(0.0)->toBeLessThanOrEqual(1.0)
+        ->and($grading->passing)->each->toBeGreaterThanOrEqual(0.0)
+        ->and(array_sum($prepared->classShares))->toEqualWithDelta(1.0, 1e-12)
+        ->and($prepared->residualPacking)->toBe($component->residualPacking)
+        ->and($prepared->bulkDensity)->toBeGreaterThan(0.0)->toBeLessThan($prepared->particleDensity);
+    if (isset($input['screen_lo_mm'])) {
+        expect($grading->passingAt($input['screen_lo_mm'] * 0.999))->toBe(0.0);
+        if (count($input) === 1) {
+            expect($grading->quantileMm(0.5))->toBeGreaterThanOrEqual($component->grading->quantileMm(0.5));
+        }
+    }
+    if (isset($input['screen_hi_mm']) || isset($input['cut_mm'])) {
+        expect($grading->passingAt($input['screen_hi_mm'] ?? $input['cut_mm']))->toEqualWithDelta(1.0, 1e-12);
+    }
+})->with(['pumice-3-6-mm', 'akadama-type-clay-granule-2-6-mm', 'bark-mini-chip-6-12-mm', 'decomposed-granite-1-6-mm'])->with([
+    [['screen_lo_mm' => 2.0]], [['screen_hi_mm' => 6.0]], [['screen_lo_mm' => 1.0, 'screen_hi_mm' => 7.0]], [['rinse_mm' => 0.5]], [['cut_mm' => 5.0]], [['cut_mm' => 6.0, 'screen_lo_mm' => 2.0, 'rinse_mm' => 0.5]],
+]);
+
+test('screening and rinsing keep what the grading says, one after the other', function (): void {
+    $pumice = Reference::component('pumice-3-6-mm');
+    [, $kept] = preparation(['screen_lo_mm' => 2.8, 'screen_hi_mm' => 5.6])->of($pumice);
+    expect($kept)->toEqualWithDelta($pumice->grading->passingAt(5.6) - $pumice->grading->passingAt(2.8), 1e-12)
+        ->and(preparation(['screen_lo_mm' => 2.8])->of($pumice)[1])->toEqualWithDelta(Screening::between($pumice, 2.8)->keptShare, 1e-12)
+        ->and(preparation(['wet' => 'soak'])->changesGrains())->toBeFalse()
+        ->and(preparation(['wet' => 'soak', 'rinse_mm' => 0.5])->toArray())->toBe(['rinse_mm' => 0.5, 'wet' => 'soak'])
+        ->and(preparation([])->toArray())->toBe([]);
+});
+
+test('a mix that is screened loses by mass what its components lose', function (): void {
+    $portion = premix('mix', ['pumice-3-6-mm' => 1, 'sharp-sand-0-25-2-mm' => 1]);
+    $screened = $portion->changed(static fn(Component $component): array => preparation(['screen_lo_mm' => 1.0])->of($component), isLoss: true);
+    $kept = $mass = 0.0;
+    foreach ($portion->contents as [$component, $litres]) {
+        $mass += $litres * $component->bulkDensity;
+        $kept += $litres * $component->bulkDensity * (1.0 - $component->grading->passingAt(1.0));
+    }
+    expect($screened->keptShare)->toEqualWithDelta($kept / $mass, 1e-12)->and($portion->keptShare)->toBe(1.0);
+});
+
+test('a portion of which nothing is left is refused', function (): void {
+    Portion::of(Reference::component('pumice-3-6-mm'))->changed(static fn(Component $component): array => [$component, 0.0]);
+})->throws(Refused::class, 'screening: nothing_kept');
+
+test('out of a pot comes finer, heavier stuff, the longer the more', function (): void {
+    $granule = Reference::component('akadama-type-clay-granule-2-6-mm');
+    expect(Reclaimed::of($granule, 0.0))->toBe([$granule, 1.0]);
+    [$left, $fines] = [1.0, $granule->grading->passingAt(1.0)];
+    foreach ([1.0, 3.0, 8.0] as $years) {
+        [$aged, $share] = Reclaimed::of($granule, $years);
+        expect($share)->toBeLessThan($left)->and($aged->grading->passingAt(1.0))->toBeGreaterThan($fines)->and($aged->key)->not->toBe($granule->key);
+        [$left, $fines] = [$share, $aged->grading->passingAt(1.0)];
+    }
+});
+
+test('a grading is written on sieves and read back as it was', function (string $key): void {
+    $component = Reference::component($key);
+    $back = Grading::fromSieve(array_map(floatval(...), $component->grading->sieve()), $component->grading->sizesMm[0]);
+    foreach ([0.1, 0.3, 0.5, 0.9, 1.0, 2.5, 4.0, 7.7, 20.0] as $size) {
+        expect($back->passingAt($size))->toEqualWithDelta($component->grading->passingAt($size), 1e-9);
+    }
+})->with(['pumice-3-6-mm', 'sphagnum-peat', 'sharp-sand-0-25-2-mm', 'granite-chip-4-8-mm']);
+
+test('a sieve that everything passes cannot take a share', function (): void {
+    Reference::component('sharp-sand-0-25-2-mm')->grading->withPassing(100.0, 0.1);
+})->throws(Refused::class, 'sieve_mm: sieve_passes_all');
+
+test('measured and computed agree within what both can tell', function (float $measured, float $computed, string $verdict): void {
+    $comparison = new Comparison(new Figure('air', [$measured], [], 0.01), $computed);
+    expect($comparison->verdict)->toBe($verdict)->and($comparison->difference)->toEqualWithDelta($measured - $computed, 1e-12);
+})->with([[0.21, 0.24, 'agrees'], [0.21, 0.28, 'lower'], [0.30, 0.24, 'higher'], [0.24, 0.24, 'agrees']]);
+
+test('for a pH half a unit counts as nothing, not 15 % of seven', function (): void {
+    expect((new Comparison(new Figure('ph', [6.5], [], 0.1), 7.0))->verdict)->toBe('agrees')
+        ->and((new Comparison(new Figure('ph', [6.2], [], 0.1), 7.0))->verdict)->toBe('lower');
+});
+
+test('a property that follows is as sure as the figure it follows from', function (): void {
+    $figure = new Figure('air', [0.2, 0.3]);
+    $double = MeasuredProperty::following('hydraulic_size_mm', $figure, static fn(float $air): float => 2.0 * $air);
+    expect($double->value)->toEqualWithDelta(0.5, 1e-12)->and($double->uncertainty)->toEqualWithDelta(2.0 * $figure->uncertainty, 1e-12)->and($double->n)->toBe(2);
+    $edge = MeasuredProperty::following('x', $figure, static fn(float $air): float => $air > 0.26 ? throw Refused::because('x', 'between') : $air);
+    expect($edge->uncertainty)->toEqualWithDelta($figure->uncertainty / 2.0, 1e-12);
+});
+
+test('a vessel is as large as the water that fills it', function (): void {
+    expect(WaterFill::litres(998.0))->toBe(1.0)->and(WaterFill::litres(249.5))->toBe(0.25);
+});
+
+test('what a delivery cost goes before the price of a pack, packs to buy do not', function (): void {
+    $stock = new Stock(0.0, 20.0, 10.0, 0.8);
+    expect($stock->pricePerL())->toBe(0.8)->and($stock->packsFor(30.0))->toBe(2)->and((new Stock(0.0, 20.0, 10.0))->pricePerL())->toBe(0.5)->and((new Stock())->pricePerL())->toBeNull();
+});
