@@ -182,6 +182,11 @@ test('a delivery has figures of its own: a batch that names it uses them, anothe
         ->and($new['result']['lines'][0]['cost'] / $new['result']['lines'][0]['gross_l'])->toEqualWithDelta(0.4, 1e-9)
         ->and($this->getJson('/api/v1/batches/'.$old['id'])->json())->toBe($old);
     Contract::check($this->getJson('/api/v1/batches/'.$new['id']), 'Batch');
+    // a test of the component leaves what is the delivery's own with the delivery, and reaches it
+    used(finished('slurry_reaction', ['component_id' => $pumice->id], [], [['ph' => 6.1]]))->assertOk();
+    expect(array_keys($pumice->refresh()->measured['properties']))->toBe(['ph'])
+        ->and(Lot::query()->findOrFail($lot->json('id'))->toCore($pumice)->ph)->toBe(6.1)
+        ->and(Lot::query()->findOrFail($lot->json('id'))->toCore($pumice)->bulkDensity)->toBe(0.52);
 });
 
 test('a mix is laid over what was computed, and a measured shrink gives it its own compaction', function (): void {

@@ -44,6 +44,9 @@ test('less than nothing cannot be on the shelf', function (): void {
     delivery('Autumn', 20);
     move(['kind' => 'used', 'litres' => 21, 'lot_id' => $lot['id']])->assertStatus(422)->assertJsonPath('errors.0.rule', 'stock_below_zero');
     expect(StockMovement::query()->count())->toBe(2);
+    // used from nobody knows which sack: the sum is what counts
+    move(['kind' => 'used', 'litres' => 30])->assertCreated();
+    move(['kind' => 'used', 'litres' => 15, 'lot_id' => $lot['id']])->assertStatus(422)->assertJsonPath('errors.0.message', 'There are only 10 L there; 15 L cannot be taken.');
 });
 
 test('a stock that is typed over is a count', function (): void {
