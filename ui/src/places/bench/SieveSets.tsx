@@ -4,6 +4,8 @@ import { ApiProblem, type Schemas } from '../../api/client';
 import { useArchiveSieveSet, useSaveSieveSet, useSieveSets } from '../../api/bench';
 import { typedNumber, useWords } from '../../i18n/words';
 import { RowActions } from '../common/RowActions';
+import { TextField } from '../common/TextField';
+import { useArchiving } from '../common/useArchiving';
 import { useUndoable } from '../common/useUndoable';
 
 type SieveSet = Schemas['SieveSet'];
@@ -13,14 +15,10 @@ export function SieveSets() {
   const { t, n } = useWords();
   const sets = useSieveSets();
   const archive = useArchiveSieveSet();
-  const say = useUndoable();
   const [editing, setEditing] = useState<SieveSet | 'new' | null>(null);
   const rows = sets.data?.data ?? [];
 
-  const setArchived = async (set: SieveSet, archived: boolean) => {
-    await archive.mutateAsync({ id: set.id, archived });
-    say(t('common.archived', { name: set.name }), () => archive.mutate({ id: set.id, archived: !archived }));
-  };
+  const setArchived = useArchiving(archive);
 
   return (
     <section>
@@ -54,7 +52,7 @@ export function SieveSets() {
 
 function SieveSetForm({ set, close }: { set: SieveSet | null; close: () => void }) {
   const { t } = useWords();
-  const [nameId, aperturesId] = [useId(), useId()];
+  const aperturesId = useId();
   const [name, setName] = useState(set?.name ?? '');
   const [text, setText] = useState(set?.apertures.join(' ') ?? '');
   const [wrong, setWrong] = useState(false);
@@ -89,14 +87,7 @@ function SieveSetForm({ set, close }: { set: SieveSet | null; close: () => void 
       onOk={() => void submit().catch(() => undefined)}
     >
       <Form layout="vertical">
-        <Form.Item
-          label={t('tools.vesselName')}
-          htmlFor={nameId}
-          validateStatus={problem?.at('name') === undefined ? '' : 'error'}
-          help={problem?.at('name')}
-        >
-          <Input id={nameId} value={name} onChange={(event) => setName(event.target.value)} />
-        </Form.Item>
+        <TextField label={t('tools.vesselName')} value={name} error={problem?.at('name')} onChange={setName} />
         <Form.Item
           label={t('tools.apertures')}
           htmlFor={aperturesId}

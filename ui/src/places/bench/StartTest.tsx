@@ -1,11 +1,12 @@
-import { Button, Drawer, Form, Input, Segmented, Select } from 'antd';
-import { useId, useState } from 'react';
+import { Button, Drawer, Form, Segmented, Select } from 'antd';
+import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { ApiProblem, type Schemas } from '../../api/client';
 import { useStartTest } from '../../api/bench';
 import { useComponents, usePots, useRecipes } from '../../api/queries';
 import { useLots } from '../../api/shelf';
 import { useWords } from '../../i18n/words';
+import { TextField } from '../common/TextField';
 import { durationText } from './duration';
 
 const PERSON_KEPT_AS = 'zolbek.person';
@@ -27,7 +28,6 @@ export function StartTest({ plan, componentId, lotId, recipeId, close }: Props) 
   const [recipe, setRecipe] = useState(recipeId);
   const [pot, setPot] = useState<number | null>(null);
   const [person, setPerson] = useState(() => localStorage.getItem(PERSON_KEPT_AS) ?? '');
-  const personId = useId();
   const components = useComponents({ per_page: 200 });
   const lots = useLots(component);
   const recipes = useRecipes({ per_page: 200 });
@@ -146,9 +146,7 @@ export function StartTest({ plan, componentId, lotId, recipeId, close }: Props) 
             />
           </Form.Item>
         )}
-        <Form.Item label={t('bench.person')} htmlFor={personId}>
-          <Input id={personId} value={person} maxLength={60} onChange={(event) => setPerson(event.target.value)} />
-        </Form.Item>
+        <TextField label={t('bench.person')} value={person} onChange={setPerson} longest={60} />
         {start.error !== null && (
           <p className="field-error" role="alert">
             {problem?.message ?? t('problem.offline')}

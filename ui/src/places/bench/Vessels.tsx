@@ -1,11 +1,13 @@
-import { Button, Form, Input, Modal, Segmented } from 'antd';
-import { useId, useState } from 'react';
+import { Button, Form, Modal, Segmented } from 'antd';
+import { useState } from 'react';
 import { ApiProblem, type Schemas } from '../../api/client';
 import { useArchiveVessel, useSaveVessel, useVessels } from '../../api/bench';
 import { typedNumber, useWords } from '../../i18n/words';
 import { plain } from '../blend/blendState';
 import { NumberField } from '../common/NumberField';
+import { TextField } from '../common/TextField';
 import { RowActions } from '../common/RowActions';
+import { useArchiving } from '../common/useArchiving';
 import { useUndoable } from '../common/useUndoable';
 import { ReadingField } from './ReadingField';
 
@@ -25,14 +27,10 @@ export function Vessels() {
   const { t, n } = useWords();
   const vessels = useVessels();
   const archive = useArchiveVessel();
-  const say = useUndoable();
   const [editing, setEditing] = useState<Vessel | 'new' | null>(null);
   const rows = vessels.data?.data ?? [];
 
-  const setArchived = async (vessel: Vessel, archived: boolean) => {
-    await archive.mutateAsync({ id: vessel.id, archived });
-    say(t('common.archived', { name: vessel.name }), () => archive.mutate({ id: vessel.id, archived: !archived }));
-  };
+  const setArchived = useArchiving(archive);
 
   return (
     <section>
@@ -71,7 +69,6 @@ export function Vessels() {
 
 function VesselForm({ vessel, close }: { vessel: Vessel | null; close: () => void }) {
   const { t, n } = useWords();
-  const nameId = useId();
   const [name, setName] = useState(vessel?.name ?? '');
   const [kind, setKind] = useState<Vessel['kind']>(vessel?.kind ?? 'scoop');
   const [volume, setVolume] = useState(vessel === null || vessel.water_g !== null ? '' : plain(vessel.volume_l));
@@ -100,14 +97,7 @@ function VesselForm({ vessel, close }: { vessel: Vessel | null; close: () => voi
       onOk={() => void submit().catch(() => undefined)}
     >
       <Form layout="vertical">
-        <Form.Item
-          label={t('tools.vesselName')}
-          htmlFor={nameId}
-          validateStatus={problem?.at('name') === undefined ? '' : 'error'}
-          help={problem?.at('name')}
-        >
-          <Input id={nameId} value={name} onChange={(event) => setName(event.target.value)} />
-        </Form.Item>
+        <TextField label={t('tools.vesselName')} value={name} error={problem?.at('name')} onChange={setName} />
         <Form.Item label={t('tools.vesselKind')}>
           <Segmented
             aria-label={t('tools.vesselKind')}

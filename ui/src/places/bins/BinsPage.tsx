@@ -9,8 +9,8 @@ import { useWords } from '../../i18n/words';
 import { ListHead } from '../common/ListHead';
 import { ListTable } from '../common/ListTable';
 import { RowActions } from '../common/RowActions';
+import { useArchiving } from '../common/useArchiving';
 import { useListQuery } from '../common/useListQuery';
-import { useUndoable } from '../common/useUndoable';
 import { ComponentDrawer, type Editing } from './ComponentDrawer';
 import { ExchangeDrawer } from './ExchangeDrawer';
 import { MixDrawer } from './MixDrawer';
@@ -40,14 +40,8 @@ export default function BinsPage() {
   });
   const archive = useArchiveComponent();
   const navigate = useNavigate();
-  const say = useUndoable();
 
-  const setArchived = async (component: Component, archived: boolean) => {
-    await archive.mutateAsync({ id: component.id, archived });
-    say(t(archived ? 'common.archived' : 'common.restored', { name: component.name }), () =>
-      archive.mutate({ id: component.id, archived: !archived }),
-    );
-  };
+  const setArchived = useArchiving(archive);
 
   return (
     <div className="list-page">

@@ -1,5 +1,5 @@
-import { Button, Form, Input, Modal } from 'antd';
-import { useId, useState } from 'react';
+import { Button, Form, Modal } from 'antd';
+import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { ApiProblem, type Schemas } from '../../api/client';
 import { useMeta } from '../../api/queries';
@@ -7,6 +7,8 @@ import { useArchiveLot, useLots, useSaveLot } from '../../api/shelf';
 import { typedNumber, useWords } from '../../i18n/words';
 import { plain } from '../blend/blendState';
 import { NumberField } from '../common/NumberField';
+import { TextField } from '../common/TextField';
+import { useArchiving } from '../common/useArchiving';
 import { useUndoable } from '../common/useUndoable';
 
 type Lot = Schemas['Lot'];
@@ -16,8 +18,7 @@ export function Lots({ component }: { component: Schemas['Component'] }) {
   const { t, n, money, date } = useWords();
   const currency = useMeta().data?.currency ?? 'EUR';
   const lots = useLots(component.id);
-  const archive = useArchiveLot();
-  const say = useUndoable();
+  const setArchived = useArchiving(useArchiveLot());
   const navigate = useNavigate();
   const [editing, setEditing] = useState<Lot | 'new' | null>(null);
   const rows = lots.data?.data ?? [];
@@ -56,15 +57,7 @@ export function Lots({ component }: { component: Schemas['Component'] }) {
                 size="small"
                 type="text"
                 aria-label={`${t('common.archive')} ${lot.name}`}
-                onClick={() =>
-                  void archive
-                    .mutateAsync({ id: lot.id, archived: true })
-                    .then(() =>
-                      say(t('common.archived', { name: lot.name }), () =>
-                        archive.mutate({ id: lot.id, archived: false }),
-                      ),
-                    )
-                }
+                onClick={() => void setArchived(lot, true)}
               >
                 {t('common.archive')}
               </Button>
@@ -97,7 +90,6 @@ function LotForm({
 }) {
   const { t } = useWords();
   const currency = useMeta().data?.currency ?? 'EUR';
-  const [nameId, dayId, noteId] = [useId(), useId(), useId()];
   const [name, setName] = useState(lot?.name ?? '');
   const [day, setDay] = useState(lot?.delivered_on ?? new Date().toISOString().slice(0, 10));
   const [quantity, setQuantity] = useState(lot === null ? (packL === null ? '' : plain(packL)) : plain(lot.quantity_l));
@@ -140,22 +132,20 @@ function LotForm({
     >
       <Form layout="vertical">
         <div className="fields-2">
-          <Form.Item
+          <TextField
             label={t('lots.on')}
-            htmlFor={dayId}
-            validateStatus={problem?.at('delivered_on') === undefined ? '' : 'error'}
-            help={problem?.at('delivered_on')}
-          >
-            <Input id={dayId} type="date" value={day} onChange={(event) => setDay(event.target.value)} />
-          </Form.Item>
-          <Form.Item
+            value={day}
+            error={problem?.at('delivered_on')}
+            onChange={setDay}
+            type="date"
+          />
+          <TextField
             label={t('lots.name')}
-            htmlFor={nameId}
-            validateStatus={problem?.at('name') === undefined ? '' : 'error'}
-            help={problem?.at('name') ?? t('lots.nameHint')}
-          >
-            <Input id={nameId} value={name} onChange={(event) => setName(event.target.value)} />
-          </Form.Item>
+            value={name}
+            error={problem?.at('name')}
+            onChange={setName}
+            hint={t('lots.nameHint')}
+          />
           <NumberField
             label={t('lots.quantity')}
             unit={t('unit.L')}
@@ -171,9 +161,7 @@ function LotForm({
             onChange={setPrice}
           />
         </div>
-        <Form.Item label={t('field.note')} htmlFor={noteId}>
-          <Input id={noteId} value={note} onChange={(event) => setNote(event.target.value)} />
-        </Form.Item>
+        <TextField label={t('field.note')} value={note} onChange={setNote} />
         {save.error !== null && (
           <p className="field-error" role="alert">
             {problem?.message ?? t('problem.offline')}

@@ -1,11 +1,12 @@
 import { Button, Drawer, Form, Input, Segmented, Select } from 'antd';
-import { useId, useState } from 'react';
+import { useState } from 'react';
 import { answerOf, api, ApiProblem, type Schemas } from '../../api/client';
 import { useBatches, useComponents, useMeta } from '../../api/queries';
 import { useSaveMix } from '../../api/shelf';
 import { typedNumber, useWords } from '../../i18n/words';
 import { plain } from '../blend/blendState';
 import { NumberField } from '../common/NumberField';
+import { TextField } from '../common/TextField';
 import { useUndoable } from '../common/useUndoable';
 
 interface Row {
@@ -36,7 +37,6 @@ export function MixDrawer({ mix, close }: { mix: Schemas['Component'] | null; cl
   });
   const [note, setNote] = useState(mix?.note ?? '');
   const [marked, setMarked] = useState<string[]>([]);
-  const [nameId, noteId] = [useId(), useId()];
   const [search, setSearch] = useState('');
   const components = useComponents({ per_page: 50, ...(search === '' ? {} : { search }) });
   const batches = useBatches({ per_page: 50 });
@@ -132,14 +132,7 @@ export function MixDrawer({ mix, close }: { mix: Schemas['Component'] | null; cl
           onChange={setSource}
         />
         <p className="quiet">{t(source === 'premix' ? 'mix.premixHint' : 'mix.reclaimedHint')}</p>
-        <Form.Item
-          label={t('field.name')}
-          htmlFor={nameId}
-          validateStatus={problem?.at('name') === undefined ? '' : 'error'}
-          help={problem?.at('name')}
-        >
-          <Input id={nameId} value={name} onChange={(event) => setName(event.target.value)} />
-        </Form.Item>
+        <TextField label={t('field.name')} value={name} error={problem?.at('name')} onChange={setName} />
         {source === 'reclaimed' && (
           <>
             {mix === null && (batches.data?.data.length ?? 0) > 0 && (
@@ -213,9 +206,7 @@ export function MixDrawer({ mix, close }: { mix: Schemas['Component'] | null; cl
           {number('pack_price', t('field.pack_price'), currency)}
           {number('low_l', t('field.low_l'), t('unit.L'))}
         </div>
-        <Form.Item label={t('field.note')} htmlFor={noteId}>
-          <Input id={noteId} value={note} onChange={(event) => setNote(event.target.value)} />
-        </Form.Item>
+        <TextField label={t('field.note')} value={note} onChange={setNote} />
       </Form>
     </Drawer>
   );

@@ -1,10 +1,11 @@
-import { Button, Form, Modal, Pagination, Segmented, Select, Input } from 'antd';
-import { useId, useState } from 'react';
+import { Button, Form, Modal, Pagination, Segmented, Select } from 'antd';
+import { useState } from 'react';
 import { ApiProblem, type Schemas } from '../../api/client';
 import { useMeta } from '../../api/queries';
 import { useLots, useMoveStock, useMovements } from '../../api/shelf';
 import { typedNumber, useWords } from '../../i18n/words';
 import { NumberField } from '../common/NumberField';
+import { TextField } from '../common/TextField';
 import { useUndoable } from '../common/useUndoable';
 
 /** What there is of a component in litres, packs and weight, and what moved. */
@@ -80,7 +81,6 @@ function StockForm({ component, close }: { component: Schemas['Component']; clos
   const [lot, setLot] = useState<number | null>(null);
   const [note, setNote] = useState('');
   const [isMarked, setMarked] = useState(false);
-  const noteId = useId();
   const lots = useLots(component.id);
   const move = useMoveStock(component.id);
   const say = useUndoable();
@@ -147,9 +147,7 @@ function StockForm({ component, close }: { component: Schemas['Component']; clos
             />
           </Form.Item>
         )}
-        <Form.Item label={t('field.note')} htmlFor={noteId}>
-          <Input id={noteId} value={note} maxLength={300} onChange={(event) => setNote(event.target.value)} />
-        </Form.Item>
+        <TextField label={t('field.note')} value={note} onChange={setNote} longest={300} />
         {move.error !== null && (
           <p className="field-error" role="alert">
             {problem?.message ?? t('problem.offline')}

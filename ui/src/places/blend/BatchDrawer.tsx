@@ -8,6 +8,7 @@ import { useVessels } from '../../api/bench';
 import { useSaveBatch } from '../../api/queries';
 import { typedNumber, useWords } from '../../i18n/words';
 import { NumberField } from '../common/NumberField';
+import { TextField } from '../common/TextField';
 import { BatchFigures } from './BatchFigures';
 import { useBlend } from './BlendProvider';
 import { plain } from './blendState';
@@ -50,7 +51,7 @@ export function BatchDrawer({
     t('batch.defaultName', { recipe: recipeName === '' ? t('blend.newMix') : recipeName, pot: potName }),
   );
   const [note, setNote] = useState('');
-  const [nameId, noteId] = [useId(), useId()];
+  const nameId = useId();
   const [lots, setLots] = useState<Record<number, number>>({});
   const vessels = useVessels();
   const body = useMemo<Schemas['BatchPlanInput'] | null>(() => {
@@ -156,9 +157,7 @@ export function BatchDrawer({
         >
           <Input id={nameId} value={name} onChange={(event) => setName(event.target.value)} />
         </Form.Item>
-        <Form.Item label={t('batch.note')} htmlFor={noteId}>
-          <Input id={noteId} value={note} onChange={(event) => setNote(event.target.value)} />
-        </Form.Item>
+        <TextField label={t('batch.note')} value={note} onChange={setNote} />
         {save.error !== null && saveProblem?.at('name') === undefined && (
           <p className="field-error" role="alert">
             {saveProblem?.message ?? t('problem.offline')}

@@ -10,8 +10,8 @@ import { useBlend } from '../blend/BlendProvider';
 import { ListHead } from '../common/ListHead';
 import { ListTable } from '../common/ListTable';
 import { RowActions } from '../common/RowActions';
+import { useArchiving } from '../common/useArchiving';
 import { useListQuery } from '../common/useListQuery';
-import { useUndoable } from '../common/useUndoable';
 import { PotDrawer } from './PotDrawer';
 
 type Pot = Schemas['Pot'];
@@ -24,16 +24,10 @@ export default function PotsPage() {
   const [editing, setEditing] = useState<Pot | 'new' | null>(parameters.has('new') ? 'new' : null);
   const found = usePots(list.query);
   const archive = useArchivePot();
-  const say = useUndoable();
   const navigate = useNavigate();
   const { dispatch } = useBlend();
 
-  const setArchived = async (pot: Pot, archived: boolean) => {
-    await archive.mutateAsync({ id: pot.id, archived });
-    say(t(archived ? 'common.archived' : 'common.restored', { name: pot.name }), () =>
-      archive.mutate({ id: pot.id, archived: !archived }),
-    );
-  };
+  const setArchived = useArchiving(archive);
 
   return (
     <div className="list-page">
