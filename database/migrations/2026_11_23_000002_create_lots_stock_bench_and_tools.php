@@ -18,7 +18,7 @@ return new class extends Migration {
             $table->string('source')->default('material');
             $table->double('reclaimed_years')->nullable();
             $table->double('sieved_mm')->nullable();
-            $table->index(['archived_at', 'low_l']);
+            $table->index(['archived_at', 'low_l', 'stock_l']);
         });
         Schema::create('component_parts', static function (Blueprint $table): void {
             $table->id();
@@ -131,7 +131,7 @@ return new class extends Migration {
             Schema::dropIfExists($table);
         }
         Schema::table('components', static function (Blueprint $table): void {
-            $table->dropIndex(['archived_at', 'low_l']);
+            $table->dropIndex(['archived_at', 'low_l', 'stock_l']);
             $table->dropColumn(['low_l', 'measured', 'measured_packing', 'source', 'reclaimed_years', 'sieved_mm']);
         });
     }

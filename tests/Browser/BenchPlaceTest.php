@@ -180,6 +180,29 @@ test('a mix is tested and laid over what is computed', function (): void {
     $this->waitUntilFresh();
     $this->see('Air after draining: 30 ± 1% measured');
     $this->waitFor('//details[contains(.,"Measured and computed")]//button[.="Test this mix"]')->click();
+    $this->see('Choose a test for Ridge pines.');
+    expect($this->text())->toContain('Mix shrink')->not->toContain('Crumble');
+    $this->click('Start: Mix shrink');
     $this->see('You need');
-    expect($this->text())->toContain('Ridge pines');
+    $this->waitFor("//div[contains(@class,'ant-drawer-footer')]//button[not(@disabled)]")->click();
+    $this->see('Mix shrink: Ridge pines');
+});
+
+test('from a delivery to the tests that suit it', function (): void {
+    $this->open('/bins/1');
+    $this->see('P-autumn');
+    $this->waitFor('//ul[@class="lots"]/li[contains(.,"P-autumn")]//button[.="Test it"]')->click();
+    $this->see('Choose a test for Pumice 3-6 mm, P-autumn.');
+    expect($this->text())->not->toContain('Mix shrink');
+    $this->click('Start: Lime drop');
+    $this->waitFor("//div[contains(@class,'ant-drawer-footer')]//button[not(@disabled)]")->click();
+    $this->see('Lime drop: Pumice 3-6 mm, P-autumn');
+    $this->click('Next');
+    $this->waitFor('(//fieldset)[1]//label[.="strong"]')->click();
+    usleep(700_000);
+    $this->click('To the result');
+    $this->see('Much lime: keep it away from acid lovers.');
+    $this->click('Finish the test');
+    $this->click('Use this result');
+    $this->see('Evaluations use this test now.');
 });

@@ -29,6 +29,26 @@ export function useComponents(query: ComponentQuery, enabled = true) {
   });
 }
 
+/** One component by its id; not asked for without one. */
+export function useComponent(id: number | null) {
+  return useQuery({
+    queryKey: ['components', 'one', id],
+    queryFn: async ({ signal }) =>
+      answerOf(await api.GET('/components/{id}', { params: { path: { id: id ?? 0 } }, signal })),
+    enabled: id !== null,
+  });
+}
+
+/** One recipe by its id; not asked for without one. */
+export function useRecipe(id: number | null) {
+  return useQuery({
+    queryKey: ['recipes', 'one', id],
+    queryFn: async ({ signal }) =>
+      answerOf(await api.GET('/recipes/{id}', { params: { path: { id: id ?? 0 } }, signal })),
+    enabled: id !== null,
+  });
+}
+
 export function useComponentSheets(ids: number[]) {
   return useQueries({
     queries: ids.map((id) => ({

@@ -520,6 +520,8 @@ export const en = {
   'bench.title': 'Bench',
   'bench.lead':
     'Measure what is really on the shelf. Each test says before you start how long it takes and what it needs.',
+  'bench.chooseFor': 'Choose a test for {name}.',
+  'bench.chooseAny': 'For something else',
   'bench.begin': 'A place to begin: a jug, a kitchen scale and a flower pot are enough',
   'bench.more': 'With a little more',
   'bench.unfinished': 'Unfinished',

@@ -3,6 +3,8 @@ import { useState } from 'react';
 import { Link, useNavigate, useSearchParams } from 'react-router';
 import type { Schemas } from '../../api/client';
 import { useBenchPlans, useTests } from '../../api/bench';
+import { useComponent, useRecipe } from '../../api/queries';
+import { useLots } from '../../api/shelf';
 import { useWords } from '../../i18n/words';
 import { ListHead } from '../common/ListHead';
 import { ListTable } from '../common/ListTable';
@@ -27,10 +29,23 @@ export default function BenchPage() {
   const navigate = useNavigate();
   const asked = plans.data?.find((plan) => plan.kind === parameters.get('start')) ?? null;
   const plan = starting ?? asked;
+  const [componentId, lotId, recipeId] = ['component', 'lot', 'recipe'].map(
+    (name) => Number(parameters.get(name)) || null,
+  ) as [number | null, number | null, number | null];
+  const component = useComponent(componentId).data;
+  const recipe = useRecipe(recipeId).data;
+  const lot = useLots(lotId === null ? null : componentId).data?.data.find((each) => each.id === lotId);
+  const subject = [component?.name ?? recipe?.name, lot?.name].filter((name) => name !== undefined).join(', ');
+  const isMix = recipe !== undefined || (component !== undefined && component.source !== 'material');
+  const suitable = (plans.data ?? []).filter(
+    (each) => subject === '' || (isMix ? each.suits_mix : each.suits_component),
+  );
 
   const closeStart = () => {
     setStarting(null);
-    setParameters({}, { replace: true });
+    if (parameters.has('start')) {
+      setParameters({}, { replace: true });
+    }
   };
 
   return (
@@ -38,7 +53,14 @@ export default function BenchPage() {
       <ListHead title={t('bench.title')} search={list.search} setSearch={list.setSearch}>
         <Button onClick={() => void navigate('/bench/tools')}>{t('bench.tools')}</Button>
       </ListHead>
-      <p className="quiet bench-lead">{t('bench.lead')}</p>
+      {subject === '' ? (
+        <p className="quiet bench-lead">{t('bench.lead')}</p>
+      ) : (
+        <p className="bench-subject">
+          <strong>{t('bench.chooseFor', { name: subject })}</strong>{' '}
+          <Button onClick={() => setParameters({})}>{t('bench.chooseAny')}</Button>
+        </p>
+      )}
       {(unfinished.data?.total ?? 0) > 0 && (
         <section>
           <h2>{t('bench.unfinished')}</h2>
@@ -59,9 +81,9 @@ export default function BenchPage() {
       )}
       <section>
         <h2>{t('bench.begin')}</h2>
-        <Plans plans={(plans.data ?? []).filter((each) => each.begin)} start={setStarting} />
+        <Plans plans={suitable.filter((each) => each.begin)} start={setStarting} />
         <h2>{t('bench.more')}</h2>
-        <Plans plans={(plans.data ?? []).filter((each) => !each.begin)} start={setStarting} />
+        <Plans plans={suitable.filter((each) => !each.begin)} start={setStarting} />
       </section>
       <section>
         <h2>{t('bench.done')}</h2>
@@ -133,9 +155,9 @@ export default function BenchPage() {
         <StartTest
           key={plan.kind}
           plan={plan}
-          componentId={Number(parameters.get('component')) || null}
-          lotId={Number(parameters.get('lot')) || null}
-          recipeId={Number(parameters.get('recipe')) || null}
+          componentId={componentId}
+          lotId={lotId}
+          recipeId={recipeId}
           close={closeStart}
         />
       )}

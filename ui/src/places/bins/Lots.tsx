@@ -44,10 +44,7 @@ export function Lots({ component }: { component: Schemas['Component'] }) {
             {own(lot).length > 0 && <p className="is-measured">{t('lots.own', { names: own(lot).join(', ') })}</p>}
             {lot.note !== '' && <p className="quiet">{lot.note}</p>}
             <span className="row-actions">
-              <Button
-                size="small"
-                onClick={() => void navigate(`/bench?start=sieve_analysis&component=${component.id}&lot=${lot.id}`)}
-              >
+              <Button size="small" onClick={() => void navigate(`/bench?component=${component.id}&lot=${lot.id}`)}>
                 {t('lots.test')}
               </Button>
               <Button size="small" aria-label={`${t('common.edit')} ${lot.name}`} onClick={() => setEditing(lot)}>

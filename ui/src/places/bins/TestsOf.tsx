@@ -32,9 +32,7 @@ export function TestsOf({ component }: { component: Schemas['Component'] }) {
           </li>
         ))}
       </ul>
-      <Button onClick={() => void navigate(`/bench?start=loose_density&component=${component.id}`)}>
-        {t('component.doTest')}
-      </Button>
+      <Button onClick={() => void navigate(`/bench?component=${component.id}`)}>{t('component.doTest')}</Button>
     </section>
   );
 }

@@ -22,7 +22,7 @@ export function MeasuredMix({ recipeId, compactionIndex }: { recipeId: number; c
           <ComparedList compared={test.compared} bare />
         </div>
       ))}
-      <Button onClick={() => void navigate(`/bench?start=drained_pot&recipe=${recipeId}`)}>{t('measured.test')}</Button>
+      <Button onClick={() => void navigate(`/bench?recipe=${recipeId}`)}>{t('measured.test')}</Button>
     </details>
   );
 }
