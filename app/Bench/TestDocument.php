@@ -85,14 +85,14 @@ final readonly class TestDocument
         }
         $changes = [];
         foreach ($properties as $property) {
-            $changes[] = $this->change($property, $core);
+            $changes[] = $this->change($property, $core, $after);
         }
 
         return [[...$changes, ...self::consequences($core, $after)], null];
     }
 
     /** @return array<string, mixed> */
-    private function change(MeasuredProperty $property, CoreComponent $before): array
+    private function change(MeasuredProperty $property, CoreComponent $before, CoreComponent $after): array
     {
         $was = match ($property->property) {
             'bulk_density' => $before->bulkDensity,
@@ -104,16 +104,28 @@ final readonly class TestDocument
             'sieve' => $before->grading->quantileMm(0.5),
             default => null,
         };
-        $basis = $this->test->component->basis ?? 'typical';
 
         return [
             'figure' => $property->property === 'sieve' ? 'd50_mm' : $property->property,
             'before' => $was,
-            'before_uncertainty' => $was === null ? null : ($property->property === 'ph' ? StandardUncertainty::ofPh($basis) : StandardUncertainty::of($was, $basis, $before->kind)),
-            'after' => $property->property === 'sieve' ? ($this->outcome?->figure('d50_mm')->mean ?? ComponentReader::read([...($this->test->component?->description() ?? []), 'sieve' => $property->sieve])->grading->quantileMm(0.5)) : $property->value,
+            'before_uncertainty' => $was === null ? null : $this->uncertaintyBefore($property->property, $was, $before),
+            'after' => $property->property === 'sieve' ? $after->grading->quantileMm(0.5) : $property->value,
             'after_uncertainty' => $property->uncertainty,
             'is_property' => true,
         ];
+    }
+
+    /** That of an earlier test where there is one, else that of what the figure rests on. */
+    private function uncertaintyBefore(string $property, float $value, CoreComponent $before): float
+    {
+        foreach (Measured::properties([...($this->test->component->measured ?? []), ...($this->test->lot->measured ?? [])]) as $measured) {
+            if ($measured->property === $property) {
+                return $measured->uncertainty;
+            }
+        }
+        $basis = $this->test->component->basis ?? 'typical';
+
+        return $property === 'ph' ? StandardUncertainty::ofPh($basis) : StandardUncertainty::of($value, $basis, $before->kind);
     }
 
     /** @return list<array<string, mixed>> */

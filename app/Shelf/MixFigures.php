@@ -24,14 +24,12 @@ final class MixFigures
         $blend = Blend::scooped([[$portion, 1.0]]);
         $poured = new Substrate($blend, CompressiblePacking::POURED);
         $mass = $envelope = $solid = 0.0;
-        $largest = $blend->components[0];
+        [$largest, $most] = [$portion->contents[0][0], 0.0];
         foreach ($portion->contents as [$component, $litres]) {
             $mass += $litres * $component->bulkDensity;
             $envelope += $litres * $component->bulkDensity / $component->particleDensity;
             $solid += $litres * $component->bulkDensity / $component->solidDensity;
-        }
-        foreach ($blend->components as $i => $component) {
-            $largest = $blend->shares[$i] > $blend->shares[array_search($largest, $blend->components, true) ?: 0] ? $component : $largest;
+            [$largest, $most] = $litres > $most ? [$component, $litres] : [$largest, $most];
         }
         $byEnvelope = static fn(callable $figure): float => self::mean($portion, $figure, static fn(CoreComponent $component): float => $component->bulkDensity / $component->particleDensity);
         $byVolume = static fn(callable $figure): float => array_sum(array_map(static fn(array $content): float => $content[1] * $figure($content[0]), $portion->contents));

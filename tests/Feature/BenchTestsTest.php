@@ -86,6 +86,11 @@ test('a test is interrupted, resumed, finished and used, and taken back out', fu
     $sheet = $this->getJson("/api/v1/components/{$pumice->id}/sheet");
     expect($sheet->json('uncertainty.bulk_density'))->toEqualWithDelta(0.03 * 0.505, 1e-9);
 
+    // the next test is held against what this one found
+    $next = finished('loose_density', ['component_id' => $pumice->id], ['vessel_l' => 1, 'empty_g' => 0.0], [['full_g' => 490]]);
+    expect($this->getJson("/api/v1/bench/tests/$next")->json('result.changes.0'))->toMatchArray(['before' => 0.505])
+        ->and($this->getJson("/api/v1/bench/tests/$next")->json('result.changes.0.before_uncertainty'))->toEqualWithDelta(0.03 * 0.505, 1e-9);
+
     used($id, false)->assertOk();
     expect(pumiceInTray())->toBe($before);
 });
