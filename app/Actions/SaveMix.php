@@ -40,7 +40,7 @@ final readonly class SaveMix
         $own = [
             'name' => $name,
             'source' => $source,
-            'colour' => ShelfFields::colour($fields, $refusals),
+            'colour' => $fields->has('colour') ? ShelfFields::colour($fields, $refusals) : ($mix->exists ? $mix->colour : self::colour($parts)),
             'reclaimed_years' => $source === 'reclaimed' ? $fields->number('reclaimed_years', 0, 50, 0) : null,
             'sieved_mm' => $source === 'reclaimed' && $fields->has('sieved_mm') ? $fields->number('sieved_mm', 0.05, 20) : null,
         ];
@@ -110,6 +110,25 @@ final readonly class SaveMix
         }
 
         return array_values($parts);
+    }
+
+    /**
+     * The colour of the parts taken together.
+     *
+     * @param list<array{Component, float}> $parts
+     */
+    private static function colour(array $parts): string
+    {
+        $sums = [0.0, 0.0, 0.0];
+        $total = 0.0;
+        foreach ($parts as [$component, $amount]) {
+            foreach ([0, 1, 2] as $channel) {
+                $sums[$channel] += $amount * (int) hexdec(substr($component->colour, 1 + 2 * $channel, 2));
+            }
+            $total += $amount;
+        }
+
+        return $total > 0.0 ? '#'.implode('', array_map(static fn(float $sum): string => sprintf('%02x', (int) round($sum / $total)), $sums)) : '#9c9184';
     }
 
     /** Whether a component is a mix or has it in itself. */

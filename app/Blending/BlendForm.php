@@ -6,6 +6,7 @@ namespace App\Blending;
 
 use App\Models\Component;
 use App\Models\Pot;
+use LogicException;
 use Zolbek\Core\Blending\Blend;
 use Zolbek\Core\Blending\Substrate;
 use Zolbek\Core\Component\Component as CoreComponent;
@@ -78,6 +79,18 @@ final readonly class BlendForm
             $components,
             $parts,
         );
+    }
+
+    /** The component of the mix or of its layer that is scooped under a key. */
+    public function component(string $key): Component
+    {
+        foreach ($this->components as $component) {
+            if ($component->key === $key) {
+                return $component;
+            }
+        }
+
+        throw new LogicException('Only components of the mix are scooped.');
     }
 
     /** @return array{?Component, float} */

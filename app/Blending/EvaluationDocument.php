@@ -17,22 +17,14 @@ use Zolbek\Core\Fit\Assessment;
 use Zolbek\Core\Fit\Criterion;
 use Zolbek\Core\Fit\Mend;
 use Zolbek\Core\Fit\MendSearch;
-use Zolbek\Core\Fit\Setup;
 use Zolbek\Core\Fit\Verdict;
 use Zolbek\Core\Flow\RunThroughSpeed;
-use Zolbek\Core\Grading\PanTail;
 
 /** The model's answer about a mix in a pot, as the Blend screen draws and words it: schema Evaluation of the API. */
 final readonly class EvaluationDocument
 {
     /** Levels at which the profile by height is given. */
     private const LEVELS = 32;
-
-    /** Components whose largest and smallest D50 differ by more than this part on shaking. */
-    private const SEGREGATES_FROM = 4.0;
-
-    /** Share of compressible components from which figures are of lower confidence. */
-    private const LOW_CONFIDENCE_FROM = 0.15;
 
     private Assessment $assessment;
 
@@ -77,11 +69,11 @@ final readonly class EvaluationDocument
             ],
             'section' => $this->section(),
             'without_layer' => $setup->layer === null ? null : $this->withoutLayer(),
-            'preparation' => $this->preparation(),
+            'preparation' => PreparationWorth::of($this->form),
             'grading' => $this->grading(),
             'fit' => $this->assessment->fit,
             'verdicts' => $this->verdicts(),
-            'notes' => $this->notes(),
+            'notes' => ConfidenceNotes::of($this->form),
         ];
     }
 
@@ -95,7 +87,7 @@ final readonly class EvaluationDocument
         foreach ($blend->components as $i => $component) {
             $cec += $blend->shares[$i] * $component->cec;
         }
-        $price = $this->pricePerLooseL($this->form->setup);
+        $price = MixPrice::perLooseL($this->form->setup, $this->form);
 
         return [
             ...Answer::substrate($substrate),
@@ -106,56 +98,6 @@ final readonly class EvaluationDocument
             'cec_cmol_l' => $cec / $substrate->yield,
             'price_per_l' => $price === null ? null : $price / $substrate->yield,
             'compaction_index' => $substrate->compactionIndex,
-        ];
-    }
-
-    /** Price of one loose litre of the mix, what preparation throws away included; null where one is not known. */
-    private function pricePerLooseL(Setup $setup): ?float
-    {
-        $price = $litres = 0.0;
-        foreach ($setup->portions as [$portion, $parts]) {
-            $perL = $this->record($portion->key)->stock()->pricePerL();
-            $price = $perL === null || $price === null ? null : $price + $parts / $portion->keptShare * $perL;
-            $litres += $parts;
-        }
-
-        return $price === null ? null : $price / $litres / $setup->loosePerScooped;
-    }
-
-    /** @return array<string, mixed>|null what preparing is worth: litres kept and lost, their price, and the pot without it */
-    private function preparation(): ?array
-    {
-        $unprepared = $this->form->parts->unprepared();
-        if ($unprepared === null) {
-            return null;
-        }
-        $setup = $this->form->setup;
-        $without = $setup->withPortions($unprepared);
-        $rows = [];
-        foreach ($setup->portions as [$portion, $parts]) {
-            if ($portion->keptShare < 1.0) {
-                $perL = $this->record($portion->key)->stock()->pricePerL();
-                $lost = $parts / $portion->keptShare - $parts;
-                $rows[] = [
-                    'component_id' => $this->record($portion->key)->id,
-                    'name' => $this->record($portion->key)->name,
-                    'kept_share' => $portion->keptShare,
-                    'lost_share_of_mix' => $lost / array_sum(array_column($setup->portions, 1)),
-                    'loss_price_per_l' => $perL === null ? null : $perL * $lost / array_sum(array_column($setup->portions, 1)),
-                ];
-            }
-        }
-        $price = $this->pricePerLooseL($without);
-
-        return [
-            'losses' => $rows,
-            'without' => [
-                ...Answer::pot(new PotWater($without->zone, $without->substrate)),
-                'run_through_s' => (new Assessment($without))->runThrough->seconds,
-                'wet_foot_cm' => $without->zone->wetFootCm($without->substrate->retention),
-                'price_per_l' => $price === null ? null : $price / $without->substrate->yield,
-                'fines_below_1_mm' => $without->substrate->blend->grading()->passingAt(1.0),
-            ],
         ];
     }
 
@@ -292,37 +234,6 @@ final readonly class EvaluationDocument
             'suffices' => $mend->suffices,
             'worsens' => array_map(static fn(Criterion $criterion): string => $criterion->value, $mend->worsens),
         ];
-    }
-
-    /** @return list<array<string, mixed>> what lowers the confidence in these figures */
-    private function notes(): array
-    {
-        $notes = [];
-        $blend = $this->form->setup->substrate->blend;
-        $compressible = 0.0;
-        $middles = [];
-        foreach ($blend->components as $i => $component) {
-            $compressible += $component->kind?->isCompressible() === true ? $blend->shares[$i] : 0.0;
-            $middles[] = $component->grading->quantileMm(0.5);
-            $tail = PanTail::of($component);
-            if ($tail?->finerSieveWorthIt === true) {
-                $notes[] = ['code' => 'pan', 'component_name' => $component->name, 'share' => $tail->share];
-            }
-        }
-        foreach ($this->form->components as $component) {
-            $measured = count([...($component->measured['properties'] ?? []), ...(($this->form->parts->lots[$component->id] ?? null)->measured['properties'] ?? [])]);
-            if ($measured > 0) {
-                $notes[] = ['code' => 'measured', 'component_name' => $component->name, 'share' => (float) $measured];
-            }
-        }
-        if ($compressible > self::LOW_CONFIDENCE_FROM) {
-            array_unshift($notes, ['code' => 'compressible', 'component_name' => null, 'share' => $compressible]);
-        }
-        if (max($middles) / min($middles) > self::SEGREGATES_FROM) {
-            $notes[] = ['code' => 'segregation', 'component_name' => null, 'share' => max($middles) / min($middles)];
-        }
-
-        return $notes;
     }
 
     /** @return array{component_id: int, kind: string, colour: string} how a component is drawn */

@@ -144,3 +144,11 @@ test('a litre in the pot costs what was scooped for it', function (): void {
     $scooped = (new Substrate($blend, 4.1))->yield / (new Substrate($blend, 6.7))->yield;
     expect(evaluated([['component_id' => $premix, 'parts' => 2]])['mix']['price_per_l'])->toEqualWithDelta(0.2 * $scooped, 1e-9)->and($scooped)->toBeGreaterThan(1.02);
 });
+
+test('a mix has the colour of its parts unless somebody gave it one', function (): void {
+    Yard::component('pumice-3-6-mm')->update(['colour' => '#ff0000']);
+    Yard::component('lava-scoria-3-6-mm')->update(['colour' => '#0000ff']);
+    $mix = mixInBin('Two', ['pumice-3-6-mm' => 3, 'lava-scoria-3-6-mm' => 1])->assertJsonPath('colour', '#bf0040')->json('id');
+    $this->putJson("/api/v1/mixes/$mix", ['name' => 'Two', 'colour' => '#123456', 'mix_parts' => Yard::parts(['pumice-3-6-mm' => 1])])->assertJsonPath('colour', '#123456');
+    $this->putJson("/api/v1/mixes/$mix", ['name' => 'Two', 'mix_parts' => Yard::parts(['lava-scoria-3-6-mm' => 1])])->assertJsonPath('colour', '#123456');
+});

@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Blending;
+
+use Zolbek\Core\Grading\PanTail;
+
+/** What makes the figures of a mix more or less sure: schema Note of the API. */
+final class ConfidenceNotes
+{
+    /** Components whose largest and smallest D50 differ by more than this part on shaking. */
+    private const SEGREGATES_FROM = 4.0;
+    /** Share of compressible components from which figures are of lower confidence. */
+    private const LOW_CONFIDENCE_FROM = 0.15;
+
+    /** @return list<array{code: string, component_name: string|null, share: float}> */
+    public static function of(BlendForm $form): array
+    {
+        $notes = [];
+        $blend = $form->setup->substrate->blend;
+        $compressible = 0.0;
+        $middles = [];
+        foreach ($blend->components as $i => $component) {
+            $compressible += $component->kind?->isCompressible() === true ? $blend->shares[$i] : 0.0;
+            $middles[] = $component->grading->quantileMm(0.5);
+            $tail = PanTail::of($component);
+            if ($tail?->finerSieveWorthIt === true) {
+                $notes[] = ['code' => 'pan', 'component_name' => $component->name, 'share' => $tail->share];
+            }
+        }
+        foreach ($form->components as $component) {
+            $measured = count([...($component->measured['properties'] ?? []), ...(($form->parts->lots[$component->id] ?? null)->measured['properties'] ?? [])]);
+            if ($measured > 0) {
+                $notes[] = ['code' => 'measured', 'component_name' => $component->name, 'share' => (float) $measured];
+            }
+        }
+        if ($compressible > self::LOW_CONFIDENCE_FROM) {
+            array_unshift($notes, ['code' => 'compressible', 'component_name' => null, 'share' => $compressible]);
+        }
+        if (max($middles) / min($middles) > self::SEGREGATES_FROM) {
+            $notes[] = ['code' => 'segregation', 'component_name' => null, 'share' => max($middles) / min($middles)];
+        }
+
+        return $notes;
+    }
+}
