@@ -24,13 +24,11 @@ final readonly class Reading
         public ?Instrument $instrument = null,
         public bool $optional = false,
         public array $choices = [],
-        public ?float $usual = null,
     ) {}
 
-    /** @param float|null $usual what stands in the field at first */
-    public static function number(string $name, string $unit, float $min, float $max, ?Instrument $instrument = null, bool $optional = false, ?float $usual = null): self
+    public static function number(string $name, string $unit, float $min, float $max, ?Instrument $instrument = null, bool $optional = false): self
     {
-        return new self($name, self::NUMBER, $unit, $min, $max, $instrument, $optional, [], $usual);
+        return new self($name, self::NUMBER, $unit, $min, $max, $instrument, $optional);
     }
 
     /** A mass in g from the bench scale. */
