@@ -14,7 +14,7 @@ use Zolbek\Core\Packing\CompressiblePacking;
 
 /**
  * Water and air of a pot after free drainage: saturated water = added / V, air = drained / V, water = (added - drained) / V, at the height of
- * that pot. Volumes of water in mL, V of dry material in L, filled to a height in cm into straight walls.
+ * that pot. Volumes of water in mL, or its mass in g, which differs by 0.2 %; V of dry material in L, filled to a height in cm into straight walls.
  *
  * From it follow, for a component, ws = (saturated - eps) / phi, and the grain size that its pores behave like: the one for which the
  * model gives the measured air in that column. Source: porometer method for container media (W. C. Fonteno, in Water, Media and
@@ -36,7 +36,7 @@ final class DrainedPot implements BenchTest
                 Reading::number('height_cm', 'cm', 1, 100),
                 Reading::choice('packing', ['settled', 'worked_in', 'poured']),
             ],
-            [Reading::number('added_ml', 'mL', 1, 200_000), Reading::number('drained_ml', 'mL', 0, 200_000)],
+            [Reading::number('added_ml', 'mL', 1, 200_000, Instrument::Scale), Reading::number('drained_ml', 'mL', 0, 200_000, Instrument::Scale)],
             [
                 new Step('stop'),
                 new Step('fill', ['filled_l', 'height_cm', 'packing']),

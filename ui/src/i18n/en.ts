@@ -645,8 +645,8 @@ export const en = {
   'step.drained_pot.fill':
     'Fill it with air-dry material, note how many litres and how high it stands. Settle it as you would when potting.',
   'step.drained_pot.flood':
-    'Pour water in slowly until it stands just at the surface. Wait, top it up again, and note all that went in.',
-  'step.drained_pot.drain': 'Open the holes over a tray. When it only drips, measure what ran out.',
+    'Pour water in slowly until it stands just at the surface. Wait, top it up again, and note all that went in. Weighed, a gram is a millilitre.',
+  'step.drained_pot.drain': 'Open the holes over a tray. When it only drips, measure or weigh what ran out.',
   'step.slurry_reaction.mix':
     'Stir one cup of material into two cups of rain or distilled water. Leave it for half an hour, stirring now and then.',
   'step.slurry_reaction.warmth': 'A pen is set for the warmth of the slurry. Skip this with a colour strip.',
