@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Zolbek\Core\Ageing;
 
+use WeakMap;
 use Zolbek\Core\Component\Component;
 use Zolbek\Core\Grading\SizeClasses;
 use Zolbek\Core\Input\Refused;
@@ -17,20 +18,23 @@ use Zolbek\Core\Input\Refused;
  *     wash-out     in classes 0..7 (up to 0.25 mm) what exceeds the fresh mass of the class is multiplied by exp(-0.4/12)
  *     decay        what is left of mass and envelope volume = sum m_k * exp(-decay_rate t)
  *
- * Steps = round(12 years), t = steps/12; years 0..100. Source: population balance of breakage as in L. G. Austin,
+ * Steps = round(12 years), t = steps/12; years 0..100. A climate multiplies the rates, see AgeingClimate. Source: population balance of breakage as in L. G. Austin,
  * Powder Technology 5 (1971) 1-17; rates are starting figures. Check: clay granule 2-6 mm, crumble_rate 0.1, one year:
  * classes 0 and 1 hold 0.002498091748 and 0.0006828879978.
  */
-final readonly class Attrition
+final class Attrition
 {
     private const WASH_OUT_CLASSES = 8;
+
+    /** @var WeakMap<Component, array<string, array<int, non-empty-list<float>>>>|null masses by crumble rate and step, as long as the component lives */
+    private static ?WeakMap $known = null;
 
     /**
      * @param non-empty-list<float> $masses by class, of a fresh mass of 1, before decay
      * @param float                 $left   share of mass and envelope volume that is left, decay included
      * @param non-empty-list<float> $shares class shares of what is left, summing to 1
      */
-    private function __construct(public array $masses, public float $left, public array $shares) {}
+    private function __construct(public readonly array $masses, public readonly float $left, public readonly array $shares) {}
 
     /** @throws Refused field "years" outside 0 to 100 */
     public static function checkYears(float $years): void
@@ -40,34 +44,59 @@ final readonly class Attrition
         }
     }
 
-    public static function of(Component $component, float $years): self
+    public static function of(Component $component, float $years, ?AgeingClimate $climate = null): self
     {
         $steps = (int) round(12.0 * $years);
-        $fresh = $component->classShares;
-        $masses = $component->crumbleRate > 0.0 ? self::run($fresh, $component->crumbleRate, $steps) : $fresh;
+        $crumbleRate = $climate?->crumbleRate($component) ?? $component->crumbleRate;
+        $masses = $crumbleRate > 0.0 ? self::aged($component, $crumbleRate, $steps) : $component->classShares;
         $total = array_sum($masses);
 
         return new self(
             $masses,
-            $total * exp(-$component->decayRate * $steps / 12.0),
+            $total * exp(-($climate?->decayRate($component) ?? $component->decayRate) * $steps / 12.0),
             array_map(static fn(float $mass): float => $mass / $total, $masses),
         );
     }
 
     /**
-     * @param non-empty-list<float> $fresh
+     * The masses after so many steps, gone on from the latest that was worked out for this very component before.
      *
      * @return non-empty-list<float>
      */
-    private static function run(array $fresh, float $crumbleRate, int $steps): array
+    private static function aged(Component $component, float $crumbleRate, int $steps): array
     {
+        self::$known ??= new WeakMap();
+        /** @var array<string, array<int, non-empty-list<float>>> $course */
+        $course = self::$known[$component] ?? [];
+        $rate = 'at '.$crumbleRate;
+        $from = 0;
+        foreach (array_keys($course[$rate] ?? []) as $step) {
+            $from = $step <= $steps && $step > $from ? $step : $from;
+        }
+        $masses = self::run($component->classShares, $course[$rate][$from] ?? $component->classShares, $crumbleRate, $steps - $from);
+        $course[$rate][$steps] = $masses;
+        self::$known->offsetSet($component, $course);
+
+        return $masses;
+    }
+
+    /**
+     * @param non-empty-list<float> $fresh
+     * @param non-empty-list<float> $masses to start from
+     *
+     * @return non-empty-list<float>
+     */
+    private static function run(array $fresh, array $masses, float $crumbleRate, int $steps): array
+    {
+        if ($steps === 0) {
+            return $masses;
+        }
         $fragments = self::fragments();
         $lost = [];
         for ($k = 0; $k < SizeClasses::COUNT; ++$k) {
             $lost[] = $k === 0 ? 0.0 : 1.0 - exp(-$crumbleRate * sqrt(SizeClasses::SIZES_MM[$k] / 4.0) / 12.0);
         }
         $washedOut = exp(-0.4 / 12.0);
-        $masses = $fresh;
         for ($step = 0; $step < $steps; ++$step) {
             $next = $masses;
             for ($j = 1; $j < SizeClasses::COUNT; ++$j) {

@@ -103,6 +103,14 @@ final readonly class Blend
         );
     }
 
+    /** Largest D50 of a component over the smallest: from 4 on the sizes part on shaking. */
+    public function sizeRatio(): float
+    {
+        $middles = array_map(static fn(Component $component): float => $component->medianMm(), $this->components);
+
+        return max($middles) / min($middles);
+    }
+
     /** @return array<string, float> share of the loose volume, 0..1, by component key */
     public function volumeShares(): array
     {

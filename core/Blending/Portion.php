@@ -49,6 +49,12 @@ final readonly class Portion
         return new self($key, $contents, 1.0);
     }
 
+    /** The same litres with one component in place of another of a key. */
+    public function replaced(string $key, Component $by): self
+    {
+        return new self($this->key, array_map(static fn(array $content): array => $content[0]->key === $key ? [$by, $content[1]] : $content, $this->contents), $this->keptShare);
+    }
+
     /**
      * The same volume with each component changed, such as aged or screened: masses go with the share that is left, volumes follow.
      *

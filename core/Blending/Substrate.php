@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Zolbek\Core\Blending;
 
+use Zolbek\Core\Ageing\AgeingClimate;
 use Zolbek\Core\Ageing\Attrition;
 use Zolbek\Core\Flow\Ergun;
 use Zolbek\Core\Grading\SizeClasses;
@@ -59,7 +60,7 @@ final readonly class Substrate
 
     /**
      * @param float $compactionIndex K, 4.1 poured to 9 pressed
-     * @param float $years           0 to 100, without frost or warmth
+     * @param float $years           0 to 100; without frost or warmth unless a climate is given
      *
      * @throws Refused field "compaction_index" or "years"
      */
@@ -67,6 +68,7 @@ final readonly class Substrate
         public Blend $blend,
         public float $compactionIndex = CompressiblePacking::SETTLED,
         public float $years = 0.0,
+        public ?AgeingClimate $climate = null,
     ) {
         CompressiblePacking::checkIndex($compactionIndex);
         Attrition::checkYears($years);
@@ -74,7 +76,7 @@ final readonly class Substrate
         $envelopes = $classShares = [];
         $mass = $solid = $envelope = 0.0;
         foreach ($blend->components as $i => $component) {
-            $aged = $years > 0.0 ? Attrition::of($component, $years) : null;
+            $aged = $years > 0.0 ? Attrition::of($component, $years, $climate) : null;
             $componentMass = $blend->shares[$i] * $component->bulkDensity * ($aged->left ?? 1.0);
             $mass += $componentMass;
             $solid += $componentMass / $component->solidDensity;

@@ -67,10 +67,19 @@ final readonly class Component
         $this->residualPacking = $residualPacking ?? ResidualPacking::of($this->classShares, $bulkDensity, $particleDensity);
     }
 
+    /** D50, mm. */
+    public function medianMm(): float
+    {
+        return $this->grading->quantileMm(0.5);
+    }
+
     /**
      * The same material with some properties changed; the residual packing stays.
      *
-     * A grading changes the loose density that the grains then pack to: give both.
+     * A grading changes the loose density that the grains then pack to: give both. Only where a density was measured otherwise is the
+     * residual packing found anew.
+     *
+     * @throws \Zolbek\Core\Input\Refused field "bulk_density" when it is to be found anew and cannot be
      */
     public function with(
         ?string $key = null,
@@ -81,19 +90,24 @@ final readonly class Component
         ?float $hydraulicSizeMm = null,
         ?float $crumbleRate = null,
         ?float $ph = null,
+        ?float $particleDensity = null,
+        ?float $internalMedianCm = null,
+        ?float $internalSpread = null,
+        ?float $sphericity = null,
+        bool $refitPacking = false,
     ): self {
         return new self(
             $key ?? $this->key,
             $this->name,
             $this->kind,
             $bulkDensity ?? $this->bulkDensity,
-            $this->particleDensity,
+            $particleDensity ?? $this->particleDensity,
             $this->solidDensity,
             $internalWater ?? $this->internalWater,
             $unavailableWater ?? $this->unavailableWater,
-            $this->internalMedianCm,
-            $this->internalSpread,
-            $this->sphericity,
+            $internalMedianCm ?? $this->internalMedianCm,
+            $internalSpread ?? $this->internalSpread,
+            $sphericity ?? $this->sphericity,
             $grading ?? $this->grading,
             $hydraulicSizeMm ?? $this->hydraulicSizeMm,
             $ph ?? $this->ph,
@@ -102,7 +116,7 @@ final readonly class Component
             $crumbleRate ?? $this->crumbleRate,
             $this->decayRate,
             $this->dustHazard,
-            $this->residualPacking,
+            $refitPacking ? null : $this->residualPacking,
         );
     }
 }

@@ -121,6 +121,17 @@ final readonly class Pot
         };
     }
 
+    /** Inner width in cm at a height, seen from the narrow side. */
+    public function breadthCm(float $z): float
+    {
+        $m = $this->measures;
+
+        return match ($this->shape) {
+            PotShape::Rectangular, PotShape::Oval => $m['base_width'] + ($m['top_width'] - $m['base_width']) * $z / $this->depthCm,
+            default => $this->widthCm($z),
+        };
+    }
+
     /** Floor that holes take a share of, cm2; of a bowl the plan at 1 cm. */
     public function floorCm2(): float
     {

@@ -10,7 +10,7 @@ use Zolbek\Core\Numerics\GaussLegendre;
 /**
  * Weight of a finished pot in kg: pot + dry mix + water after watering + tree, the drainage layer with its water included.
  *
- * Whatever root ball is kept is weighed as if it were the new mix. Source: sum of masses, 1 L of water 0.998 kg.
+ * Source: sum of masses, 1 L of water 0.998 kg.
  */
 final readonly class Weights
 {
@@ -19,8 +19,11 @@ final readonly class Weights
     public float $dryMixKg;
     public float $wetKg;
 
-    /** @param float $waterL what the root zone holds after free drainage */
-    public function __construct(RootZone $zone, Substrate $substrate, float $waterL, float $potKg, float $treeKg)
+    /**
+     * @param float      $waterL what the root zone holds after free drainage
+     * @param float|null $dryKg  of what fills it, where it is not all new mix
+     */
+    public function __construct(RootZone $zone, Substrate $substrate, float $waterL, float $potKg, float $treeKg, ?float $dryKg = null)
     {
         $layer = $zone->layer;
         $layerKg = $layerWater = 0.0;
@@ -32,7 +35,7 @@ final readonly class Weights
                 $layer->thicknessCm,
             );
         }
-        $this->dryMixKg = $zone->volumeL * $substrate->bulkDensity;
+        $this->dryMixKg = $dryKg ?? $zone->volumeL * $substrate->bulkDensity;
         $this->wetKg = $potKg + $treeKg + $this->dryMixKg + $layerKg
             + self::WATER_KG_L * ($waterL + $layerWater);
     }

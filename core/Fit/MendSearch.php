@@ -4,67 +4,97 @@ declare(strict_types=1);
 
 namespace Zolbek\Core\Fit;
 
+use Zolbek\Core\Ageing\AgedPot;
 use Zolbek\Core\Blending\Portion;
 use Zolbek\Core\Component\Component;
-use Zolbek\Core\Container\Holes;
-use Zolbek\Core\Input\Refused;
 
 /**
- * Finds the single changes that would bring a criterion into its band, by computing each: parts of a component more or less,
- * another component from the shelf, a deeper or shallower pot, holes, no drainage layer. Of each kind the one that costs least
+ * Finds the single changes (see Changes) that would bring a criterion into its band, by computing each. Of each kind the one that costs least
  * elsewhere; where none suffices, the one that helps most.
  */
 final readonly class MendSearch
 {
     /** A change that brings a figure less than this many margins nearer to its band is not worth naming. */
     private const WORTH_NAMING = 0.05;
-
-    /** Multiples of the unit that are tried. */
-    private const STEPS = [1.0, 2.0, 4.0];
     private const MOST = 3;
+
+    /** How many of the likeliest are looked at in full where that takes time. */
+    private const LIKELIEST = 12;
 
     /** @var list<array{Change, Assessment}> */
     private array $candidates;
 
-    /** @param list<Component|Portion> $shelf that could be added */
-    public function __construct(private Assessment $now, array $shelf)
+    /**
+     * @param list<Component|Portion> $shelf  that could be added
+     * @param list<OtherPot>          $others pots of the yard that it could go into
+     */
+    public function __construct(private Assessment $now, array $shelf, array $others = [])
     {
-        $candidates = [];
-        foreach ([...$this->parts(), ...$this->additions(array_map(static fn(Component|Portion $what): Portion => $what instanceof Portion ? $what : Portion::of($what), $shelf)), ...$this->potAndHoles()] as $change) {
-            $candidates[] = [$change, new Assessment($change->setup)];
-        }
-        $this->candidates = $candidates;
+        $this->candidates = array_map(
+            static fn(Change $change): array => [$change, new Assessment($change->setup, withYears: false)],
+            (new Changes($now->setup, $shelf, $others))->all(),
+        );
     }
 
     /** @return list<Mend> best first, at most three and of different kinds; none for a criterion in its band */
     public function for(Criterion $criterion): array
     {
-        $current = $this->now->verdict($criterion);
-        if ($current->level === Level::Good) {
+        $current = $this->now->find($criterion);
+        if ($current === null || $current->level === Level::Good) {
             return [];
         }
         $ranked = [];
-        foreach ($this->candidates as [$change, $then]) {
-            $verdict = $then->verdict($criterion);
+        foreach ($criterion === Criterion::Years ? $this->likelyToLast($current) : $this->candidates as [$change, $then]) {
+            $verdict = $then->find($criterion);
+            if ($verdict === null) {
+                continue;
+            }
             $suffices = $verdict->level === Level::Good;
             $nearer = $current->marginsOutside - $verdict->marginsOutside;
             if (! $suffices && ! ($nearer >= self::WORTH_NAMING)) {
                 continue;
             }
-            $worsens = $this->worsens($criterion, $then);
-            $mend = new Mend($change, $verdict->value, $suffices, $worsens);
-            $ranked[] = [[$suffices ? 0 : 1, count($worsens), $suffices ? $change->size : $verdict->marginsOutside, -$then->fit], $mend];
+            $ranked[] = [[$suffices ? 0 : 1, count($this->worsens($criterion, $then)), $suffices ? $change->size : $verdict->marginsOutside, -$then->fit], $change, $verdict, $suffices];
         }
         usort($ranked, static fn(array $a, array $b): int => $a[0] <=> $b[0]);
 
-        $mends = [];
-        foreach ($ranked as [, $mend]) {
-            $mends[$mend->change->kind] ??= $mend;
+        $best = [];
+        foreach ($ranked as $one) {
+            $best[$one[1]->kind] ??= $one;
         }
-        $best = array_values($mends);
-        $sufficient = array_values(array_filter($best, static fn(Mend $mend): bool => $mend->suffices));
+        $sufficient = array_filter($best, static fn(array $one): bool => $one[3]);
 
-        return array_slice($sufficient === [] ? $best : $sufficient, 0, self::MOST);
+        return array_map(
+            fn(array $one): Mend => new Mend($one[1], $one[2]->value, $one[3], $this->worsens($criterion, new Assessment($one[1]->setup))),
+            array_slice(array_values($sufficient === [] ? $best : $sufficient), 0, self::MOST),
+        );
+    }
+
+    /**
+     * Those that would still stand in the year they are planned to, looked at in full.
+     *
+     * @return list<array{Change, Assessment}>
+     */
+    private function likelyToLast(Verdict $current): array
+    {
+        $likely = [];
+        foreach ($this->candidates as [$change, $then]) {
+            $planned = min(8.0, $change->setup->targets()->plannedYears);
+            if ($change->kind === Change::REPOT ? $planned <= ($current->value ?? 0.0) : ! (new AgedPot($change->setup, $planned - 0.5))->fails()) {
+                $likely[] = [[count($this->worsens(Criterion::Years, $then)), $change->size], $change];
+            }
+        }
+        usort($likely, static fn(array $a, array $b): int => $a[0] <=> $b[0]);
+        $kinds = [];
+        $chosen = [];
+        foreach ($likely as [, $change]) {
+            $kinds[$change->kind] = ($kinds[$change->kind] ?? 0) + 1;
+            if ($kinds[$change->kind] <= 2 && count($chosen) < self::LIKELIEST) {
+                $chosen[] = [$change, new Assessment($change->setup)];
+            }
+        }
+
+        return $chosen;
     }
 
     /** @return list<Criterion> */
@@ -72,107 +102,12 @@ final readonly class MendSearch
     {
         $worse = [];
         foreach ($this->now->verdicts as $verdict) {
-            if ($verdict->criterion !== $mended && $then->verdict($verdict->criterion)->marginsOutside > $verdict->marginsOutside + self::WORTH_NAMING) {
+            $after = $then->find($verdict->criterion);
+            if ($verdict->criterion !== $mended && $after !== null && $after->marginsOutside > $verdict->marginsOutside + self::WORTH_NAMING) {
                 $worse[] = $verdict->criterion;
             }
         }
 
         return $worse;
-    }
-
-    /** @return list<Change> */
-    private function parts(): array
-    {
-        $setup = $this->now->setup;
-        $unit = $this->unit();
-        $changes = [];
-        foreach ($setup->portions as [$portion, $parts]) {
-            foreach (self::STEPS as $times) {
-                $by = $times * $unit;
-                $changes[] = $this->tried(static fn(): Change => new Change(Change::MORE, $setup->withParts($portion, $parts + $by), $times, $by, $portion->key));
-                if ($by <= $parts) {
-                    $changes[] = $this->tried(static fn(): Change => new Change(Change::LESS, $setup->withParts($portion, $parts - $by), $times, $by, $portion->key));
-                }
-            }
-        }
-
-        return array_values(array_filter($changes));
-    }
-
-    /**
-     * @param list<Portion> $shelf
-     *
-     * @return list<Change>
-     */
-    private function additions(array $shelf): array
-    {
-        $setup = $this->now->setup;
-        $used = array_map(static fn(array $portion): string => $portion[0]->key, $setup->portions);
-        $unit = $this->unit();
-        $changes = [];
-        foreach ($shelf as $portion) {
-            if (in_array($portion->key, $used, true)) {
-                continue;
-            }
-            foreach (self::STEPS as $times) {
-                $changes[] = $this->tried(static fn(): Change => new Change(Change::ADD, $setup->withParts($portion, $times * $unit), $times + 0.5, $times * $unit, $portion->key));
-            }
-        }
-
-        return array_values(array_filter($changes));
-    }
-
-    /** @return list<Change> */
-    private function potAndHoles(): array
-    {
-        $setup = $this->now->setup;
-        $holes = $setup->holes;
-        $changes = [];
-        foreach ([1.0, 2.0, 3.0, 5.0, 8.0] as $by) {
-            $changes[] = $this->tried(static fn(): Change => new Change(Change::DEEPER, $setup->withPot($setup->pot->withDepth($setup->pot->depthCm + $by)), 1.0 + $by / 4.0, $by));
-            if ($by < $setup->pot->depthCm) {
-                $changes[] = $this->tried(static fn(): Change => new Change(Change::SHALLOWER, $setup->withPot($setup->pot->withDepth($setup->pot->depthCm - $by)), 1.0 + $by / 4.0, $by));
-            }
-        }
-        $wider = $holes->count === 0 ? [Holes::of(1, 2.0, 0.6), Holes::of(2, 2.0, 0.6), Holes::of(4, 2.0, 0.6)] : [
-            Holes::of($holes->count + 1, $holes->diameterCm, $holes->openShare),
-            Holes::of($holes->count + 2, $holes->diameterCm, $holes->openShare),
-            Holes::of($holes->count + 4, $holes->diameterCm, $holes->openShare),
-        ];
-        foreach ($wider as $more) {
-            if ($more->openAreaCm2() < 0.5 * $setup->pot->floorCm2()) {
-                $changes[] = $this->tried(static fn(): Change => new Change(Change::HOLES, $setup->withHoles($more), 1.0 + ($more->count - $holes->count) / 4.0));
-            }
-        }
-        if ($setup->layer !== null) {
-            $changes[] = $this->tried(static fn(): Change => new Change(Change::NO_LAYER, $setup->withoutLayer(), 0.5));
-        }
-
-        return array_values(array_filter($changes));
-    }
-
-    /** What one adds or takes away without thinking: half a part of a small mix, a part of one of ten or so, else about a tenth. */
-    private function unit(): float
-    {
-        $total = array_sum(array_column($this->now->setup->portions, 1));
-
-        return match (true) {
-            $total < 0.5 => $total / 10.0,
-            $total <= 6.0 => 0.5,
-            $total <= 15.0 => 1.0,
-            default => round($total / 10.0),
-        };
-    }
-
-    /**
-     * @param callable(): Change $change
-     */
-    private function tried(callable $change): ?Change
-    {
-        try {
-            return $change();
-        } catch (Refused) {
-            return null;
-        }
     }
 }

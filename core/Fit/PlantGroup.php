@@ -6,7 +6,7 @@ namespace Zolbek\Core\Fit;
 
 /**
  * Groups of plants with starting targets for a settled mix in the plant's own pot: air after watering as a share of bulk
- * volume (soft margin 0.06) and pH (soft margin 0.5).
+ * volume (soft margin 0.06), pH (soft margin 0.5), the suction it bears and the years that a mix serves it.
  *
  * Figures are the practice of growers, to start from. Check: pines and junipers want air 0.14 to 0.38 and pH 5.5 to 6.8.
  */
@@ -58,6 +58,49 @@ enum PlantGroup: string
         };
 
         return new Band($low, $high, self::PH_MARGIN);
+    }
+
+    /** Suction in cm at which plants of this group begin to suffer. */
+    public function tensionLimitCm(): float
+    {
+        return match ($this) {
+            self::Desert => 3000.0,
+            self::AiryConifers => 200.0,
+            self::ThirstyConifers, self::FruitingFlowering => 80.0,
+            self::BroadleafDeciduous, self::TropicalEvergreen => 100.0,
+            self::BroadleafEvergreen => 120.0,
+            self::AcidLovers => 60.0,
+            self::Mediterranean => 300.0,
+            self::TropicalDrySeason => 400.0,
+            self::Seedlings => 50.0,
+        };
+    }
+
+    /** @return array{float, float} years after which the mix is replaced: young plants, old ones */
+    public function replaceYears(): array
+    {
+        return match ($this) {
+            self::AiryConifers, self::Mediterranean => [3.0, 5.0],
+            self::FruitingFlowering => [1.0, 3.0],
+            self::TropicalEvergreen => [2.0, 3.0],
+            self::Seedlings => [1.0, 1.0],
+            default => [2.0, 4.0],
+        };
+    }
+
+    /** Daily mean in degC whose passing in spring tells a site's season for it, where nothing was observed. */
+    public function wakesAtC(): float
+    {
+        return match ($this) {
+            self::Desert, self::TropicalEvergreen, self::TropicalDrySeason => 15.0,
+            default => 6.0,
+        };
+    }
+
+    /** Whether cut roots are left to seal before the first water. */
+    public function waitsForWounds(): bool
+    {
+        return $this === self::Desert || $this === self::TropicalDrySeason;
     }
 
     /** @return list<string> */

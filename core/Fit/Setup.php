@@ -8,17 +8,22 @@ use Zolbek\Core\Blending\Blend;
 use Zolbek\Core\Blending\Portion;
 use Zolbek\Core\Blending\Substrate;
 use Zolbek\Core\Component\Component;
+use Zolbek\Core\Container\Contents;
 use Zolbek\Core\Container\DrainageLayer;
+use Zolbek\Core\Container\Filling;
 use Zolbek\Core\Container\Holes;
 use Zolbek\Core\Container\Pot;
 use Zolbek\Core\Container\RootZone;
 use Zolbek\Core\Packing\CompressiblePacking;
 
-/** A mix in a pot for a group of plants: all that a verdict depends on, and the single changes that could mend it. */
+/** A mix in a pot for a plant: all that a verdict depends on, and the single changes that could mend it. */
 final readonly class Setup
 {
     public Substrate $substrate;
     public RootZone $zone;
+
+    /** Null where the whole root zone is new mix. */
+    public ?Filling $filling;
 
     /** @var list<array{Portion, float}> */
     public array $portions;
@@ -28,10 +33,14 @@ final readonly class Setup
 
     /**
      * @param list<array{Component|Portion, float}> $portions
-     * @param float                         $potWeightKg  of the empty pot
-     * @param float                         $treeWeightKg of the plant without substrate
-     *
-     * @param RootZone|null                    $zone         of this pot and layer, where it is known already
+     * @param float          $potWeightKg  of the empty pot
+     * @param float          $treeWeightKg of the plant without substrate
+     * @param RootZone|null  $zone         of this pot and layer, where it is known already
+     * @param Situation|null $situation    where it stands; without one only mix and pot are rated
+     * @param Contents|null  $contents     root ball, zones and objects beside the mix
+     * @param Substrate|null $holeCover    coarse grains over the holes alone
+     * @param float          $tipDeg       how far the pot stands tipped
+     * @param Substrate|null $substrate    of these portions and this compaction, where it is known already
      *
      * @throws \Zolbek\Core\Input\Refused when the blend, the pot or what is left of it cannot be
      */
@@ -47,11 +56,34 @@ final readonly class Setup
         public float $treeWeightKg = 0.0,
         public float $compactionIndex = CompressiblePacking::SETTLED,
         ?RootZone $zone = null,
+        public ?Situation $situation = null,
+        public ?Contents $contents = null,
+        public ?Substrate $holeCover = null,
+        public float $tipDeg = 0.0,
+        ?Substrate $substrate = null,
     ) {
         $this->portions = array_map(static fn(array $portion): array => [self::portion($portion[0]), $portion[1]], $portions);
-        $this->substrate = new Substrate(Blend::scooped($this->portions), $compactionIndex);
+        $this->substrate = $substrate ?? new Substrate(Blend::scooped($this->portions), $compactionIndex);
         $this->loosePerScooped = $this->substrate->blend->totalParts / array_sum(array_column($this->portions, 1));
         $this->zone = $zone ?? new RootZone($pot, $headspaceCm, $topDressingCm, $layer);
+        $this->filling = $contents === null ? null : new Filling($this->zone, $this->substrate, $contents);
+    }
+
+    public function targets(): Targets
+    {
+        return $this->situation->targets ?? Targets::of($this->group);
+    }
+
+    /** Litres held by everything in the root zone when the floor is at a suction. */
+    public function waterL(float $suctionCm): float
+    {
+        return $this->filling?->waterL($suctionCm) ?? $this->zone->waterL($this->substrate->retention, $suctionCm);
+    }
+
+    /** Litres of new mix in the root zone, settled. */
+    public function newMixL(): float
+    {
+        return $this->filling->newMixL ?? $this->zone->volumeL;
     }
 
     /**
@@ -61,7 +93,7 @@ final readonly class Setup
      */
     public function withPortions(array $portions): self
     {
-        return $this->change(portions: array_map(static fn(array $portion): array => [self::portion($portion[0]), $portion[1]], $portions));
+        return $this->with(portions: array_map(static fn(array $portion): array => [self::portion($portion[0]), $portion[1]], $portions));
     }
 
     /** With other parts of a component; it joins the blend if it was not in it. */
@@ -70,39 +102,51 @@ final readonly class Setup
         $added = self::portion($what);
         $portions = array_values(array_filter($this->portions, static fn(array $portion): bool => $portion[0]->key !== $added->key));
 
-        return $this->change(portions: [...$portions, [$added, $parts]]);
-    }
-
-    public function withPot(Pot $pot): self
-    {
-        return $this->change(pot: $pot);
-    }
-
-    public function withHoles(Holes $holes): self
-    {
-        return $this->change(holes: $holes);
+        return $this->with(portions: [...$portions, [$added, $parts]]);
     }
 
     public function withoutLayer(): self
     {
-        return $this->change(withLayer: false);
+        return $this->with(withLayer: false);
     }
 
-    /** @param list<array{Portion, float}>|null $portions */
-    private function change(?array $portions = null, ?Pot $pot = null, ?Holes $holes = null, bool $withLayer = true): self
-    {
+    /**
+     * The same setup but for what is named.
+     *
+     * @param list<array{Portion, float}>|null $portions
+     */
+    public function with(
+        ?array $portions = null,
+        ?Pot $pot = null,
+        ?Holes $holes = null,
+        ?DrainageLayer $layer = null,
+        bool $withLayer = true,
+        ?float $topDressingCm = null,
+        ?float $potWeightKg = null,
+        ?float $compactionIndex = null,
+        ?Situation $situation = null,
+        ?float $tipDeg = null,
+        bool $withContents = true,
+    ): self {
+        $sameZone = $pot === null && $layer === null && $withLayer && $topDressingCm === null;
+
         return new self(
             $portions ?? $this->portions,
             $pot ?? $this->pot,
             $holes ?? $this->holes,
             $this->group,
             $this->headspaceCm,
-            $this->topDressingCm,
-            $withLayer ? $this->layer : null,
-            $this->potWeightKg,
+            $topDressingCm ?? $this->topDressingCm,
+            $layer ?? ($withLayer ? $this->layer : null),
+            $potWeightKg ?? $this->potWeightKg,
             $this->treeWeightKg,
-            $this->compactionIndex,
-            $pot === null && $withLayer ? $this->zone : null,
+            $compactionIndex ?? $this->compactionIndex,
+            $sameZone ? $this->zone : null,
+            $situation ?? $this->situation,
+            $withContents ? $this->contents : null,
+            $this->holeCover,
+            $tipDeg ?? $this->tipDeg,
+            $portions === null && $compactionIndex === null ? $this->substrate : null,
         );
     }
 

@@ -34,7 +34,8 @@ final readonly class RunThrough
     /** Whether the holes, not the mix, set the speed: the orifice caps it, or convergence takes more than half of the loss. */
     public bool $limitedByHoles;
 
-    public function __construct(RootZone $zone, Substrate $substrate, Holes $holes)
+    /** @param Substrate|null $holeCover coarse grains heaped over the holes alone; they set K1 and nothing else */
+    public function __construct(RootZone $zone, Substrate $substrate, Holes $holes, ?Substrate $holeCover = null)
     {
         if ($holes->count === 0) {
             $this->seconds = null;
@@ -46,7 +47,7 @@ final readonly class RunThrough
         $area = $zone->pot->areaCm2($height);
         $linear = $height * $substrate->flow->linear;
         $quadratic = $height * $substrate->flow->quadratic;
-        $floorFlux = ($zone->layer->substrate ?? $substrate)->flow->fluxCmS();
+        $floorFlux = ($holeCover ?? $zone->layer->substrate ?? $substrate)->flow->fluxCmS();
         $convergence = $area / (4.0 * $holes->radiusCm() * $holes->count * sqrt($holes->openShare) * $floorFlux);
         $orifice = self::DISCHARGE * $holes->openAreaCm2() * sqrt(self::TWICE_GRAVITY) / $area;
 

@@ -166,6 +166,14 @@ final readonly class Grading
         return $sieve;
     }
 
+    /** The same grading with what passes its smallest sieve reaching down to another size, mm. */
+    public function panAt(float $finestMm): self
+    {
+        $sizes = [$finestMm, ...array_slice($this->sizesMm, 1)];
+
+        return new self($sizes, $this->passing);
+    }
+
     /**
      * What is left of this grading between two sizes, renormalised.
      *

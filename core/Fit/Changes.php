@@ -1,0 +1,282 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zolbek\Core\Fit;
+
+use Zolbek\Core\Blending\Blend;
+use Zolbek\Core\Blending\Portion;
+use Zolbek\Core\Blending\Substrate;
+use Zolbek\Core\Component\Component;
+use Zolbek\Core\Container\DrainageLayer;
+use Zolbek\Core\Container\Holes;
+use Zolbek\Core\Grading\Screening;
+use Zolbek\Core\Input\Refused;
+use Zolbek\Core\Watering\Exposure;
+use Zolbek\Core\Watering\Surface;
+use Zolbek\Core\Watering\WateringHabit;
+use Zolbek\Core\Watering\Wind;
+
+/**
+ * The single changes of a setup that somebody could make: parts, another component, rinsing, a sieve, a layer, a covering, depth, holes, another pot,
+ * tipping, shelter, another watering habit, softer water, repotting sooner, fewer pots. Those that cannot be are left out.
+ */
+final readonly class Changes
+{
+    /** Multiples of the unit that are tried. */
+    private const STEPS = [1.0, 2.0, 4.0];
+    private const RINSE_MM = [0.5, 1.0, 2.0];
+    private const LAYER_CM = [1.5, 3.0, 5.0];
+    private const TIP_DEG = [15.0, 25.0, 35.0];
+    private const COVER_CM = 1.0;
+    private const SOFT_MG_L = [100.0, 50.0, 15.0];
+    private const LAYER_FROM_MM = 4.0;
+
+    /** @var list<Portion> */
+    private array $shelf;
+
+    /**
+     * @param list<Component|Portion> $shelf  that could be added
+     * @param list<OtherPot>          $others
+     */
+    public function __construct(private Setup $setup, array $shelf, private array $others = [])
+    {
+        $this->shelf = array_map(static fn(Component|Portion $what): Portion => $what instanceof Portion ? $what : Portion::of($what), $shelf);
+    }
+
+    /** @return list<Change> */
+    public function all(): array
+    {
+        return [...$this->parts(), ...$this->additions(), ...$this->preparations(), ...$this->potAndHoles(), ...$this->layers(), ...$this->otherPots(), ...$this->surroundings()];
+    }
+
+    /** @return list<Change> */
+    private function parts(): array
+    {
+        $setup = $this->setup;
+        $unit = $this->unit();
+        $changes = [];
+        foreach ($setup->portions as [$portion, $parts]) {
+            foreach (self::STEPS as $times) {
+                $by = $times * $unit;
+                $changes[] = $this->tried(static fn(): Change => new Change(Change::MORE, $setup->withParts($portion, $parts + $by), $times, $by, $portion->key));
+                if ($by <= $parts) {
+                    $changes[] = $this->tried(static fn(): Change => new Change(Change::LESS, $setup->withParts($portion, $parts - $by), $times, $by, $portion->key));
+                }
+            }
+        }
+
+        return array_values(array_filter($changes));
+    }
+
+    /** @return list<Change> */
+    private function additions(): array
+    {
+        $setup = $this->setup;
+        $used = array_map(static fn(array $portion): string => $portion[0]->key, $setup->portions);
+        $unit = $this->unit();
+        $changes = [];
+        foreach ($this->shelf as $portion) {
+            if (in_array($portion->key, $used, true)) {
+                continue;
+            }
+            foreach (self::STEPS as $times) {
+                $changes[] = $this->tried(static fn(): Change => new Change(Change::ADD, $setup->withParts($portion, $times * $unit), $times + 0.5, $times * $unit, $portion->key));
+            }
+        }
+
+        return array_values(array_filter($changes));
+    }
+
+    /**
+     * Rinsing a component of fines, or sieving its coarsest grains out; what is prepared already is left as it is.
+     *
+     * @return list<Change>
+     */
+    private function preparations(): array
+    {
+        $setup = $this->setup;
+        $oversizeMm = $setup->pot->depthCm * 10.0 / 5.0;
+        $changes = [];
+        foreach ($setup->portions as [$portion, $parts]) {
+            $component = count($portion->contents) === 1 && $portion->keptShare === 1.0 ? $portion->contents[0][0] : null;
+            if ($component === null || $parts <= 0.0) {
+                continue;
+            }
+            foreach (self::RINSE_MM as $i => $mm) {
+                if ($component->grading->passingAt($mm) > 0.02) {
+                    $changes[] = $this->tried(fn(): Change => new Change(Change::RINSE, $setup->withParts($this->screened($portion, $mm, INF), $parts), 1.0 + 0.5 * $i, $mm, $portion->key));
+                }
+            }
+            if ($component->grading->passingAt($oversizeMm) < 0.98) {
+                $changes[] = $this->tried(fn(): Change => new Change(Change::SIEVE_OUT, $setup->withParts($this->screened($portion, 0.0, $oversizeMm), $parts), 1.5, $oversizeMm, $portion->key));
+            }
+        }
+
+        return array_values(array_filter($changes));
+    }
+
+    private function screened(Portion $portion, float $loMm, float $hiMm): Portion
+    {
+        return $portion->changed(static function (Component $component) use ($loMm, $hiMm): array {
+            $screening = Screening::between($component, $loMm, $hiMm);
+
+            return [$screening->component->with(key: $component->key.'#prepared'), $screening->keptShare];
+        }, isLoss: true);
+    }
+
+    /** @return list<Change> */
+    private function potAndHoles(): array
+    {
+        $setup = $this->setup;
+        $holes = $setup->holes;
+        $changes = [];
+        foreach ([1.0, 2.0, 3.0, 5.0, 8.0] as $by) {
+            $changes[] = $this->tried(static fn(): Change => new Change(Change::DEEPER, $setup->with(pot: $setup->pot->withDepth($setup->pot->depthCm + $by)), 1.0 + $by / 4.0, $by));
+            if ($by < $setup->pot->depthCm) {
+                $changes[] = $this->tried(static fn(): Change => new Change(Change::SHALLOWER, $setup->with(pot: $setup->pot->withDepth($setup->pot->depthCm - $by)), 1.0 + $by / 4.0, $by));
+            }
+        }
+        $wider = $holes->count === 0 ? [Holes::of(1, 2.0, 0.6), Holes::of(2, 2.0, 0.6), Holes::of(4, 2.0, 0.6)] : [
+            Holes::of($holes->count + 1, $holes->diameterCm, $holes->openShare),
+            Holes::of($holes->count + 2, $holes->diameterCm, $holes->openShare),
+            Holes::of($holes->count + 4, $holes->diameterCm, $holes->openShare),
+        ];
+        foreach ($wider as $more) {
+            if ($more->openAreaCm2() < 0.5 * $setup->pot->floorCm2()) {
+                $changes[] = $this->tried(static fn(): Change => new Change(Change::HOLES, $setup->with(holes: $more), 1.0 + ($more->count - $holes->count) / 4.0));
+            }
+        }
+        foreach (self::TIP_DEG as $i => $degrees) {
+            if ($degrees > $setup->tipDeg) {
+                $changes[] = $this->tried(static fn(): Change => new Change(Change::TIP, $setup->with(tipDeg: $degrees), 1.0 + 0.5 * $i, $degrees));
+            }
+        }
+
+        return array_values(array_filter($changes));
+    }
+
+    /** @return list<Change> */
+    private function layers(): array
+    {
+        $setup = $this->setup;
+        if ($setup->layer !== null) {
+            $without = $this->tried(static fn(): Change => new Change(Change::NO_LAYER, $setup->withoutLayer(), 0.5));
+
+            return $without === null ? [] : [$without];
+        }
+        foreach ($this->shelf as $portion) {
+            $component = count($portion->contents) === 1 ? $portion->contents[0][0] : null;
+            if ($component === null || $component->medianMm() < self::LAYER_FROM_MM || $component->kind?->isCompressible() === true) {
+                continue;
+            }
+            $substrate = new Substrate(new Blend([[$component, 1.0]]));
+
+            return array_values(array_filter(array_map(fn(float $cm): ?Change => $this->tried(
+                static fn(): Change => new Change(Change::LAYER, $setup->with(layer: new DrainageLayer($substrate, $cm)), 1.0 + $cm / 3.0, $cm, $portion->key),
+            ), self::LAYER_CM)));
+        }
+
+        return [];
+    }
+
+    /** @return list<Change> */
+    private function otherPots(): array
+    {
+        $setup = $this->setup;
+
+        return array_values(array_filter(array_map(fn(OtherPot $other): ?Change => $this->tried(static fn(): Change => new Change(
+            Change::OTHER_POT,
+            $setup->with(pot: $other->pot, holes: $other->holes, potWeightKg: $other->weightKg, situation: $setup->situation?->with(dryingSides: $other->dryingSides)),
+            1.0 + abs(log($other->pot->volumeL(0.0, $other->pot->depthCm) / $setup->pot->volumeL(0.0, $setup->pot->depthCm))),
+            to: $other->key,
+        )), $this->others)));
+    }
+
+    /**
+     * What changes around the pot and not in it.
+     *
+     * @return list<Change>
+     */
+    private function surroundings(): array
+    {
+        $setup = $this->setup;
+        $situation = $setup->situation;
+        if ($situation === null) {
+            return [];
+        }
+        $changes = [];
+        if ($situation->surface !== Surface::Stone) {
+            $cm = $setup->topDressingCm + self::COVER_CM;
+            $changes[] = $this->tried(static fn(): Change => new Change(Change::STONE, $setup->with(topDressingCm: $cm, situation: $situation->with(surface: Surface::Stone)), 0.8, $cm));
+        }
+        if ($situation->surface !== Surface::Moss) {
+            $changes[] = new Change(Change::MOSS, $setup->with(situation: $situation->with(surface: Surface::Moss)), 0.9);
+        }
+        foreach ([Exposure::HalfShade, Exposure::Shade] as $i => $exposure) {
+            if ($exposure->factor() < $situation->place->exposure->factor()) {
+                $changes[] = new Change(Change::SHADE, $setup->with(situation: $situation->with(place: $situation->place->with(exposure: $exposure))), 1.0 + $i, to: $exposure->value);
+            }
+        }
+        if ($situation->place->wind === Wind::Windy) {
+            $changes[] = new Change(Change::WINDBREAK, $setup->with(situation: $situation->with(place: $situation->place->with(wind: Wind::Usual))), 1.0);
+        }
+        foreach (self::SOFT_MG_L as $alkalinity) {
+            if ($alkalinity < $situation->alkalinityMgL) {
+                $changes[] = new Change(Change::SOFT_WATER, $setup->with(situation: $situation->with(alkalinityMgL: $alkalinity)), 1.0, $alkalinity);
+            }
+        }
+
+        return array_values(array_filter([...$changes, ...$this->habits($situation)]));
+    }
+
+    /** @return list<Change> */
+    private function habits(Situation $situation): array
+    {
+        $setup = $this->setup;
+        $climate = $situation->climate;
+        $changes = [];
+        if ($climate !== null) {
+            $season = $climate->season($climate->hottestMonth);
+            $now = $situation->habit->hoursIn($season);
+            foreach (WateringHabit::COMMON_HOURS as $hours) {
+                if ($hours < $now) {
+                    $changes[] = new Change(Change::HABIT, $setup->with(situation: $situation->with(habit: $situation->habit->withHours($season, $hours))), 1.0 + log($now / $hours), $hours, to: $season->value);
+                }
+            }
+        }
+        for ($years = $situation->targets->plannedYears - 0.5; $years >= 0.5; $years -= 0.5) {
+            $changes[] = new Change(Change::REPOT, $setup->with(situation: $situation->withPlannedYears($years)), 1.0 + $situation->targets->plannedYears - $years, $years);
+        }
+        for ($pots = $situation->potsWanted - 1; $pots >= 1 && $pots >= $situation->potsWanted - 40; --$pots) {
+            $changes[] = new Change(Change::FEWER_POTS, $setup->with(situation: $situation->with(potsWanted: $pots)), 1.0 + ($situation->potsWanted - $pots) / $situation->potsWanted, (float) $pots);
+        }
+
+        return $changes;
+    }
+
+    /** What one adds or takes away without thinking: half a part of a small mix, a part of one of ten or so, else about a tenth. */
+    private function unit(): float
+    {
+        $total = array_sum(array_column($this->setup->portions, 1));
+
+        return match (true) {
+            $total < 0.5 => $total / 10.0,
+            $total <= 6.0 => 0.5,
+            $total <= 15.0 => 1.0,
+            default => round($total / 10.0),
+        };
+    }
+
+    /**
+     * @param callable(): Change $change
+     */
+    private function tried(callable $change): ?Change
+    {
+        try {
+            return $change();
+        } catch (Refused) {
+            return null;
+        }
+    }
+}

@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+use Tests\Core\Reference;
+use Zolbek\Core\Chemistry\Correction;
+use Zolbek\Core\Chemistry\Exchange;
+use Zolbek\Core\Chemistry\Reaction;
+use Zolbek\Core\Chemistry\WaterDrift;
+
+test('buffer and exchange capacity of a settled mix are its loose ones over the yield', function (): void {
+    $mix = Reference::evenThree();
+    $loose = array_map(static fn(string $key): array => [Reference::raw($key)['buffer'] ?? 0, Reference::raw($key)['cec'] ?? 0], ['pumice-3-6-mm', 'lava-scoria-3-6-mm', 'akadama-type-clay-granule-2-6-mm']);
+    expect((new Exchange($mix))->bufferMmolL)->toBeNear(array_sum(array_column($loose, 0)) / 3 / 0.9175782912, 1e-8)
+        ->and((new Exchange($mix))->cecCmolL)->toBeNear(array_sum(array_column($loose, 1)) / 3 / 0.9175782912, 1e-8);
+});
+
+test('the pH of a blend lies between those of its components, nearer to the one that buffers more', function (): void {
+    $peat = Reference::component('sphagnum-peat');
+    $grit = Reference::component('horticultural-grit-2-5-mm');
+    $ph = (float) Reaction::ph(Reference::blend(['sphagnum-peat' => 1, 'horticultural-grit-2-5-mm' => 1]));
+    expect($ph)->toBeGreaterThan((float) min($peat->ph, $grit->ph))->toBeLessThan((float) max($peat->ph, $grit->ph));
+    $nearer = $peat->buffer > $grit->buffer ? $peat : $grit;
+    expect(abs($ph - (float) $nearer->ph))->toBeLessThan(abs((float) $peat->ph - (float) $grit->ph) / 2.0);
+});
+
+test('a dose is what stoichiometry says', function (): void {
+    $down = new Correction(20.0, 7.0, 6.0);
+    $up = new Correction(20.0, 5.0, 6.0);
+    expect($down->agent)->toBe('sulphur')
+        ->and($down->gramsPerL)->toBeNear(0.3206, 1e-12)
+        ->and($up->agent)->toBe('carbonate')
+        ->and($up->gramsPerL)->toBeNear(1.0008, 1e-12)
+        ->and((new Correction(0.0, 5.0, 6.0))->agent)->toBeNull()
+        ->and((new Correction(20.0, 6.0, 6.0))->agent)->toBeNull();
+});
+
+test('hard water raises a mix by its lime over the buffer, and stops at 8.2', function (): void {
+    $drift = new WaterDrift(100.08, 50.0, 100.0);
+    expect($drift->risePerYear)->toBeNear(1.0, 1e-12)
+        ->and($drift->phAfter(6.0, 1.5))->toBeNear(7.5, 1e-12)
+        ->and($drift->phAfter(6.0, 9.0))->toBe(8.2)
+        ->and($drift->phAfter(8.5, 2.0))->toBe(8.5)
+        ->and((new WaterDrift(0.0, 50.0, 0.0))->risePerYear)->toBe(0.0)
+        ->and((new WaterDrift(10.0, 50.0, 0.0))->phAfter(6.0, 0.0))->toBe(6.0)
+        ->and((new WaterDrift(10.0, 50.0, 0.0))->phAfter(6.0, 1.0))->toBe(8.2);
+});

@@ -1,0 +1,184 @@
+<?php
+
+declare(strict_types=1);
+
+use Tests\Core\Climates;
+use Tests\Core\Reference;
+use Zolbek\Core\Batching\BaseWithExtras;
+use Zolbek\Core\Batching\Extra;
+use Zolbek\Core\Batching\Stock;
+use Zolbek\Core\Blending\Portion;
+use Zolbek\Core\Container\Holes;
+use Zolbek\Core\Fit\Assessment;
+use Zolbek\Core\Fit\Band;
+use Zolbek\Core\Fit\Change;
+use Zolbek\Core\Fit\Criterion;
+use Zolbek\Core\Fit\Level;
+use Zolbek\Core\Fit\MendSearch;
+use Zolbek\Core\Fit\OtherPot;
+use Zolbek\Core\Fit\PlantGroup;
+use Zolbek\Core\Fit\Purpose;
+use Zolbek\Core\Fit\Setup;
+use Zolbek\Core\Fit\Situation;
+use Zolbek\Core\Fit\Targets;
+use Zolbek\Core\Fit\WaterCourse;
+use Zolbek\Core\Input\Refused;
+use Zolbek\Core\Uncertainty\Propagation;
+use Zolbek\Core\Watering\Exposure;
+use Zolbek\Core\Watering\GrowthStage;
+use Zolbek\Core\Watering\Place;
+use Zolbek\Core\Watering\Plant;
+use Zolbek\Core\Watering\WateringHabit;
+use Zolbek\Core\Watering\WateringMethod;
+use Zolbek\Core\Watering\Wind;
+
+/** A random mix in a random pot for a random plant, the same for the same seed. */
+function randomSituation(int $seed): Setup
+{
+    mt_srand($seed);
+    $keys = array_column(Reference::rawComponents(), 'key');
+    shuffle($keys);
+    $portions = array_map(static fn(string $key): array => [Reference::component($key), mt_rand(1, 12) / 2], array_slice($keys, 0, mt_rand(2, 4)));
+    $pots = array_keys(Reference::vectors()['pots']);
+    $groups = PlantGroup::cases();
+    $group = $groups[array_rand($groups)];
+    $stocks = array_map(static fn(): Stock => new Stock(mt_rand(2, 200), 25.0, (float) mt_rand(5, 30)), array_flip($keys));
+    $situation = new Situation(
+        Targets::of($group, [], Purpose::cases()[mt_rand(0, 6)]),
+        mt_rand(0, 1) === 1 ? Climates::hill() : Climates::frostFree(),
+        new Place(Exposure::FullSun, Wind::Windy),
+        new Plant(mt_rand(5, 40) / 100),
+        habit: new WateringHabit(summerH: [12.0, 24.0, 48.0, 72.0][mt_rand(0, 3)], method: WateringMethod::Hose),
+        alkalinityMgL: (float) mt_rand(0, 350),
+        budget: mt_rand(2, 20) / 10,
+        potsWanted: mt_rand(1, 12),
+        stocks: $stocks,
+    );
+
+    return new Setup($portions, Reference::pot($pots[array_rand($pots)]), Holes::of(mt_rand(0, 3), 1.2, 0.6), $group, 0.8, 0.0, null, 2.0, 1.0, situation: $situation);
+}
+
+test('every mend that is offered, done, brings its figure into its band', function (int $seed): void {
+    $setup = randomSituation($seed);
+    $now = new Assessment($setup);
+    $shelf = array_map(Reference::component(...), ['pumice-3-6-mm', 'lava-scoria-3-6-mm', 'sphagnum-peat', 'granite-chip-4-8-mm', 'calcined-clay-1-4-mm']);
+    $others = array_map(static fn(string $name): OtherPot => new OtherPot($name, Reference::pot($name), Holes::of(3, 2.0, 0.6), 1.0, false), array_keys(Reference::vectors()['pots']));
+    $search = new MendSearch($now, $shelf, $others);
+    foreach ($now->verdicts as $verdict) {
+        $mends = $search->for($verdict->criterion);
+        if ($verdict->level === Level::Good) {
+            expect($mends)->toBe([]);
+        }
+        foreach ($mends as $mend) {
+            $then = (new Assessment($mend->change->setup))->verdict($verdict->criterion);
+            expect($then->value)->toBe($mend->value)
+                ->and($then->level === Level::Good)->toBe($mend->suffices)
+                ->and($then->marginsOutside)->toBeLessThan($verdict->marginsOutside);
+        }
+        // what only helps is named where nothing suffices, and then alone
+        expect(count(array_unique(array_map(static fn($mend): bool => $mend->suffices, $mends))))->toBeLessThanOrEqual(1);
+    }
+})->with(range(1, 60));
+
+test('most criteria find a mend somewhere, and every kind of change is a mend of something', function (): void {
+    $mended = $kinds = [];
+    for ($seed = 1; $seed <= 40; ++$seed) {
+        $now = new Assessment(randomSituation($seed));
+        $search = new MendSearch($now, array_map(Reference::component(...), ['pumice-3-6-mm', 'granite-chip-4-8-mm', 'sphagnum-peat']), [new OtherPot('deep', Reference::pot('round deep'), Holes::of(3, 2.0, 0.6), 1.0, false)]);
+        foreach ($now->verdicts as $verdict) {
+            foreach ($search->for($verdict->criterion) as $mend) {
+                $mended[$verdict->criterion->value] = true;
+                $kinds[$mend->change->kind] = true;
+            }
+        }
+    }
+    expect(array_keys($mended))->toEqualCanonicalizing(array_values(array_diff(array_column(Criterion::cases(), 'value'), ['wet_weight', 'largest_grain'])))
+        ->and(array_diff(Change::KINDS, array_keys($kinds), [Change::NO_LAYER, Change::SIEVE_OUT]))->toBe([]);
+});
+
+test('grains too large for a shallow pot may be sieved out', function (): void {
+    $setup = new Setup([[Reference::component('bark-mini-chip-6-12-mm'), 2.0], [Reference::component('pumice-3-6-mm'), 1.0]], Reference::pot('oval tray')->withDepth(4.0), Holes::of(2, 2.0, 0.6), PlantGroup::AiryConifers, 0.5);
+    $mends = (new MendSearch(new Assessment($setup), []))->for(Criterion::LargestGrain);
+    expect(array_map(static fn($mend): string => $mend->change->kind, $mends))->toContain(Change::SIEVE_OUT);
+});
+
+test('without a situation only mix and pot are rated', function (): void {
+    $setup = randomSituation(3);
+    $bare = new Setup($setup->portions, $setup->pot, $setup->holes, $setup->group, 0.8);
+    expect((new Assessment($bare))->verdicts)->toHaveCount(5)
+        ->and((new Assessment($bare))->find(Criterion::Interval))->toBeNull()
+        ->and((new Assessment($setup))->find(Criterion::Interval))->not->toBeNull();
+});
+
+test('purpose shifts what is wanted', function (): void {
+    expect(Targets::of(PlantGroup::AiryConifers, purpose: Purpose::Recover)->air)->toEqual(new Band(0.14 + 0.04, 0.38 + 0.04, 0.06))
+        ->and(Targets::of(PlantGroup::AiryConifers, purpose: Purpose::StopGap)->air->margin)->toBe(0.12)
+        ->and(Targets::of(PlantGroup::AiryConifers, ['air_low' => 0.2, 'tension_limit_cm' => 150.0, 'years_old' => 7.0], old: true)->plannedYears)->toBe(7.0)
+        ->and(Targets::of(PlantGroup::AiryConifers, ['air_low' => 0.2])->air->low)->toBe(0.2)
+        ->and(Targets::of(PlantGroup::Seedlings, plannedYears: 0.5)->plannedYears)->toBe(0.5);
+});
+
+test('every plant group has the limits, years and wounds of practice', function (PlantGroup $group, float $limit, array $years): void {
+    expect($group->tensionLimitCm())->toBe($limit)->and($group->replaceYears())->toBe($years);
+})->with([
+    [PlantGroup::Desert, 3000.0, [2.0, 4.0]], [PlantGroup::AiryConifers, 200.0, [3.0, 5.0]], [PlantGroup::ThirstyConifers, 80.0, [2.0, 4.0]],
+    [PlantGroup::BroadleafDeciduous, 100.0, [2.0, 4.0]], [PlantGroup::BroadleafEvergreen, 120.0, [2.0, 4.0]], [PlantGroup::FruitingFlowering, 80.0, [1.0, 3.0]],
+    [PlantGroup::AcidLovers, 60.0, [2.0, 4.0]], [PlantGroup::Mediterranean, 300.0, [3.0, 5.0]], [PlantGroup::TropicalEvergreen, 100.0, [2.0, 3.0]],
+    [PlantGroup::TropicalDrySeason, 400.0, [2.0, 4.0]], [PlantGroup::Seedlings, 50.0, [1.0, 1.0]],
+]);
+
+test('a rich mix suits who comes by seldom, and a lean one does not', function (): void {
+    $interval = static function (array $parts, float $every): Level {
+        $portions = array_map(static fn(string $key): array => [Reference::component($key), (float) $parts[$key]], array_keys($parts));
+        $situation = new Situation(Targets::of(PlantGroup::BroadleafDeciduous), Climates::hill(), habit: new WateringHabit(summerH: $every));
+
+        return (new Assessment(new Setup($portions, Reference::pot('rectangle'), Holes::of(4, 2.0, 0.6), PlantGroup::BroadleafDeciduous, 0.8, situation: $situation)))->verdict(Criterion::Interval)->level;
+    };
+    expect($interval(['loam-screened-6-mm' => 2, 'sphagnum-peat' => 2, 'pumice-3-6-mm' => 1], 48))->toBe(Level::Good)
+        ->and($interval(['lava-scoria-3-6-mm' => 1], 72))->not->toBe(Level::Good)
+        ->and($interval(['lava-scoria-3-6-mm' => 1], 12))->toBe(Level::Good);
+});
+
+test('at rest and with cut roots water lasts longer than in growth', function (): void {
+    $setup = randomSituation(5);
+    assert($setup->situation?->climate !== null);
+    $situation = $setup->situation->with();
+    $course = new WaterCourse($setup, $situation, $setup->situation->climate);
+    expect($course->intervalAtStageH(6, GrowthStage::Rest))->toBeGreaterThan($course->intervalAtStageH(6, GrowthStage::Growing))
+        ->and($course->hottestIntervalH)->toBeNear(24.0 * $course->withinReachL / max($course->useLDay), 1e-9)
+        ->and($course->intervalH(0))->toBeGreaterThan($course->hottestIntervalH)
+        ->and($course->shortDays(true))->toBeLessThanOrEqual($course->shortDays(false));
+});
+
+test('an extra of nothing leaves the base, and base and extra together fill the pot', function (): void {
+    $setup = randomSituation(8);
+    $peat = Portion::of(Reference::component('charcoal-3-8-mm'));
+    $none = new BaseWithExtras($setup, [new Extra('none', 3, $peat, 0.0)], 2, 0.0);
+    expect($none->variants[0]['base_l'])->toBeNear($none->basePerPotL, 1e-6)->and($none->baseL)->toBeNear(5 * $none->basePerPotL, 1e-6);
+    $some = new BaseWithExtras($setup, [new Extra('pines', 4, $peat, 0.15)], 6, 0.1);
+    $variant = $some->variants[0];
+    expect($variant['setup']->substrate->yield * ($variant['base_l'] + 0.15))->toBeNear($variant['setup']->newMixL(), 1e-6)
+        ->and($some->extrasL)->toEqualWithDelta(['charcoal-3-8-mm' => 0.66], 1e-9)
+        ->and($some->baseL)->toBeNear(1.1 * (6 * $some->basePerPotL + 4 * $variant['base_l']), 1e-9);
+});
+
+test('an extra that fills the pot is refused', function (): void {
+    new BaseWithExtras(randomSituation(8), [new Extra('all', 1, Portion::of(Reference::component('charcoal-3-8-mm')), 500.0)], 0);
+})->throws(Refused::class, 'extras.0.litres');
+
+test('uncertainty is that of the properties, less once they are measured', function (): void {
+    $setup = randomSituation(11);
+    $typical = new Propagation($setup, static fn(): array => []);
+    $measured = new Propagation($setup, static fn(): array => array_fill_keys(['bulk_density', 'particle_density', 'internal_water', 'unavailable_water', 'internal_median_cm', 'sphericity', 'ph'], 'measured'));
+    foreach (Propagation::FIGURES as $figure) {
+        if (isset($typical->of[$figure])) {
+            expect($typical->of[$figure])->toBeGreaterThan(0.0)->and($measured->of[$figure])->toBeLessThan($typical->of[$figure]);
+        }
+    }
+    expect($typical->most['ph']['property'])->toBe('ph')->and($typical->most['air']['share'])->toBeGreaterThan(0.0)->toBeLessThanOrEqual(1.0);
+});
+
+test('the pH of one component is as uncertain as it', function (): void {
+    $setup = new Setup([[Reference::component('sphagnum-peat'), 1.0]], Reference::pot('rectangle'), Holes::of(2, 2.0, 0.6), PlantGroup::AcidLovers, 0.8);
+    expect((new Propagation($setup, static fn(): array => []))->of['ph'])->toBeNear(0.5, 1e-9);
+});

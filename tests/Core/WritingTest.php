@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+use Zolbek\Core\Batching\TopUp;
+use Zolbek\Core\Input\Refused;
+use Zolbek\Core\Writing\NameMatch;
+use Zolbek\Core\Writing\RecipeText;
+
+test('a recipe is read as people write it', function (string $text, string $notation, array $lines): void {
+    $read = new RecipeText($text);
+    expect($read->notation)->toBe($notation)
+        ->and(array_map(static fn(array $line): array => [$line['words'], round($line['amount'], 6)], $read->lines))->toEqual($lines);
+})->with([
+    ['5:3:2 pumice, lava, bark', 'parts', [['pumice', 5], ['lava', 3], ['bark', 2]]],
+    ['5 : 3 : 2 of pumice, lava and bark', 'parts', [['pumice', 5], ['lava', 3], ['bark', 2]]],
+    ['2 pumice, 1 lava', 'parts', [['pumice', 2], ['lava', 1]]],
+    ['two parts of pumice and one part bark fine', 'parts', [['pumice', 2], ['bark fine', 1]]],
+    ['Equal parts pumice, lava and bark', 'parts', [['pumice', 1], ['lava', 1], ['bark', 1]]],
+    ['50% pumice; 30 % lava; 20 per cent bark', 'percent', [['pumice', 50], ['lava', 30], ['bark', 20]]],
+    ['2,5 pumice + 1 lava', 'parts', [['pumice', 2.5], ['lava', 1]]],
+    ['12 L pumice, 4l bark', 'litres', [['pumice', 12], ['bark', 4]]],
+    ['3 scoops grit, 1 scoop of bark', 'scoops', [['grit', 3], ['bark', 1]]],
+    ['9 pumice, a little charcoal', 'parts', [['pumice', 9], ['charcoal', 0.45]]],
+    ['10 pumice and a handful of bark', 'parts', [['pumice', 10], ['bark', 1]]],
+    ['half bark, the rest pumice', 'percent', [['bark', 50], ['pumice', 50]]],
+    ['30 % bark, 20 % grit, rest pumice', 'percent', [['bark', 30], ['grit', 20], ['pumice', 50]]],
+]);
+
+test('what cannot be read is said, with what it was', function (string $text, string $rule): void {
+    try {
+        new RecipeText($text);
+        test()->fail('read');
+    } catch (Refused $refused) {
+        expect([$refused->refusals[0]->field, $refused->refusals[0]->rule])->toBe(['text', $rule]);
+    }
+})->with([
+    ['', 'text'],
+    [str_repeat('x', 600), 'text'],
+    ['5:3 pumice, lava, bark', 'ratio_names'],
+    ['30 % bark, 2 L pumice', 'mixed_units'],
+    ['2 bark, the rest pumice', 'rest_of_what'],
+    ['110 % bark, the rest pumice', 'rest_of_what'],
+    ['pumice', 'recipe_text'],
+    ['0 pumice', 'recipe_text'],
+    ['some pumice lava', 'recipe_text'],
+]);
+
+test('a name is found by the beginnings of its words', function (): void {
+    $names = [1 => 'Pumice 3-6 mm', 2 => 'Pumice 6-12 mm coarse', 3 => 'Composted bark fine 2-8 mm', 4 => 'Bark mini chip 6-12 mm'];
+    expect(NameMatch::best('pumice', $names))->toBe(1)
+        ->and(NameMatch::best('coarse pumice', $names))->toBe(2)
+        ->and(NameMatch::best('bark fine', $names))->toBe(3)
+        ->and(NameMatch::best('bark', $names))->toBe(3)
+        ->and(NameMatch::best('perlite', $names))->toBeNull()
+        ->and(NameMatch::best(' ', $names))->toBeNull();
+});
+
+test('a tub is topped up to its recipe at the smallest total', function (): void {
+    $top = new TopUp(['a' => 1.0, 'b' => 1.0, 'c' => 1.0], ['a' => 6.0, 'b' => 2.0]);
+    expect($top->add)->toEqual(['a' => 0.0, 'b' => 4.0, 'c' => 6.0])->and($top->totalL)->toBe(18.0)->and($top->leastL)->toBe(18.0);
+});
+
+test('to a wanted total, with something foreign in it and some of one picked out', function (): void {
+    $top = new TopUp(['a' => 3.0, 'b' => 1.0], ['a' => 10.0, 'x' => 5.0], ['a' => 0.4], 20.0);
+    expect($top->add)->toEqual(['a' => 9.0, 'b' => 5.0])
+        ->and($top->recipeL)->toBe(20.0)->and($top->totalL)->toBe(25.0)
+        ->and($top->foreign)->toEqual(['x' => 0.2]);
+});
+
+test('whatever is in a tub, topping up makes the recipe and takes nothing away', function (int $seed): void {
+    mt_srand($seed);
+    $parts = $there = [];
+    foreach (range('a', chr(97 + mt_rand(1, 5))) as $key) {
+        $parts[$key] = mt_rand(1, 20) / 4;
+        $there[$key] = mt_rand(0, 80) / 4;
+    }
+    $there['foreign'] = mt_rand(0, 8);
+    $top = new TopUp($parts, $there);
+    foreach ($parts as $key => $part) {
+        expect($top->add[$key])->toBeGreaterThanOrEqual(0.0)
+            ->and($there[$key] + $top->add[$key])->toBeNear($top->recipeL * $part / array_sum($parts), 1e-9);
+    }
+    expect(min($top->add))->toBe(0.0)->and($top->totalL)->toBeNear(array_sum($there) + array_sum($top->add), 1e-9);
+})->with(range(1, 12));
+
+test('less than is there cannot be made', function (): void {
+    new TopUp(['a' => 1.0, 'b' => 1.0], ['a' => 6.0], [], 10.0);
+})->throws(Refused::class, 'wanted_l');
