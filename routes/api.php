@@ -14,7 +14,11 @@ use App\Http\Controllers\MixController;
 use App\Http\Controllers\PotController;
 use App\Http\Controllers\RecipeController;
 use App\Http\Controllers\SieveSetController;
+use App\Http\Controllers\SiteController;
+use App\Http\Controllers\SpeciesController;
 use App\Http\Controllers\VesselController;
+use App\Http\Controllers\ViewController;
+use App\Http\Controllers\WritingController;
 use Illuminate\Support\Facades\Route;
 
 Route::get('meta', MetaController::class);
@@ -27,7 +31,27 @@ Route::post('pots/outline', [PotController::class, 'outline']);
 Route::apiResource('pots', PotController::class)->except('destroy')->whereNumber('pot');
 Route::put('pots/{pot}/archived', [PotController::class, 'archive'])->whereNumber('pot');
 Route::apiResource('recipes', RecipeController::class)->except('destroy')->whereNumber('recipe');
+Route::get('recipes/{recipe}/versions', [RecipeController::class, 'versions'])->whereNumber('recipe');
 Route::put('recipes/{recipe}/archived', [RecipeController::class, 'archive'])->whereNumber('recipe');
+
+Route::post('views/ageing', [ViewController::class, 'ageing']);
+Route::post('views/depths', [ViewController::class, 'depths']);
+Route::post('views/compaction', [ViewController::class, 'compaction']);
+Route::post('views/curve', [ViewController::class, 'curve']);
+Route::post('views/trade', [ViewController::class, 'trade']);
+Route::post('views/triangle', [ViewController::class, 'triangle']);
+Route::post('views/uncertainty', [ViewController::class, 'uncertainty']);
+
+Route::post('writing/read', [WritingController::class, 'read']);
+Route::post('writing/expand', [WritingController::class, 'expand']);
+Route::post('writing/top-up', [WritingController::class, 'topUp']);
+Route::post('writing/extras', [WritingController::class, 'extras']);
+Route::post('compare', [WritingController::class, 'compare']);
+
+Route::apiResource('sites', SiteController::class)->only(['index', 'store', 'update'])->whereNumber('site');
+Route::put('sites/{site}/archived', [SiteController::class, 'archive'])->whereNumber('site');
+Route::apiResource('species', SpeciesController::class)->only(['index', 'store', 'update'])->parameter('species', 'species')->whereNumber('species');
+Route::put('species/{species}/archived', [SpeciesController::class, 'archive'])->whereNumber('species');
 
 Route::post('batches/plan', [BatchController::class, 'plan']);
 Route::apiResource('batches', BatchController::class)->only(['index', 'show', 'store'])->whereNumber('batch');
@@ -61,6 +85,9 @@ Route::post('instruments/{instrument}/shake', [InstrumentController::class, 'sha
 
 Route::get('exports/{sheet}', [ExchangeController::class, 'export']);
 Route::get('templates/{sheet}', [ExchangeController::class, 'template']);
+Route::post('imports/site-months', [SiteController::class, 'months']);
 Route::post('imports/{sheet}', [ExchangeController::class, 'import']);
 Route::get('component-files/{component}', [ExchangeController::class, 'component'])->whereNumber('component');
+Route::get('recipe-files/{recipe}', [ExchangeController::class, 'recipe'])->whereNumber('recipe');
+Route::post('recipe-files', [ExchangeController::class, 'takeRecipe']);
 Route::post('component-files', [ExchangeController::class, 'takeComponent']);

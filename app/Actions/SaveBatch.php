@@ -32,7 +32,8 @@ final readonly class SaveBatch
         $name = $fields->text('name', 100);
         $note = $fields->text('note', 2000, '');
         $recipeId = $fields->has('recipe_id') ? $fields->integer('recipe_id', 1, PHP_INT_MAX) : null;
-        if ($recipeId !== null && $recipeId > 0 && Recipe::query()->whereKey($recipeId)->doesntExist()) {
+        $recipe = $recipeId === null || $recipeId < 1 ? null : Recipe::query()->whereKey($recipeId)->first();
+        if ($recipeId !== null && $recipeId > 0 && $recipe === null) {
             $refusals->add(new Refusal('recipe_id', 'recipe_missing', $recipeId));
         }
         $document = $refusals->during('', static fn(): BatchDocument => new BatchDocument(BlendForm::read($input, self::FIELDS), $input['order'] ?? null));
@@ -41,10 +42,11 @@ final readonly class SaveBatch
 
         $inputs = $document->inputs();
 
-        return DB::transaction(static function () use ($name, $recipeId, $inputs, $document, $note, $madeAt): Batch {
+        return DB::transaction(static function () use ($name, $recipe, $inputs, $document, $note, $madeAt): Batch {
             $batch = Batch::query()->create([
                 'name' => $name,
-                'recipe_id' => $recipeId,
+                'recipe_id' => $recipe?->id,
+                'recipe_version' => $recipe?->version,
                 'pot_name' => $inputs['pot']['name'],
                 'pots' => $document->pots(),
                 'loose_l' => $document->looseL(),

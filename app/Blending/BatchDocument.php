@@ -69,7 +69,7 @@ final readonly class BatchDocument
     public function result(): array
     {
         $plan = $this->plan;
-        $weights = (new Assessment($this->form->setup))->weights;
+        $weights = (new Assessment($this->form->setup, withYears: false))->weights;
 
         return [
             'net_per_pot_l' => $plan->netPerPotL,

@@ -10,7 +10,9 @@ use LogicException;
 use Zolbek\Core\Blending\Blend;
 use Zolbek\Core\Blending\Substrate;
 use Zolbek\Core\Component\Component as CoreComponent;
+use Zolbek\Core\Container\Contents;
 use Zolbek\Core\Container\DrainageLayer;
+use Zolbek\Core\Container\Holes;
 use Zolbek\Core\Container\Pot as CorePot;
 use Zolbek\Core\Fit\PlantGroup;
 use Zolbek\Core\Fit\Setup;
@@ -23,7 +25,7 @@ use Zolbek\Core\Packing\CompressiblePacking;
 /** What the Blend screen asks about, with its ids resolved to records: a mix, a pot, a plant group, and how the pot is set up. */
 final readonly class BlendForm
 {
-    public const FIELDS = ['parts', 'pot_id', 'plant_group', 'headspace_cm', 'top_dressing_cm', 'drainage_layer', 'tree_weight_kg', 'compaction_index'];
+    public const FIELDS = ['parts', 'pot_id', 'plant_group', 'headspace_cm', 'top_dressing_cm', 'drainage_layer', 'tree_weight_kg', 'compaction_index', 'situation', 'contents', 'pot_change'];
 
     /**
      * @param array<int, Component> $components records by id, the layer's included
@@ -33,6 +35,8 @@ final readonly class BlendForm
         public Pot $pot,
         public array $components,
         public PartsForm $parts,
+        public ?SituationForm $situation,
+        public ContentsForm $contents,
     ) {}
 
     /**
@@ -57,27 +61,42 @@ final readonly class BlendForm
         $treeWeight = $fields->number('tree_weight_kg', 0, 10_000, 0);
         $index = $fields->number('compaction_index', CompressiblePacking::POURED, CompressiblePacking::PRESSED, CompressiblePacking::SETTLED);
         [$layerComponent, $thickness] = self::layer($fields, $refusals);
+        $situation = $fields->has('situation') ? SituationForm::read($fields->raw('situation'), $refusals) : null;
+        $contents = ContentsForm::read($fields->raw('contents'), $refusals);
+        $change = PotChange::read($fields->raw('pot_change'), $refusals);
         $refusals->throwIfAny();
         assert($pot !== null && $group !== null);
 
         $components = $parts->components + ($layerComponent === null ? [] : [$layerComponent->id => $layerComponent]);
+        $where = $situation?->situation(PlantGroup::from($group), $pot->drying_sides, $parts->components);
+        $core = $refusals->during('pot_change', static fn(): CorePot => $change->pot($pot->toCore()));
+        $holes = $refusals->during('pot_change', static fn(): Holes => $change->holes($pot->holes()));
+        $bodies = $refusals->during('contents', static fn(): ?Contents => $parts->portions === [] ? null : $contents->contents(Blend::scooped($parts->portions), $index, $where?->climate?->ageing()));
+        $refusals->throwIfAny();
+        assert($core !== null && $holes !== null);
 
         return new self(
-            new Setup(
+            self::setup(static fn(): Setup => new Setup(
                 $parts->portions,
-                $pot->toCore(),
-                $pot->holes(),
+                $core,
+                $holes,
                 PlantGroup::from($group),
                 $headspace,
                 $dressing,
-                $layerComponent === null ? null : new DrainageLayer(self::alone($layerComponent->toCore()), $thickness),
+                $layerComponent === null ? null : new DrainageLayer(self::alone($layerComponent->toCore(), $index), $thickness),
                 $pot->weight_kg,
                 $treeWeight,
                 $index,
-            ),
+                situation: $where,
+                contents: $bodies,
+                holeCover: $contents->coverOf($index),
+                tipDeg: $situation->tipDeg ?? 0.0,
+            )),
             $pot,
-            $components,
+            $components + $contents->components,
             $parts,
+            $situation,
+            $contents,
         );
     }
 
@@ -91,6 +110,20 @@ final readonly class BlendForm
         }
 
         throw new LogicException('Only components of the mix are scooped.');
+    }
+
+    /**
+     * What the core calls the objects in a pot stands among its contents here.
+     *
+     * @param callable(): Setup $make
+     */
+    private static function setup(callable $make): Setup
+    {
+        try {
+            return $make();
+        } catch (Refused $refused) {
+            throw $refused->refusals[0]->field === 'objects_l' ? $refused->under('contents') : $refused;
+        }
     }
 
     /** @return array{?Component, float} */
@@ -110,8 +143,8 @@ final readonly class BlendForm
         return $thickness > 0.0 ? [array_values($found)[0] ?? null, $thickness] : [null, 0.0];
     }
 
-    private static function alone(CoreComponent $component): Substrate
+    private static function alone(CoreComponent $component, float $index): Substrate
     {
-        return new Substrate(new Blend([[$component, 1.0]]));
+        return new Substrate(new Blend([[$component, 1.0]]), $index);
     }
 }

@@ -6,17 +6,22 @@ namespace App\Blending;
 
 use App\Http\Presenters\PotPresenter;
 use App\Models\Component;
+use App\Models\Pot;
 use App\Shelf\Portions;
 use LogicException;
 use Zolbek\Core\Blending\Substrate;
+use Zolbek\Core\Chemistry\Exchange;
 use Zolbek\Core\Container\Mesh;
 use Zolbek\Core\Container\PotWater;
 use Zolbek\Core\Container\RootZone;
+use Zolbek\Core\Container\TippedPot;
 use Zolbek\Core\Evaluation\Answer;
 use Zolbek\Core\Fit\Assessment;
+use Zolbek\Core\Fit\Change;
 use Zolbek\Core\Fit\Criterion;
 use Zolbek\Core\Fit\Mend;
 use Zolbek\Core\Fit\MendSearch;
+use Zolbek\Core\Fit\OtherPot;
 use Zolbek\Core\Fit\Verdict;
 use Zolbek\Core\Flow\RunThroughSpeed;
 
@@ -26,12 +31,18 @@ final readonly class EvaluationDocument
     /** Levels at which the profile by height is given. */
     private const LEVELS = 32;
 
+    /** How far one tips a pot in long rain. */
+    private const TIP_DEG = 25.0;
+
     private Assessment $assessment;
 
     private Portions $shelfPortions;
 
-    /** @param list<Component> $shelf components that a mend may add */
-    public function __construct(private BlendForm $form, private array $shelf)
+    /**
+     * @param list<Component> $shelf  components that a mend may add
+     * @param list<Pot>       $others pots that a mend may name
+     */
+    public function __construct(private BlendForm $form, private array $shelf, private array $others = [], private bool $withMends = true)
     {
         $this->assessment = new Assessment($form->setup);
         $this->shelfPortions = new Portions();
@@ -74,7 +85,45 @@ final readonly class EvaluationDocument
             'fit' => $this->assessment->fit,
             'verdicts' => $this->verdicts(),
             'notes' => ConfidenceNotes::of($this->form),
+            ...$this->inSituation(),
         ];
+    }
+
+    /** @return array<string, mixed> what depends on the plant, its place and its care; null where none is given */
+    private function inSituation(): array
+    {
+        $setup = $this->form->setup;
+        $situation = $setup->situation;
+        $contents = ContentsDocument::of($this->form);
+        if ($situation === null || $this->form->situation === null) {
+            return ['targets' => null, 'water' => null, 'reaction' => null, 'surface' => null, 'cost_per_pot' => null, 'contents' => $contents, 'tipped' => null, 'quarrels' => []];
+        }
+        $targets = $situation->targets;
+        $price = MixPrice::perLooseL($setup, $this->form);
+
+        return [
+            'targets' => [
+                'air_low' => $targets->air->low, 'air_high' => $targets->air->high, 'ph_low' => $targets->ph->low, 'ph_high' => $targets->ph->high,
+                'tension_limit_cm' => $targets->tensionLimitCm, 'planned_years' => $targets->plannedYears,
+            ],
+            'water' => WaterDocument::of($this->assessment, $this->form->situation),
+            'reaction' => ReactionDocument::of($this->assessment, $situation),
+            'surface' => SurfaceDocument::of($this->form, $situation),
+            'cost_per_pot' => $price === null ? null : $price * $setup->newMixL() / $setup->substrate->yield,
+            'contents' => $contents,
+            'tipped' => $this->tipped(),
+            'quarrels' => $this->withMends ? (new Quarrels($this->form, $this->assessment, $situation))->all() : [],
+        ];
+    }
+
+    /** @return array<string, float> the pot as tipped as it stands, or as far as one would tip it in long rain */
+    private function tipped(): array
+    {
+        $setup = $this->form->setup;
+        $degrees = $setup->tipDeg > 0.0 ? $setup->tipDeg : self::TIP_DEG;
+        $tipped = new TippedPot($setup->zone, $setup->substrate->retention, $degrees);
+
+        return ['degrees' => $degrees, 'water_l' => $tipped->waterL, 'lets_out_l' => $tipped->letsOutL, 'air' => $setup->substrate->retention->saturated - $tipped->waterL / $setup->zone->volumeL];
     }
 
     /** @return array<string, float|null> */
@@ -83,10 +132,6 @@ final readonly class EvaluationDocument
         $substrate = $this->form->setup->substrate;
         $blend = $substrate->blend;
         $grading = $blend->grading();
-        $cec = 0.0;
-        foreach ($blend->components as $i => $component) {
-            $cec += $blend->shares[$i] * $component->cec;
-        }
         $price = MixPrice::perLooseL($this->form->setup, $this->form);
 
         return [
@@ -95,7 +140,7 @@ final readonly class EvaluationDocument
             'curvature' => $grading->curvature(),
             'fines_below_half_mm' => $grading->passingAt(0.5),
             'fines_below_1_mm' => $grading->passingAt(1.0),
-            'cec_cmol_l' => $cec / $substrate->yield,
+            'cec_cmol_l' => (new Exchange($substrate))->cecCmolL,
             'price_per_l' => $price === null ? null : $price / $substrate->yield,
             'compaction_index' => $substrate->compactionIndex,
         ];
@@ -166,7 +211,7 @@ final readonly class EvaluationDocument
 
         return [
             ...Answer::pot(new PotWater($setup->zone, $setup->substrate)),
-            'run_through_s' => (new Assessment($setup))->runThrough->seconds,
+            'run_through_s' => (new Assessment($setup, withYears: false))->runThrough->seconds,
             'wet_foot_cm' => $setup->zone->wetFootCm($setup->substrate->retention),
         ];
     }
@@ -201,13 +246,16 @@ final readonly class EvaluationDocument
     private function verdicts(): array
     {
         $poor = array_filter($this->assessment->verdicts, static fn(Verdict $verdict): bool => $verdict->desirability < 1.0);
-        $search = $poor === [] ? null : new MendSearch($this->assessment, array_map($this->shelfPortions->of(...), $this->shelf));
+        $search = $poor === [] || ! $this->withMends ? null : new MendSearch($this->assessment, array_map($this->shelfPortions->of(...), $this->shelf), array_map(
+            static fn(Pot $pot): OtherPot => new OtherPot((string) $pot->id, $pot->toCore(), $pot->holes(), $pot->weight_kg, $pot->drying_sides),
+            $this->others,
+        ));
 
         return array_map(fn(Verdict $verdict): array => [
             'criterion' => $verdict->criterion->value,
             'value' => $verdict->value,
             'low' => $verdict->band->low,
-            'high' => $verdict->band->high,
+            'high' => is_finite($verdict->band->high) ? $verdict->band->high : null,
             'level' => $verdict->level->value,
             'desirability' => $verdict->desirability,
             'mends' => array_map($this->mend(...), $search?->for($verdict->criterion) ?? []),
@@ -227,6 +275,8 @@ final readonly class EvaluationDocument
             'component_kind' => $component?->kind,
             'component_colour' => $component?->colour,
             'by' => $change->by,
+            'to' => $change->to,
+            'pot_name' => $this->potName($change),
             'depth_cm' => $change->setup->pot->depthCm,
             'hole_count' => $change->setup->holes->count,
             'hole_diameter_cm' => $change->setup->holes->diameterCm,
@@ -234,6 +284,17 @@ final readonly class EvaluationDocument
             'suffices' => $mend->suffices,
             'worsens' => array_map(static fn(Criterion $criterion): string => $criterion->value, $mend->worsens),
         ];
+    }
+
+    private function potName(Change $change): ?string
+    {
+        foreach ($change->kind === Change::OTHER_POT ? $this->others : [] as $pot) {
+            if ((string) $pot->id === $change->to) {
+                return $pot->name;
+            }
+        }
+
+        return null;
     }
 
     /** @return array{component_id: int, kind: string, colour: string} how a component is drawn */

@@ -25,7 +25,7 @@ final class PreparationWorth
             'losses' => self::losses($form),
             'without' => [
                 ...Answer::pot(new PotWater($without->zone, $without->substrate)),
-                'run_through_s' => (new Assessment($without))->runThrough->seconds,
+                'run_through_s' => (new Assessment($without, withYears: false))->runThrough->seconds,
                 'wet_foot_cm' => $without->zone->wetFootCm($without->substrate->retention),
                 'price_per_l' => $price === null ? null : $price / $without->substrate->yield,
                 'fines_below_1_mm' => $without->substrate->blend->grading()->passingAt(1.0),

@@ -14,9 +14,6 @@ use App\Shelf\MixFigures;
 use App\Shelf\Portions;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
-use JsonException;
-use Opis\JsonSchema\Errors\ErrorFormatter;
-use Opis\JsonSchema\Validator;
 use Zolbek\Core\Component\ComponentReader;
 use Zolbek\Core\Input\Refused;
 
@@ -28,7 +25,6 @@ final readonly class ComponentFile
 {
     public const FORMAT = 'zolbek component';
     public const VERSION = 1;
-    private const MOST_BYTES = 4_000_000;
     private const COLUMNS = ['key', 'name', 'kind', 'source', 'basis', 'colour', 'hazards', 'stock_l', 'pack_l', 'pack_price', 'low_l', 'note', 'reclaimed_years', 'sieved_mm'];
 
     public function __construct(private RefreshMeasured $refresh, private MixFigures $mixes) {}
@@ -79,7 +75,7 @@ final readonly class ComponentFile
     /** @throws Refused naming what in the file cannot be taken */
     public function take(string $text): Component
     {
-        $file = self::read($text);
+        $file = SchemaFile::read($text, self::FORMAT, self::VERSION, 'component.schema.json');
         $raw = $file['component'];
         $there = Component::query()->where('key', $raw['key'])->orWhere('name', $raw['name'])->first();
         if ($there !== null && ! self::isUntouched($there, $raw)) {
@@ -143,36 +139,6 @@ final readonly class ComponentFile
         }
 
         return $lots;
-    }
-
-    /** @return array<string, mixed> */
-    private static function read(string $text): array
-    {
-        if (strlen($text) > self::MOST_BYTES) {
-            throw Refused::because('file', 'file_size', strlen($text), ['max' => self::MOST_BYTES / 1_000_000]);
-        }
-        try {
-            $file = json_decode($text, true, 32, JSON_THROW_ON_ERROR);
-            $loose = json_decode($text, false, 32, JSON_THROW_ON_ERROR);
-        } catch (JsonException $fault) {
-            throw Refused::because('file', 'body_json', null, ['why' => $fault->getMessage()]);
-        }
-        if (! is_array($file) || ($file['format'] ?? null) !== self::FORMAT) {
-            throw Refused::because('file', 'file_format', $file['format'] ?? null, ['format' => self::FORMAT]);
-        }
-        if (($file['version'] ?? null) !== self::VERSION) {
-            throw Refused::because('file', 'file_version', $file['version'] ?? null, ['max' => self::VERSION]);
-        }
-        $result = (new Validator())->validate($loose, (string) file_get_contents(base_path('api/component.schema.json')));
-        $error = $result->error();
-        if ($error !== null) {
-            $found = (new ErrorFormatter())->formatKeyed($error);
-            $path = (string) array_key_first($found);
-
-            throw Refused::because(trim(str_replace('/', '.', $path), '.'), 'file_schema', null, ['why' => implode('; ', array_merge(...array_values($found)))]);
-        }
-
-        return $file;
     }
 
     /**

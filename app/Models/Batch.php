@@ -15,6 +15,7 @@ use Illuminate\Support\Carbon;
  * @property int                  $id
  * @property string               $name
  * @property int|null             $recipe_id
+ * @property int|null             $recipe_version the version that it was made by
  * @property string               $pot_name
  * @property int                  $pots
  * @property float                $loose_l

@@ -17,6 +17,8 @@ use Illuminate\Support\Carbon;
  * @property string                       $plant_group
  * @property string                       $note
  * @property float|null                   $compaction_index of a measured mix shrink
+ * @property list<string>                 $tags
+ * @property int                          $version          number of the newest version
  * @property Carbon|null                  $archived_at
  * @property Collection<int, RecipePart>  $parts
  */
@@ -33,9 +35,18 @@ final class Recipe extends Model
         return $parts;
     }
 
+    /** @return HasMany<RecipeVersion, $this> */
+    public function versions(): HasMany
+    {
+        $versions = $this->hasMany(RecipeVersion::class);
+        $versions->orderByDesc('number');
+
+        return $versions;
+    }
+
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['archived_at' => 'datetime', 'compaction_index' => 'float'];
+        return ['archived_at' => 'datetime', 'compaction_index' => 'float', 'tags' => 'array', 'version' => 'integer'];
     }
 }

@@ -93,6 +93,21 @@ final readonly class Pot
         return self::read(['shape' => $this->shape->value, 'depth' => $depthCm, ...$measures]);
     }
 
+    /** The same form with every length so many times as large. */
+    public function enlarged(float $times): self
+    {
+        $measures = [];
+        foreach ($this->measures as $name => $value) {
+            $measures[$name] = match ($name) {
+                'sides' => (int) $value,
+                'volume_l' => $value * $times ** 3,
+                default => $value * $times,
+            };
+        }
+
+        return self::read(['shape' => $this->shape->value, 'depth' => $this->depthCm * $times, ...$measures]);
+    }
+
     /** A(z), cm2. */
     public function areaCm2(float $z): float
     {

@@ -43,12 +43,13 @@ final readonly class Situation
         ?float $alkalinityMgL = null,
         ?bool $dryingSides = null,
         ?int $potsWanted = null,
+        ?Plant $plant = null,
     ): self {
         return new self(
             $targets ?? $this->targets,
             $this->climate,
             $place ?? $this->place,
-            $this->plant,
+            $plant ?? $this->plant,
             $surface ?? $this->surface,
             $habit ?? $this->habit,
             $alkalinityMgL ?? $this->alkalinityMgL,

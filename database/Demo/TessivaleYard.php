@@ -11,6 +11,7 @@ use App\Actions\SaveMix;
 use App\Actions\SavePot;
 use App\Actions\SaveRecipe;
 use App\Actions\SaveSieveSet;
+use App\Actions\SaveSite;
 use App\Actions\SaveVessel;
 use App\Actions\StartBenchTest;
 use App\Actions\UseBenchTest;
@@ -19,6 +20,7 @@ use App\Models\Lot;
 use App\Models\Pot;
 use App\Models\Recipe;
 use App\Models\SieveSet;
+use App\Models\Site;
 use App\Models\Vessel;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
@@ -66,6 +68,29 @@ final readonly class TessivaleYard
         ['days_ago' => 12, 'name' => 'Field baskets, pines', 'recipe' => 'Ridge pines', 'pot' => 'Net basket 30', 'note' => 'Two helpers, mixed on the slab.', 'order' => ['pots' => 6, 'ball_share' => 0.4, 'gap_share' => 0.1, 'spare' => 0.05, 'tub_l' => 45, 'scoop_l' => 2]],
     ];
 
+    /** Name => latitude, altitude in m, alkalinity of the water, last and first frost, note, and by month: coldest, warmest, rain in mm, humidity, wind, sun. */
+    private const SITES = [
+        'Tessivale, upper yard' => [44.2, 620, 60, '04-28', '10-14', 'Spring water from the slope.', [
+            [-4.1, 3.8, 62, 82, 2.1, 3.1], [-3.2, 5.9, 58, 78, 2.3, 4.2], [0.1, 10.8, 71, 71, 2.4, 5.3], [3.9, 14.9, 88, 69, 2.2, 6.1], [8.0, 19.8, 96, 68, 1.9, 7.4], [11.7, 24.0, 81, 65, 1.8, 8.8],
+            [13.8, 27.1, 54, 60, 1.8, 9.9], [13.6, 26.4, 63, 63, 1.7, 9.1], [10.0, 21.3, 84, 71, 1.7, 7.0], [5.8, 15.2, 103, 78, 1.8, 5.0], [1.1, 8.4, 98, 83, 2.0, 3.4], [-2.9, 4.3, 74, 84, 2.0, 2.7],
+        ]],
+        'Market garden, Lower Brook' => [44.0, 180, 310, '04-06', '11-02', 'Well water, hard.', [
+            [-0.8, 6.9, 55, null, null, null], [0.2, 9.2, 50, null, null, null], [3.3, 14.1, 60, null, null, null], [6.9, 18.2, 70, null, null, null], [11.2, 23.1, 75, null, null, null], [15.0, 27.6, 60, null, null, null],
+            [17.2, 31.0, 38, null, null, null], [16.9, 30.4, 45, null, null, null], [13.1, 25.2, 66, null, null, null], [8.7, 18.8, 85, null, null, null], [4.0, 11.6, 84, null, null, null], [0.3, 7.5, 63, null, null, null],
+        ]],
+        'Harbour terrace' => [37.5, 15, 240, null, null, 'A friend of the yard; no frost, wind off the sea.', [
+            [9.2, 15.4, 70, 74, 4.2, 5.1], [9.3, 15.9, 62, 72, 4.3, 5.9], [10.4, 17.6, 48, 70, 4.1, 6.8], [12.3, 20.2, 35, 69, 3.8, 8.0], [15.6, 24.1, 20, 67, 3.4, 9.5], [19.4, 28.3, 8, 63, 3.3, 10.8],
+            [22.2, 31.2, 3, 60, 3.3, 11.4], [22.8, 31.4, 8, 62, 3.2, 10.6], [20.2, 28.2, 34, 66, 3.3, 8.7], [17.0, 24.0, 72, 71, 3.6, 7.0], [13.2, 19.7, 88, 75, 4.0, 5.5], [10.4, 16.6, 86, 75, 4.3, 4.8],
+        ]],
+    ];
+
+    /** Recipe => what it was before: parts that differed, and why it changed. */
+    private const CHANGES = [
+        'Ridge pines' => [['charcoal-3-8-mm' => 0, 'composted-bark-fine-2-8-mm' => 2], 'Half a part of charcoal in place of bark: the old mix sank in its third year.'],
+        'Brook maples' => [['akadama-type-clay-granule-2-6-mm' => 5, 'horticultural-grit-2-5-mm' => 0], 'Less soft granule and some grit after the hard winter.'],
+    ];
+    private const TAGS = ['Ridge pines' => ['wind', 'benches'], 'Brook maples' => ['shade house'], 'North bench azaleas' => ['rain water'], 'Orchard pots' => ['fruit'], 'Liners' => ['tunnel', 'cheap']];
+
     private const VESSELS = [
         ['name' => 'Tin scoop', 'kind' => 'scoop', 'water_g' => 948.0, 'note' => 'Cut from an oil can'],
         ['name' => 'Half scoop', 'kind' => 'scoop', 'water_g' => 474.5],
@@ -97,7 +122,7 @@ final readonly class TessivaleYard
         ['days_ago' => 11, 'kind' => 'drained_pot', 'recipe' => 'Ridge pines', 'person' => 'Orsolt', 'in_use' => false, 'setup' => ['filled_l' => 3, 'height_cm' => 14, 'packing' => 'settled'], 'rounds' => [['added_ml' => 1905, 'drained_ml' => 912], ['added_ml' => 1880, 'drained_ml' => 885]]],
     ];
 
-    public function __construct(private SaveVessel $saveVessel, private SaveSieveSet $saveSieveSet, private SaveLot $saveLot, private SaveMix $saveMix, private StartBenchTest $startTest, private RecordBenchTest $recordTest, private UseBenchTest $useTest, private SavePot $savePot, private SaveRecipe $saveRecipe, private SaveBatch $saveBatch) {}
+    public function __construct(private SaveVessel $saveVessel, private SaveSieveSet $saveSieveSet, private SaveLot $saveLot, private SaveMix $saveMix, private StartBenchTest $startTest, private RecordBenchTest $recordTest, private UseBenchTest $useTest, private SavePot $savePot, private SaveRecipe $saveRecipe, private SaveBatch $saveBatch, private SaveSite $saveSite) {}
 
     /** Loads the yard into an empty database with the reference components; does nothing where it is there already. */
     public function load(): void
@@ -116,7 +141,13 @@ final readonly class TessivaleYard
             $ids = Component::query()->pluck('id', 'key');
             $this->shelf($ids->all());
             foreach (self::RECIPES as $recipe) {
-                ($this->saveRecipe)(new Recipe(), [...$recipe, 'parts' => self::rows($recipe['parts'], $ids->all())]);
+                $this->recipe($recipe, $ids->all());
+            }
+            foreach (self::SITES as $name => [$latitude, $altitude, $alkalinity, $last, $first, $note, $months]) {
+                ($this->saveSite)(new Site(), [
+                    'name' => $name, 'latitude' => $latitude, 'altitude_m' => $altitude, 'alkalinity_mg_l' => $alkalinity, 'last_frost' => $last, 'first_frost' => $first, 'note' => $note,
+                    'months' => array_map(static fn(array $month): array => array_combine(['tmin', 'tmax', 'rain_mm', 'humidity', 'wind_ms', 'sun_hours'], $month), $months),
+                ]);
             }
             foreach (self::BATCHES as $batch) {
                 $this->batch($batch);
@@ -125,6 +156,23 @@ final readonly class TessivaleYard
                 $this->test($test);
             }
         });
+    }
+
+    /**
+     * A recipe with its tags, and where it was something else before, with that version too.
+     *
+     * @param array{name: string, plant_group: string, note: string, parts: array<string, float|int>} $recipe
+     * @param array<string, int>                                                                      $ids    by component key
+     */
+    private function recipe(array $recipe, array $ids): void
+    {
+        $input = [...$recipe, 'tags' => self::TAGS[$recipe['name']] ?? []];
+        [$before, $reason] = self::CHANGES[$recipe['name']] ?? [[], ''];
+        $first = array_filter([...$recipe['parts'], ...$before], static fn(float|int $parts): bool => $parts > 0);
+        $saved = ($this->saveRecipe)(new Recipe(), [...$input, 'parts' => self::rows($first, $ids)], Carbon::now()->subMonths(14));
+        if ($before !== []) {
+            ($this->saveRecipe)($saved, [...$input, 'parts' => self::rows($recipe['parts'], $ids), 'reason' => $reason], Carbon::now()->subMonths(2));
+        }
     }
 
     /**

@@ -12,6 +12,8 @@ return [
         'BenchTest' => 'test',
         'Vessel' => 'scoop or tub',
         'SieveSet' => 'set of sieves',
+        'Site' => 'site',
+        'Species' => 'plant',
     ],
     'given' => [
         'nothing' => 'nothing',

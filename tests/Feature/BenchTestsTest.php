@@ -206,7 +206,7 @@ test('a mix is laid over what was computed, and a measured shrink gives it its o
     $evaluated = $this->postJson('/api/v1/evaluate', Yard::question(['parts' => Yard::parts(['pumice-3-6-mm' => 1, 'lava-scoria-3-6-mm' => 1]), 'compaction_index' => $index]));
     expect($index)->toBeGreaterThan(4.1)->toBeLessThan(9.0)->and($evaluated->json('mix.yield_share'))->toEqualWithDelta(0.94, 1e-6);
     // another mix under the same name is not the one that was measured
-    $this->putJson("/api/v1/recipes/{$recipe['id']}", ['name' => 'Even', 'plant_group' => 'airy_conifers', 'parts' => Yard::parts(['pumice-3-6-mm' => 2, 'lava-scoria-3-6-mm' => 1])])->assertOk()->assertJsonPath('compaction_index', null);
+    $this->putJson("/api/v1/recipes/{$recipe['id']}", ['name' => 'Even', 'plant_group' => 'airy_conifers', 'parts' => Yard::parts(['pumice-3-6-mm' => 2, 'lava-scoria-3-6-mm' => 1]), 'reason' => 'Airier'])->assertOk()->assertJsonPath('compaction_index', null);
     expect(Recipe::query()->findOrFail($recipe['id'])->compaction_index)->toBeNull();
 });
 

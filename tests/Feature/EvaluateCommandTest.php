@@ -2,20 +2,11 @@
 
 declare(strict_types=1);
 
-use Symfony\Component\Process\Process;
-
-/** @return array{int, string, string} exit code, standard output, standard error */
-function evaluateFile(string $text, string $file = '-'): array
-{
-    $process = new Process([base_path('zolbek'), 'evaluate', $file], sys_get_temp_dir(), ['ZOLBEK_DATABASE' => '/nowhere/at/all.sqlite'], $text);
-    $process->run();
-
-    return [(int) $process->getExitCode(), $process->getOutput(), $process->getErrorOutput()];
-}
+use Tests\Feature\Yard;
 
 test('JSON in, JSON out, from standard input and from a file, without a database', function (): void {
     $question = '{"blend": {"pumice-3-6-mm": 2, "lava-scoria-3-6-mm": 1}, "pot": {"shape": "oval", "depth": 6.5, "top_length": 34, "top_width": 26, "base_length": 30, "base_width": 22}, "headspace_cm": 0.8, "holes": {"count": 2, "diameter_cm": 2.2, "open_share": 0.6}}';
-    [$code, $out, $err] = evaluateFile($question);
+    [$code, $out, $err] = Yard::evaluateFile($question);
     $answer = json_decode($out, true);
     expect($code)->toBe(0)->and($err)->toBe('')
         ->and(array_keys($answer))->toBe([
@@ -25,11 +16,11 @@ test('JSON in, JSON out, from standard input and from a file, without a database
         ->and(array_keys($answer['pot']))->toBe(['volume_l', 'water_l', 'theta', 'air', 'easy_l', 'buffer_l', 'slow_l', 'locked_l', 'run_through_s'])
         ->and($answer['pot']['volume_l'])->toBeNear(3.381309855);
     file_put_contents(sys_get_temp_dir().'/zolbek question.json', $question);
-    expect(evaluateFile('', 'zolbek question.json')[1])->toBe($out);
+    expect(Yard::evaluateFile('', 'zolbek question.json')[1])->toBe($out);
 });
 
 test('bad input ends with 2 and one line that names the field', function (string $text, string $line): void {
-    [$code, $out, $err] = evaluateFile($text);
+    [$code, $out, $err] = Yard::evaluateFile($text);
     expect($code)->toBe(2)->and($out)->toBe('')->and($err)->toStartWith($line)->and(substr_count($err, "\n"))->toBe(1);
 })->with([
     ['{"blend": {"pumice-3-6-mm": -2}}', 'blend.pumice-3-6-mm: This must be from 0 to 1000000, not -2.'],
@@ -44,6 +35,6 @@ test('bad input ends with 2 and one line that names the field', function (string
 ]);
 
 test('a file that is not there is said by name', function (): void {
-    [$code, , $err] = evaluateFile('', 'nothing.json');
+    [$code, , $err] = Yard::evaluateFile('', 'nothing.json');
     expect($code)->toBe(2)->and($err)->toStartWith('No file ')->toContain('nothing.json');
 });

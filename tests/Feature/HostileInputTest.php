@@ -35,7 +35,7 @@ function bodies(): array
             'hole_diameter_cm' => 2, 'hole_open_share' => 0.6, 'mesh_mm' => 3, 'weight_kg' => 1, 'owned' => 1, 'place' => 'Shed',
         ]],
         'outline' => ['/api/v1/pots/outline', ['shape' => 'round', 'depth' => 10, 'top' => 20, 'base' => 18]],
-        'recipe' => ['/api/v1/recipes', ['name' => 'New', 'plant_group' => 'desert', 'note' => '', 'parts' => Yard::parts(['pumice-3-6-mm' => 1])]],
+        'recipe' => ['/api/v1/recipes', ['name' => 'New', 'plant_group' => 'desert', 'note' => '', 'tags' => ['dry'], 'reason' => '', 'parts' => Yard::parts(['pumice-3-6-mm' => 1])]],
         'plan' => ['/api/v1/batches/plan', [...Yard::question(), 'order' => ['pots' => 2, 'tub_l' => 20, 'scoop_l' => 1]]],
         'batch' => ['/api/v1/batches', [...Yard::question(), 'name' => 'New', 'note' => '', 'order' => ['pots' => 2, 'tub_l' => 20, 'scoop_l' => 1]]],
         'mix' => ['/api/v1/mixes', [
@@ -47,6 +47,14 @@ function bodies(): array
         'vessel' => ['/api/v1/vessels', ['name' => 'New', 'kind' => 'scoop', 'volume_l' => 1, 'note' => '']],
         'sieves' => ['/api/v1/sieve-sets', ['name' => 'New', 'apertures' => [4, 2]]],
         'test' => ['/api/v1/bench/tests', ['kind' => 'run_through', 'component_id' => 1, 'person' => 'Orsolt']],
+        'situation' => ['/api/v1/evaluate', Yard::question(['situation' => Yard::situation(), 'contents' => Yard::contents(), 'pot_change' => ['depth_cm' => 9, 'hole_count' => 3, 'hole_diameter_cm' => 2]])],
+        'triangle' => ['/api/v1/views/triangle', [...Yard::question(), 'corners' => array_column(Yard::parts(['pumice-3-6-mm' => 1, 'sphagnum-peat' => 1, 'perlite-2-5-mm' => 1]), 'component_id'), 'figure' => 'air', 'steps' => 3]],
+        'words' => ['/api/v1/writing/read', ['text' => '2 pumice, 1 lava']],
+        'top-up' => ['/api/v1/writing/top-up', ['parts' => Yard::parts(['pumice-3-6-mm' => 1, 'sphagnum-peat' => 1]), 'there' => [['component_id' => Yard::component('pumice-3-6-mm')->id, 'litres' => 4, 'removed_share' => 0.5]], 'wanted_l' => 30]],
+        'extras' => ['/api/v1/writing/extras', [...Yard::question(), 'plain_pots' => 3, 'spare' => 0.1, 'extras' => [['label' => 'Pines', 'pots' => 2, 'component_id' => Yard::component('charcoal-3-8-mm')->id, 'handfuls' => 1]]]],
+        'compare' => ['/api/v1/compare', ['items' => [['label' => 'One', 'question' => Yard::question()], ['label' => 'Two', 'question' => Yard::question(['headspace_cm' => 1.5])]]]],
+        'site' => ['/api/v1/sites', [...Yard::site(), 'name' => 'New hill']],
+        'species' => ['/api/v1/species', ['name' => 'New plant', 'plant_group' => 'desert', 'leaf' => 'fleshy', 'evergreen' => true, 'vigour' => 'slow', 'unidentified' => false, 'reason' => '', 'air_low' => 0.1, 'air_high' => 0.4, 'ph_low' => 5, 'ph_high' => 7, 'tension_limit_cm' => 90, 'years_young' => 2, 'years_old' => 3]],
     ];
 }
 
@@ -64,18 +72,18 @@ test('nonsense in any one field is taken or refused at a field, never a fault', 
             DB::rollBack();
         }
     }
-})->with(['evaluate', 'component', 'pot', 'outline', 'recipe', 'plan', 'batch', 'mix', 'delivery', 'movement', 'vessel', 'sieves', 'test']);
+})->with(['evaluate', 'component', 'pot', 'outline', 'recipe', 'plan', 'batch', 'mix', 'delivery', 'movement', 'vessel', 'sieves', 'test', 'situation', 'triangle', 'words', 'top-up', 'extras', 'compare', 'site', 'species']);
 
 test('a body that is well stays well: the bodies above are taken', function (string $which): void {
     [$address, $body] = bodies()[$which];
     expect($this->postJson($address, $body)->status())->toBeIn([200, 201]);
-})->with(['evaluate', 'component', 'pot', 'outline', 'recipe', 'plan', 'batch', 'mix', 'delivery', 'movement', 'vessel', 'sieves', 'test']);
+})->with(['evaluate', 'component', 'pot', 'outline', 'recipe', 'plan', 'batch', 'mix', 'delivery', 'movement', 'vessel', 'sieves', 'test', 'situation', 'triangle', 'words', 'top-up', 'extras', 'compare', 'site', 'species']);
 
 test('a field that nobody knows is refused by name, on every address', function (string $which): void {
     [$address, $body] = bodies()[$which];
     $response = $this->postJson($address, [...$body, 'surprise' => 1])->assertStatus(422);
     expect(array_column($response->json('errors'), 'path'))->toContain('surprise');
-})->with(['evaluate', 'component', 'pot', 'outline', 'recipe', 'plan', 'batch', 'mix', 'delivery', 'movement', 'vessel', 'sieves', 'test']);
+})->with(['evaluate', 'component', 'pot', 'outline', 'recipe', 'plan', 'batch', 'mix', 'delivery', 'movement', 'vessel', 'sieves', 'test', 'situation', 'triangle', 'words', 'top-up', 'extras', 'compare', 'site', 'species']);
 
 test('names are kept as they are typed and mean nothing to the database', function (string $name): void {
     $id = $this->postJson('/api/v1/components', [...Yard::ownComponent(), 'name' => $name])->assertCreated()->json('id');
@@ -109,7 +117,7 @@ test('a recipe is changed whole or not at all, and twice the same name is refuse
     $this->postJson('/api/v1/recipes', $recipe('Second', 2))->assertCreated();
     $this->putJson("/api/v1/recipes/$first", $recipe('Second', 3))->assertStatus(422)->assertJsonPath('errors.0.path', 'name');
     $this->getJson("/api/v1/recipes/$first")->assertJsonPath('name', 'First')->assertJsonPath('parts.0.parts', 1);
-    $this->putJson("/api/v1/recipes/$first", $recipe('First', 3))->assertOk()->assertJsonPath('parts.0.parts', 3);
+    $this->putJson("/api/v1/recipes/$first", [...$recipe('First', 3), 'reason' => 'More of it'])->assertOk()->assertJsonPath('parts.0.parts', 3);
 });
 
 test('nonsense among the readings of a test is kept and told of, never a fault', function (TestKind $kind): void {

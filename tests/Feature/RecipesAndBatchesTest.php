@@ -21,7 +21,7 @@ test('a recipe keeps the order of its parts and can be changed', function (): vo
     Contract::check($response, 'Recipe');
     expect(array_column($response->json('parts'), 'component_id'))->toBe(array_column($parts, 'component_id'));
     $id = $response->json('id');
-    $this->putJson("/api/v1/recipes/$id", ['name' => 'Scree', 'plant_group' => 'desert', 'parts' => array_slice($parts, 1)])->assertOk()->assertJsonCount(2, 'parts')->assertJsonPath('plant_group', 'desert');
+    $this->putJson("/api/v1/recipes/$id", ['name' => 'Scree', 'plant_group' => 'desert', 'parts' => array_slice($parts, 1), 'reason' => 'Drier'])->assertOk()->assertJsonCount(2, 'parts')->assertJsonPath('plant_group', 'desert');
     Contract::check($this->getJson('/api/v1/recipes?search=scr'), 'RecipePage');
     $this->putJson("/api/v1/recipes/$id/archived", ['archived' => true])->assertOk();
     $this->getJson('/api/v1/recipes')->assertJsonPath('total', 0);

@@ -4,8 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Actions\SaveSite;
 use App\Models\Component;
 use App\Models\Pot;
+use App\Models\Site;
+use App\Models\Species;
+use Symfony\Component\Process\Process;
+use Tests\Core\Climates;
 
 /** Short ways to things that most tests need. */
 final class Yard
@@ -46,6 +51,52 @@ final class Yard
             'plant_group' => 'airy_conifers',
             'headspace_cm' => 0.8,
             ...$changed,
+        ];
+    }
+
+    /** @return array{int, string, string} exit code, standard output, standard error */
+    public static function evaluateFile(string $text, string $file = '-'): array
+    {
+        $process = new Process([base_path('zolbek'), 'evaluate', $file], sys_get_temp_dir(), ['ZOLBEK_DATABASE' => '/nowhere/at/all.sqlite'], $text);
+        $process->run();
+
+        return [(int) $process->getExitCode(), $process->getOutput(), $process->getErrorOutput()];
+    }
+
+    /** @return array<string, mixed> a made-up hill with frosts */
+    public static function site(): array
+    {
+        return [
+            'name' => 'Hill', 'latitude' => 44, 'altitude_m' => 600, 'alkalinity_mg_l' => 120, 'last_frost' => '04-20', 'first_frost' => '10-15', 'note' => '',
+            'months' => Climates::rows(),
+        ];
+    }
+
+    public static function siteId(): int
+    {
+        return (Site::query()->first() ?? app(SaveSite::class)(new Site(), self::site()))->id;
+    }
+
+    /** @return array<string, mixed> every field of a situation */
+    public static function situation(): array
+    {
+        $species = Species::query()->firstOrCreate(['key' => 'pine'], ['name' => 'Some pine', 'plant_group' => 'airy_conifers', 'leaf' => 'needle', 'evergreen' => true, 'air_low' => 0.18]);
+
+        return [
+            'species_id' => $species->id, 'purpose' => 'recover', 'stage' => 'buds_moving', 'old' => true, 'site_id' => self::siteId(), 'exposure' => 'half_shade', 'wind' => 'windy', 'rain_reaches' => true,
+            'canopy_m2' => 0.12, 'leaf' => 'needle', 'roots_cut_share' => 0.3, 'weeks_since' => 1, 'surface' => 'moss', 'alkalinity_mg_l' => 180,
+            'habit' => ['spring_h' => 48, 'summer_h' => 24, 'autumn_h' => 72, 'winter_h' => 336, 'method' => 'hose'],
+            'vigour' => 'slow', 'planned_years' => 4, 'budget' => 2.5, 'pots_wanted' => 6, 'tip_deg' => 0,
+        ];
+    }
+
+    /** @return array<string, mixed> every field of what stands in a pot */
+    public static function contents(): array
+    {
+        return [
+            'ball' => ['length_cm' => 18, 'width_cm' => 14, 'height_cm' => 3.5, 'treatment' => 'combed', 'years' => 4],
+            'wall' => ['kind' => 'moss', 'component_id' => self::component('long-fibre-sphagnum-moss')->id, 'thickness_cm' => 0.8],
+            'hole_cover_id' => self::component('granite-chip-4-8-mm')->id, 'objects_l' => 0.1, 'bed_cm' => 0.8, 'collar_cm' => 0.3, 'mound_cm' => 0.5,
         ];
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Actions\LoadReferenceComponents;
+use App\Actions\LoadReferenceSpecies;
 use Database\Demo\TessivaleYard;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\File;
@@ -16,7 +17,7 @@ final class Prepare extends Command
 
     protected $description = 'Create or update the database';
 
-    public function handle(LoadReferenceComponents $loadReference, TessivaleYard $yard): int
+    public function handle(LoadReferenceComponents $loadReference, LoadReferenceSpecies $loadSpecies, TessivaleYard $yard): int
     {
         $file = (string) config('database.connections.sqlite.database');
         File::ensureDirectoryExists(dirname($file));
@@ -25,6 +26,7 @@ final class Prepare extends Command
         }
         $this->callSilent('migrate', ['--force' => true]);
         $loadReference();
+        $loadSpecies();
         if ($this->option('demo')) {
             $yard->load();
         }

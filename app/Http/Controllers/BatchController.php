@@ -18,7 +18,7 @@ final readonly class BatchController
     public function index(Request $request): JsonResponse
     {
         $query = Batch::query();
-        $query->select(['id', 'name', 'recipe_id', 'pot_name', 'pots', 'loose_l', 'note', 'made_at']);
+        $query->select(['id', 'name', 'recipe_id', 'recipe_version', 'pot_name', 'pots', 'loose_l', 'note', 'made_at']);
         PagedList::named($query, $request->string('search')->trim()->value());
 
         return PagedList::of($query, $request, ['made_at', 'name', 'pots', 'loose_l'], BatchPresenter::summary(...), '-made_at');

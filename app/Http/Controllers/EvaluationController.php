@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Blending\BlendForm;
 use App\Blending\EvaluationDocument;
 use App\Models\Component;
+use App\Models\Pot;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 
@@ -16,12 +17,18 @@ final readonly class EvaluationController
     /** Components in stock that a mend may propose, the largest stocks first. */
     private const SHELF = 12;
 
+    /** Other pots that a mend may name, those there are most of first. */
+    private const POTS = 12;
+
     public function __invoke(Request $request): JsonResponse
     {
         $form = BlendForm::read($request->json()->all());
         $shelf = Component::query()->where('stock_l', '>', 0);
         $shelf->whereNull('archived_at')->orderByDesc('stock_l')->limit(self::SHELF);
 
-        return new JsonResponse((new EvaluationDocument($form, array_values($shelf->get()->all())))->toArray());
+        $others = Pot::query()->whereKeyNot($form->pot->id);
+        $others->whereNull('archived_at')->orderByDesc('owned')->limit(self::POTS);
+
+        return new JsonResponse((new EvaluationDocument($form, array_values($shelf->get()->all()), array_values($others->get()->all())))->toArray());
     }
 }

@@ -10,10 +10,13 @@ use App\Exchange\ComponentSheet;
 use App\Exchange\CsvTable;
 use App\Exchange\Import;
 use App\Exchange\LotSheet;
+use App\Exchange\RecipeFile;
 use App\Exchange\Sheet;
 use App\Exchange\SieveTestSheet;
 use App\Http\Presenters\ComponentPresenter;
+use App\Http\Presenters\RecipePresenter;
 use App\Models\Component;
+use App\Models\Recipe;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -56,9 +59,17 @@ final readonly class ExchangeController
 
     public function component(Component $component, ComponentFile $file): Response
     {
-        $text = json_encode($file->write($component), JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION | JSON_THROW_ON_ERROR);
+        return self::json($file->write($component), $component->name);
+    }
 
-        return new Response($text."\n", 200, ['Content-Type' => 'application/json', 'Content-Disposition' => 'attachment; filename="'.Str::slug($component->name).'.json"']);
+    public function recipe(Recipe $recipe, RecipeFile $file): Response
+    {
+        return self::json($file->write($recipe), $recipe->name);
+    }
+
+    public function takeRecipe(Request $request, RecipeFile $file): JsonResponse
+    {
+        return new JsonResponse(RecipePresenter::present($file->take((string) $request->getContent())), 201);
     }
 
     public function takeComponent(Request $request, ComponentFile $file): JsonResponse
@@ -116,6 +127,14 @@ final readonly class ExchangeController
             ...array_map(static fn(Column $column): string => $column->header(), $sheet->columns()),
             ...array_map(static fn(string $aperture): string => 'sieve '.$aperture.($aperture === 'pan' ? '' : ' mm').' ['.$sheet->sieveUnit().']', $apertures),
         ];
+    }
+
+    /** @param array<string, mixed> $document */
+    private static function json(array $document, string $name): Response
+    {
+        $text = json_encode($document, JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION | JSON_THROW_ON_ERROR);
+
+        return new Response($text."\n", 200, ['Content-Type' => 'application/json', 'Content-Disposition' => 'attachment; filename="'.Str::slug($name).'.json"']);
     }
 
     private static function csv(string $text, string $name): Response

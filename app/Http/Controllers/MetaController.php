@@ -24,6 +24,8 @@ final readonly class MetaController
                 'group' => $group->value,
                 'air' => [$group->air()->low, $group->air()->high],
                 'ph' => [$group->ph()->low, $group->ph()->high],
+                'tension_limit_cm' => $group->tensionLimitCm(),
+                'years' => $group->replaceYears(),
             ], PlantGroup::cases()),
         ]);
     }

@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Actions\SaveRecipe;
 use App\Http\PagedList;
 use App\Http\Presenters\RecipePresenter;
+use App\Http\Presenters\VersionPresenter;
 use App\Models\Recipe;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -19,7 +20,18 @@ final readonly class RecipeController
         PagedList::inArchive($query, $request->boolean('archived'));
         PagedList::named($query, $request->string('search')->trim()->value());
 
+        $tag = $request->string('tag')->trim()->value();
+        if ($tag !== '') {
+            $query->whereJsonContains('tags', $tag);
+        }
+
         return PagedList::of($query, $request, ['name', 'plant_group', 'updated_at'], RecipePresenter::present(...));
+    }
+
+    /** Every version of a recipe, newest first, each with what changed in it. */
+    public function versions(Recipe $recipe): JsonResponse
+    {
+        return new JsonResponse(['data' => VersionPresenter::all($recipe->versions()->get()->all())]);
     }
 
     public function show(Recipe $recipe): JsonResponse

@@ -38,8 +38,8 @@ final class OnlyJsonBodies
             throw Refused::because('body', 'body_type', $request->header('Content-Type'));
         }
         $body = (string) $request->getContent();
-        if (strlen($body) > ($request->is('api/v1/component-files') ? self::MOST_FILE_BYTES : self::MOST_BYTES)) {
-            throw Refused::because('body', 'body_size', strlen($body), ['max' => $request->is('api/v1/component-files') ? self::MOST_FILE_BYTES : self::MOST_BYTES]);
+        if (strlen($body) > ($request->is('api/v1/component-files', 'api/v1/recipe-files') ? self::MOST_FILE_BYTES : self::MOST_BYTES)) {
+            throw Refused::because('body', 'body_size', strlen($body), ['max' => $request->is('api/v1/component-files', 'api/v1/recipe-files') ? self::MOST_FILE_BYTES : self::MOST_BYTES]);
         }
         try {
             $decoded = json_decode($body, true, 32, JSON_THROW_ON_ERROR);

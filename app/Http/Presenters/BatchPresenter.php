@@ -15,7 +15,7 @@ final class BatchPresenter
     {
         return [
             'id' => $batch->id,
-            ...$batch->only(['name', 'recipe_id', 'pot_name', 'pots', 'loose_l', 'note']),
+            ...$batch->only(['name', 'recipe_id', 'recipe_version', 'pot_name', 'pots', 'loose_l', 'note']),
             'made_at' => $batch->made_at->toIso8601String(),
         ];
     }

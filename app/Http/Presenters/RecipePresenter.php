@@ -15,7 +15,7 @@ final class RecipePresenter
     {
         return [
             'id' => $recipe->id,
-            ...$recipe->only(['name', 'plant_group', 'note', 'compaction_index']),
+            ...$recipe->only(['name', 'plant_group', 'note', 'compaction_index', 'tags', 'version']),
             'archived' => $recipe->isArchived(),
             'parts' => $recipe->parts->map(static fn(RecipePart $part): array => [
                 'component_id' => $part->component_id,

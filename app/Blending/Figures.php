@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Blending;
+
+use Zolbek\Core\Ageing\Forecast;
+use Zolbek\Core\Fit\Assessment;
+use Zolbek\Core\Fit\Criterion;
+use Zolbek\Core\Fit\Setup;
+
+/** The handful of figures by which mixes and pots are set against each other: schema TradeFigures of the API. */
+final class Figures
+{
+    public const NAMES = ['air', 'water_l', 'easy_l', 'interval_h', 'run_through_s', 'ph', 'wet_kg', 'cost', 'years', 'fit'];
+
+    /** @return array<string, float|null> */
+    public static function of(Setup $setup, ?float $pricePerLooseL): array
+    {
+        $assessment = new Assessment($setup, withYears: false);
+        $years = Forecast::failure($setup);
+
+        return [
+            ...self::quick($assessment, $pricePerLooseL),
+            'years' => $years ?? Forecast::HORIZON,
+        ];
+    }
+
+    /** @return array<string, float|null> all but the years */
+    public static function quick(Assessment $assessment, ?float $pricePerLooseL): array
+    {
+        $setup = $assessment->setup;
+        $waterL = $setup->waterL(0.0);
+
+        return [
+            'air' => $assessment->verdict(Criterion::Air)->value,
+            'water_l' => $waterL,
+            'easy_l' => $waterL - $setup->waterL(50.0),
+            'interval_h' => $assessment->water?->hottestIntervalH,
+            'run_through_s' => $assessment->runThrough->seconds,
+            'ph' => $assessment->verdict(Criterion::Ph)->value,
+            'wet_kg' => $assessment->weights->wetKg,
+            'cost' => $pricePerLooseL === null ? null : $pricePerLooseL * $setup->newMixL() / $setup->substrate->yield,
+            'years' => null,
+            'fit' => $assessment->fit,
+        ];
+    }
+}

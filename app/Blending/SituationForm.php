@@ -1,0 +1,135 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Blending;
+
+use App\Models\Component;
+use App\Models\Site;
+use App\Models\Species;
+use Zolbek\Core\Ageing\RootVigour;
+use Zolbek\Core\Container\TippedPot;
+use Zolbek\Core\Fit\PlantGroup;
+use Zolbek\Core\Fit\Purpose;
+use Zolbek\Core\Fit\Situation;
+use Zolbek\Core\Fit\Targets;
+use Zolbek\Core\Input\Fields;
+use Zolbek\Core\Input\Refusal;
+use Zolbek\Core\Input\Refusals;
+use Zolbek\Core\Watering\Exposure;
+use Zolbek\Core\Watering\GrowthStage;
+use Zolbek\Core\Watering\Leaf;
+use Zolbek\Core\Watering\Place;
+use Zolbek\Core\Watering\Plant;
+use Zolbek\Core\Watering\Surface;
+use Zolbek\Core\Watering\WateringHabit;
+use Zolbek\Core\Watering\Wind;
+
+/** The plant, its place and its care as the Blend screen sends them; everything left out has a sensible start. */
+final readonly class SituationForm
+{
+    public const FIELDS = [
+        'species_id', 'purpose', 'stage', 'old', 'site_id', 'exposure', 'wind', 'rain_reaches', 'canopy_m2', 'leaf', 'roots_cut_share', 'weeks_since', 'surface',
+        'alkalinity_mg_l', 'habit', 'vigour', 'planned_years', 'budget', 'pots_wanted', 'tip_deg',
+    ];
+
+    private function __construct(
+        public ?Species $species,
+        public ?Site $site,
+        public Purpose $purpose,
+        public ?GrowthStage $stage,
+        public float $tipDeg,
+        private bool $old,
+        private ?float $plannedYears,
+        private Place $place,
+        private Plant $plant,
+        private Surface $surface,
+        private WateringHabit $habit,
+        private float $alkalinity,
+        private RootVigour $vigour,
+        private ?float $budget,
+        private int $potsWanted,
+    ) {}
+
+    public static function read(mixed $input, Refusals $refusals): self
+    {
+        $fields = Fields::of($input ?? ['purpose' => Purpose::GrowOn->value], self::FIELDS, $refusals, 'situation');
+        $species = self::record($fields, 'species_id', 'species_missing', Species::class, $refusals);
+        $site = self::record($fields, 'site_id', 'site_missing', Site::class, $refusals);
+        $word = static fn(string $name, array $cases, string $usual): string => $fields->oneOf($name, array_column($cases, 'value'), $usual) ?? $usual;
+        $optional = static fn(string $name, float $min, float $max): ?float => $fields->has($name) ? $fields->number($name, $min, $max) : null;
+
+        return new self(
+            $species,
+            $site,
+            Purpose::from($word('purpose', Purpose::cases(), Purpose::GrowOn->value)),
+            $fields->has('stage') ? GrowthStage::from($word('stage', GrowthStage::cases(), GrowthStage::Growing->value)) : null,
+            $fields->number('tip_deg', 0, TippedPot::STEEPEST_DEG, 0),
+            $fields->flag('old', false),
+            $optional('planned_years', 0.5, 20),
+            new Place(
+                Exposure::from($word('exposure', Exposure::cases(), Exposure::FullSun->value)),
+                Wind::from($word('wind', Wind::cases(), Wind::Usual->value)),
+                $fields->flag('rain_reaches', true),
+            ),
+            new Plant(
+                $optional('canopy_m2', 0, 1000),
+                Leaf::from($word('leaf', Leaf::cases(), $species->leaf ?? Leaf::Middling->value)),
+                $species->evergreen ?? false,
+                $fields->number('roots_cut_share', 0, 1, 0),
+                $fields->number('weeks_since', 0, 520, $fields->has('roots_cut_share') ? 0 : Plant::WEEKS_TO_RECOVER),
+            ),
+            Surface::from($word('surface', Surface::cases(), Surface::Bare->value)),
+            WateringHabit::read($fields->raw('habit') ?? ['method' => 'can'], $refusals, 'situation.habit'),
+            $fields->number('alkalinity_mg_l', 0, 1000, $site->alkalinity_mg_l ?? 0.0),
+            RootVigour::from($word('vigour', RootVigour::cases(), $species->vigour ?? RootVigour::Middling->value)),
+            $optional('budget', 0.01, 1e6),
+            $fields->integer('pots_wanted', 1, 100_000, 1),
+        );
+    }
+
+    /** @param array<int, Component> $components whose stock counts, by id */
+    public function situation(PlantGroup $group, bool $dryingSides, array $components): Situation
+    {
+        $stocks = [];
+        foreach ($components as $component) {
+            $stocks[$component->key] = $component->stock();
+        }
+
+        return new Situation(
+            Targets::of($group, $this->species?->overrides() ?? [], $this->purpose, $this->old, $this->plannedYears),
+            $this->site?->climate(),
+            $this->place,
+            $this->plant,
+            $this->surface,
+            $this->habit,
+            $this->alkalinity,
+            $this->vigour,
+            $dryingSides,
+            $this->budget,
+            $this->potsWanted,
+            $stocks,
+        );
+    }
+
+    /**
+     * @template T of Species|Site
+     *
+     * @param class-string<T> $model
+     *
+     * @return T|null
+     */
+    private static function record(Fields $fields, string $name, string $rule, string $model, Refusals $refusals): Species|Site|null
+    {
+        if (! $fields->has($name)) {
+            return null;
+        }
+        $id = $fields->integer($name, 1, PHP_INT_MAX);
+        $found = $id > 0 ? $model::query()->find($id) : null;
+        if ($found === null && $id > 0) {
+            $refusals->add(new Refusal('situation.'.$name, $rule, $id));
+        }
+
+        return $found;
+    }
+}

@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Blending;
+
+use Zolbek\Core\BenchTest\TestKind;
+use Zolbek\Core\Component\Component;
+use Zolbek\Core\Component\ComponentReader;
+use Zolbek\Core\Uncertainty\Propagation;
+
+/** How sure the figures are, and which bench test would make each surer: schema UncertaintyView of the API. */
+final class UncertaintyDocument
+{
+    /** The test that settles a property. */
+    private const TESTS = [
+        'bulk_density' => TestKind::LooseDensity, 'particle_density' => TestKind::EnvelopeDensity, 'internal_water' => TestKind::EnvelopeDensity, 'unavailable_water' => TestKind::DrainedPot,
+        'internal_median_cm' => TestKind::DrainedPot, 'sphericity' => TestKind::RunThrough, 'hydraulic_size_mm' => TestKind::DrainedPot, 'ph' => TestKind::SlurryReaction, 'sieve' => TestKind::SieveAnalysis,
+    ];
+
+    /** @return array<string, mixed> */
+    public static function of(BlendForm $form): array
+    {
+        $propagation = new Propagation($form->setup, static function (Component $component) use ($form): array {
+            $record = $form->parts->shelf->record($component->key);
+            $bases = array_fill_keys(ComponentReader::PROPERTIES, $record->basis ?? 'typical');
+            $lot = $record === null ? null : ($form->parts->lots[$record->id] ?? null);
+            foreach (array_keys(($record->measured['properties'] ?? []) + ($lot->measured['properties'] ?? [])) as $property) {
+                $bases[$property] = 'measured';
+            }
+
+            return $bases;
+        });
+        $figures = [];
+        foreach ($propagation->of as $name => $uncertainty) {
+            $most = $propagation->most[$name] ?? null;
+            $record = $most === null ? null : $form->parts->shelf->record($most['component']);
+            $figures[] = [
+                'name' => $name,
+                'uncertainty' => $uncertainty,
+                'component_id' => $record?->id,
+                'component_name' => $record?->name,
+                'property' => $most['property'] ?? null,
+                'share' => $most['share'] ?? 0.0,
+                'test' => $most === null ? null : (self::TESTS[$most['property']] ?? null)?->value,
+            ];
+        }
+
+        return ['figures' => $figures];
+    }
+}

@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Blending\BlendForm;
+use App\Blending\Triangle;
+use App\Blending\UncertaintyDocument;
+use App\Blending\Views;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+
+/** A mix in a pot looked at from one side; nothing is kept. */
+final readonly class ViewController
+{
+    public function ageing(Request $request): JsonResponse
+    {
+        return new JsonResponse(self::views($request)->ageing());
+    }
+
+    public function depths(Request $request): JsonResponse
+    {
+        return new JsonResponse(self::views($request)->depths());
+    }
+
+    public function compaction(Request $request): JsonResponse
+    {
+        return new JsonResponse(self::views($request)->compaction());
+    }
+
+    public function curve(Request $request): JsonResponse
+    {
+        return new JsonResponse(self::views($request)->curve());
+    }
+
+    public function trade(Request $request): JsonResponse
+    {
+        return new JsonResponse(self::views($request)->trade());
+    }
+
+    public function triangle(Request $request): JsonResponse
+    {
+        return new JsonResponse(Triangle::of($request->json()->all()));
+    }
+
+    public function uncertainty(Request $request): JsonResponse
+    {
+        return new JsonResponse(UncertaintyDocument::of(BlendForm::read($request->json()->all())));
+    }
+
+    private static function views(Request $request): Views
+    {
+        return new Views(BlendForm::read($request->json()->all()));
+    }
+}
