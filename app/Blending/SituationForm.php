@@ -29,7 +29,7 @@ use Zolbek\Core\Watering\Wind;
 final readonly class SituationForm
 {
     public const FIELDS = [
-        'species_id', 'purpose', 'stage', 'old', 'site_id', 'exposure', 'wind', 'rain_reaches', 'canopy_m2', 'leaf', 'roots_cut_share', 'weeks_since', 'surface',
+        'species_id', 'purpose', 'stage', 'old', 'site_id', 'exposure', 'wind', 'rain_reaches', 'canopy_cm', 'leaf', 'roots_cut_share', 'weeks_since', 'surface',
         'alkalinity_mg_l', 'habit', 'vigour', 'planned_years', 'budget', 'pots_wanted', 'tip_deg',
     ];
 
@@ -59,6 +59,8 @@ final readonly class SituationForm
         $word = static fn(string $name, array $cases, string $usual): string => $fields->oneOf($name, array_column($cases, 'value'), $usual) ?? $usual;
         $optional = static fn(string $name, float $min, float $max): ?float => $fields->has($name) ? $fields->number($name, $min, $max) : null;
 
+        $canopy = $optional('canopy_cm', 0, 5000);
+
         return new self(
             $species,
             $site,
@@ -73,7 +75,7 @@ final readonly class SituationForm
                 $fields->flag('rain_reaches', true),
             ),
             new Plant(
-                $optional('canopy_m2', 0, 1000),
+                $canopy === null ? null : M_PI / 4.0 * ($canopy / 100.0) ** 2,
                 Leaf::from($word('leaf', Leaf::cases(), $species->leaf ?? Leaf::Middling->value)),
                 $species->evergreen ?? false,
                 $fields->number('roots_cut_share', 0, 1, 0),

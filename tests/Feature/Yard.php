@@ -84,7 +84,7 @@ final class Yard
 
         return [
             'species_id' => $species->id, 'purpose' => 'recover', 'stage' => 'buds_moving', 'old' => true, 'site_id' => self::siteId(), 'exposure' => 'half_shade', 'wind' => 'windy', 'rain_reaches' => true,
-            'canopy_m2' => 0.12, 'leaf' => 'needle', 'roots_cut_share' => 0.3, 'weeks_since' => 1, 'surface' => 'moss', 'alkalinity_mg_l' => 180,
+            'canopy_cm' => 39, 'leaf' => 'needle', 'roots_cut_share' => 0.3, 'weeks_since' => 1, 'surface' => 'moss', 'alkalinity_mg_l' => 180,
             'habit' => ['spring_h' => 48, 'summer_h' => 24, 'autumn_h' => 72, 'winter_h' => 336, 'method' => 'hose'],
             'vigour' => 'slow', 'planned_years' => 4, 'budget' => 2.5, 'pots_wanted' => 6, 'tip_deg' => 0,
         ];

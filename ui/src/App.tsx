@@ -16,6 +16,9 @@ const TestPage = lazy(() => import('./places/bench/TestPage'));
 const ToolsPage = lazy(() => import('./places/bench/ToolsPage'));
 const PotsPage = lazy(() => import('./places/pots/PotsPage'));
 const LogPage = lazy(() => import('./places/log/LogPage'));
+const CompareMixes = lazy(() => import('./places/blend/ComparePage'));
+const CardPage = lazy(() => import('./places/blend/CardPage'));
+const LibraryPage = lazy(() => import('./places/blend/LibraryPage'));
 const SheetPage = lazy(() => import('./places/log/SheetPage'));
 
 const LIGHT_KEPT_AS = 'zolbek.light';
@@ -42,6 +45,9 @@ export function App() {
               <Routes>
                 <Route path="/" element={<Navigate to="/blend" replace />} />
                 <Route path="/blend" element={<BlendPage />} />
+                <Route path="/blend/compare" element={<CompareMixes />} />
+                <Route path="/blend/card" element={<CardPage />} />
+                <Route path="/blend/library" element={<LibraryPage />} />
                 <Route path="/bins" element={<BinsPage />} />
                 <Route path="/bins/compare" element={<ComparePage />} />
                 <Route path="/bins/:id" element={<ComponentPage />} />

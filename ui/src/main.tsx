@@ -2,6 +2,7 @@ import '@fontsource-variable/source-sans-3/wght.css';
 import './styles/base.css';
 import './styles/bench.css';
 import './styles/blend.css';
+import './styles/formulation.css';
 import './styles/drawings.css';
 import './styles/lists.css';
 import './styles/sheet.css';

@@ -23,6 +23,7 @@ final class RecipePresenter
                 'component_archived' => $part->component->isArchived(),
                 'kind' => $part->component->kind,
                 'colour' => $part->component->colour,
+                'source' => $part->component->source,
                 'parts' => $part->parts,
                 'preparation' => $part->preparation,
             ])->all(),

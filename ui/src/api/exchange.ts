@@ -43,3 +43,19 @@ export function useTakeComponent() {
     return component;
   };
 }
+
+/** Sends a recipe's JSON file with its versions. */
+export function useTakeRecipe() {
+  const client = useQueryClient();
+  return async (text: string): Promise<Schemas['Recipe']> => {
+    const recipe = answerOf(
+      await api.POST('/recipe-files', {
+        body: text as unknown as Record<string, never>,
+        bodySerializer: (body) => body as unknown as string,
+        headers: { 'Content-Type': 'application/json' },
+      }),
+    );
+    await client.invalidateQueries({ queryKey: ['recipes'] });
+    return recipe;
+  };
+}

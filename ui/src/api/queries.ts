@@ -67,11 +67,20 @@ export function usePots(query: ListQuery) {
   });
 }
 
-export function useRecipes(query: ListQuery) {
+export function useRecipes(query: ListQuery & { tag?: string }) {
   return useQuery({
     queryKey: ['recipes', query],
     queryFn: async ({ signal }) => answerOf(await api.GET('/recipes', { params: { query }, signal })),
     placeholderData: keepPreviousData,
+  });
+}
+
+export function useRecipeVersions(id: number | null) {
+  return useQuery({
+    queryKey: ['recipes', 'versions', id],
+    queryFn: async ({ signal }) =>
+      answerOf(await api.GET('/recipes/{id}/versions', { params: { path: { id: id ?? 0 } }, signal })),
+    enabled: id !== null,
   });
 }
 

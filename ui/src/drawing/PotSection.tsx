@@ -1,9 +1,10 @@
-import { useMemo } from 'react';
+import { useId, useMemo } from 'react';
 
 import type { Schemas } from '../api/client';
 import { useWords } from '../i18n/words';
 import { type Bed, layGrains } from './grains';
 import { grainPaths } from './grainShapes';
+import { widthsOf } from './outline';
 import { markColour } from './shade';
 
 type Section = Schemas['Section'];
@@ -90,7 +91,7 @@ export function PotSection({ section, materials, layerMaterial, packing, wetFoot
   const airLevels = Array.from({ length: LEVELS_WITH_AIR }, (_, i) =>
     section.profile.at(Math.round((i * (section.profile.length - 1)) / (LEVELS_WITH_AIR - 1))),
   ).filter((point) => point !== undefined);
-  const clip = 'pot-inside';
+  const clip = useId();
 
   return (
     <svg className="pot-section" viewBox={`0 0 ${WIDTH} ${height}`} role="img" aria-label={title}>
@@ -209,17 +210,4 @@ function feetOf(section: Section, x: Place, y: Place): string {
         `M${x(side * from)} ${top}L${x(side * (from + wide))} ${top}L${x(side * (from + wide * 0.85))} ${bottom}L${x(side * (from + wide * 0.15))} ${bottom}z`,
     )
     .join('');
-}
-
-function widthsOf(outline: Section['outline']): (z: number) => number {
-  return (z) => {
-    const above = outline.findIndex((point) => point.z_cm >= z);
-    const upper = outline[above === -1 ? outline.length - 1 : above];
-    const lower = outline[Math.max(0, above - 1)];
-    if (upper === undefined || lower === undefined || upper.z_cm <= lower.z_cm) {
-      return upper?.width_cm ?? 0;
-    }
-
-    return lower.width_cm + ((upper.width_cm - lower.width_cm) * (z - lower.z_cm)) / (upper.z_cm - lower.z_cm);
-  };
 }

@@ -5,3 +5,11 @@ export function markColour(colour: string): string {
 
   return `rgb(${channels.map((channel) => Math.round(isDark ? channel + 70 : channel * 0.55)).join(' ')})`;
 }
+
+/** From pumice white to fired clay: how much of a figure there is, light to dark, for maps. */
+export function interpolated(along: number): string {
+  const from = [247, 239, 222];
+  const to = [126, 52, 28];
+
+  return `rgb(${from.map((channel, i) => Math.round(channel + ((to[i] ?? 0) - channel) * Math.min(1, Math.max(0, along)))).join(' ')})`;
+}

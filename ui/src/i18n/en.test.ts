@@ -26,9 +26,11 @@ describe('the catalogue', () => {
 
   test('counts in the singular and the plural', () => {
     const say = (id: MessageId, values: Record<string, string | number>) => intl.formatMessage({ id }, values);
-    expect(say('mend.more', { by: 1, component: 'bark' })).toBe('one part more bark');
-    expect(say('mend.more', { by: 2, component: 'bark' })).toBe('2 parts more bark');
-    expect(say('mend.less', { by: 0.5, component: 'bark' })).toBe('0.5 parts less bark');
+    expect(say('mend.more', { by: 1, unit: 'parts', component: 'bark' })).toBe('one part more bark');
+    expect(say('mend.more', { by: 2, unit: 'parts', component: 'bark' })).toBe('2 parts more bark');
+    expect(say('mend.less', { by: 0.5, unit: 'parts', component: 'bark' })).toBe('0.5 parts less bark');
+    expect(say('mend.more', { by: 10, unit: 'percent', component: 'bark' })).toBe('10 % more bark');
+    expect(say('mend.add', { by: 1, unit: 'scoops', component: 'bark' })).toBe('add one scoop of bark');
     expect(say('batch.loads', { loads: 1, litres: '9' })).toBe('1 load of 9 L');
     expect(say('pots.holesOf', { count: 0, diameter: '2' })).toBe('no outlet');
     expect(say('pots.holesOf', { count: 3, diameter: '2' })).toBe('3 × 2 cm');

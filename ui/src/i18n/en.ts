@@ -1,5 +1,8 @@
+import { formulation } from './formulation';
+
 /** Every word that the front end shows, in English (ICU message syntax). Another language is another file with the same keys. */
 export const en = {
+  ...formulation,
   'app.name': 'Zolbek',
   'app.skip': 'Skip to the content',
   'nav.label': 'Places',
@@ -115,7 +118,6 @@ export const en = {
   'blend.recipeName': 'Name of the recipe',
   'blend.recipeNote': 'Note',
   'blend.archiveRecipe': 'Archive this recipe',
-  'blend.group': 'Plant group',
   'blend.pot': 'Pot',
   'blend.potPick': 'Choose a pot',
   'blend.noPots': 'There is no pot yet.',
@@ -209,12 +211,14 @@ export const en = {
   'verdict.noBuffer': 'open',
 
   'mend.lead': 'Would mend it:',
-  'mend.leadHelps': 'Would help:',
   'mend.none': 'No single change mends this; try another pot or other components.',
-  'mend.more': '{by, plural, =1 {one part} other {# parts}} more {component}',
-  'mend.less': '{by, plural, =1 {one part} other {# parts}} less {component}',
+  'mend.more':
+    '{unit, select, percent {{by} %} litres {{by} L} scoops {{by, plural, =1 {one scoop} other {# scoops}}} other {{by, plural, =1 {one part} other {# parts}}}} more {component}',
+  'mend.less':
+    '{unit, select, percent {{by} %} litres {{by} L} scoops {{by, plural, =1 {one scoop} other {# scoops}}} other {{by, plural, =1 {one part} other {# parts}}}} less {component}',
   'mend.out': 'no {component}',
-  'mend.add': 'add {by, plural, =1 {one part} other {# parts}} of {component}',
+  'mend.add':
+    'add {unit, select, percent {{by} %} litres {{by} L} scoops {{by, plural, =1 {one scoop} other {# scoops}}} other {{by, plural, =1 {one part} other {# parts}}}} of {component}',
   'mend.deeper': 'a pot {depth} cm deep',
   'mend.shallower': 'a pot {depth} cm deep',
   'mend.holes': '{count, plural, one {# hole} other {# holes}} of {diameter} cm',

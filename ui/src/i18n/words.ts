@@ -13,6 +13,8 @@ export interface Words {
   percent: (share: number, digits?: number) => string;
   money: (value: number, currency: string) => string;
   date: (iso: string) => string;
+  /** A month, 0 to 11, by its name. */
+  month: (index: number, length?: 'long' | 'short') => string;
 }
 
 export function useWords(): Words {
@@ -25,6 +27,7 @@ export function useWords(): Words {
       percent: (share, digits = 0) =>
         intl.formatNumber(share, { style: 'percent', minimumFractionDigits: digits, maximumFractionDigits: digits }),
       money: (value, currency) => intl.formatNumber(value, { style: 'currency', currency }),
+      month: (index, length = 'long') => intl.formatDate(new Date(2026, index, 15), { month: length }),
       date: (iso) => intl.formatDate(iso, { year: 'numeric', month: 'long', day: 'numeric' }),
     }),
     [intl],

@@ -1,40 +1,55 @@
 import { Alert, Button, Collapse } from 'antd';
-import { useMemo, useRef, useState } from 'react';
+import { lazy, Suspense, useMemo, useRef, useState } from 'react';
 
 import { answerOf, api, type Schemas } from '../../api/client';
 import { useLastGood } from '../../api/lastGood';
 import { usePots } from '../../api/queries';
 import { useWords } from '../../i18n/words';
 import { useShortcuts } from '../common/useShortcuts';
+import { AsIf } from './AsIf';
 import { BatchDrawer } from './BatchDrawer';
 import { useBlend } from './BlendProvider';
 import { questionOf } from './blendState';
+import { Certainty } from './Certainty';
 import { ComponentPicker } from './ComponentPicker';
 import { EmptyMix } from './EmptyMix';
 import { MeasuredMix } from './MeasuredMix';
-import { MoreFigures } from './MoreFigures';
 import { Notes } from './Notes';
 import { PartsTable } from './PartsTable';
-import { Picture } from './Picture';
 import { PreparationWorth } from './PreparationWorth';
+import { Quarrels } from './Quarrels';
 import { RecipeBar } from './RecipeBar';
+import { Remarks } from './Remarks';
 import { PotSetup, Situation } from './Situation';
 import { VerdictList } from './VerdictList';
+import { useView } from './views/useView';
+import { ViewSwitch } from './ViewSwitch';
+
+const WriteDown = lazy(() => import('./WriteDown').then((module) => ({ default: module.WriteDown })));
+const TubDrawer = lazy(() => import('./TubDrawer').then((module) => ({ default: module.TubDrawer })));
+const ExtrasDrawer = lazy(() => import('./ExtrasDrawer').then((module) => ({ default: module.ExtrasDrawer })));
 
 const ask = async (body: Schemas['EvaluationInput'], signal: AbortSignal) =>
   answerOf(await api.POST('/evaluate', { body, signal }));
 
+type Tool = 'write' | 'tub' | 'extras';
+
 /** The workbench: parts on the left, what they do in the pot beside them, the verdicts on the right. */
 export function BlendPage() {
   const { t, percent } = useWords();
-  const { history, dispatch } = useBlend();
+  const { history, dispatch, badLink } = useBlend();
   const mix = history.now;
   const question = useMemo(() => questionOf(mix), [mix]);
   const { data, fresh, problem, unreachable } = useLastGood('evaluation', question, ask);
+  // how sure it is comes after the figures themselves, and only while somebody wants to know
+  const [wantsCertainty, setWantsCertainty] = useState(false);
+  const certainty = useView('/views/uncertainty', wantsCertainty && fresh ? question : null);
   const pots = usePots({ per_page: 200 });
   const potName = pots.data?.data.find((pot) => pot.id === mix.potId)?.name ?? '';
   const [batching, setBatching] = useState(false);
   const [saving, setSaving] = useState(false);
+  const [contentsOpen, setContentsOpen] = useState(false);
+  const [tool, setTool] = useState<Tool | null>(null);
   const picker = useRef<{ focus: () => void }>(null);
 
   const shortcuts = useMemo(
@@ -44,6 +59,9 @@ export function BlendPage() {
       'ctrl+s': () => setSaving(true),
       a: () => picker.current?.focus(),
       b: () => setBatching(true),
+      w: () => setTool('write'),
+      t: () => setTool('tub'),
+      e: () => setTool('extras'),
     }),
     [dispatch],
   );
@@ -65,8 +83,22 @@ export function BlendPage() {
   return (
     <div className="blend">
       <section className="blend-mix" aria-label={t('blend.parts')}>
-        <RecipeBar saving={saving} setSaving={setSaving} />
+        {badLink && <Alert type="warning" showIcon title={t('blend.linkBad')} />}
+        <RecipeBar
+          saving={saving}
+          setSaving={setSaving}
+          tools={[
+            { key: 'write', label: `${t('write.down')} (W)`, act: () => setTool('write') },
+            ...(isStarted
+              ? [
+                  { key: 'tub', label: `${t('tub.title')} (T)`, act: () => setTool('tub') },
+                  { key: 'extras', label: `${t('extras.title')} (E)`, act: () => setTool('extras') },
+                ]
+              : []),
+          ]}
+        />
         <Situation problem={problem} />
+        <AsIf />
         {!isStarted && <EmptyMix />}
         <PartsTable problem={problem} />
         <div className="parts-add">
@@ -74,8 +106,11 @@ export function BlendPage() {
             label={t('blend.add')}
             pickRef={picker}
             without={mix.rows.map((row) => row.componentId)}
-            onPick={({ id, name, kind, colour }) =>
-              dispatch({ do: 'add', row: { componentId: id, name, kind, colour, text: '1' } })
+            onPick={({ id, name, kind, colour, source }) =>
+              dispatch({
+                do: 'add',
+                row: { componentId: id, name, kind, colour, source, text: mix.notation === 'percent' ? '10' : '1' },
+              })
             }
           />
           <Button disabled={history.past.length === 0} onClick={() => dispatch({ do: 'undo' })} title="Ctrl+Z">
@@ -88,7 +123,13 @@ export function BlendPage() {
         <Collapse
           ghost
           defaultActiveKey={window.innerWidth > 800 ? ['setup'] : []}
-          items={[{ key: 'setup', label: t('blend.setup'), children: <PotSetup problem={problem} /> }]}
+          items={[
+            {
+              key: 'setup',
+              label: t('blend.setup'),
+              children: <PotSetup problem={problem} contentsOpen={contentsOpen} setContentsOpen={setContentsOpen} />,
+            },
+          ]}
         />
       </section>
 
@@ -105,11 +146,12 @@ export function BlendPage() {
             <p className="freshness" role="status">
               {fresh ? '' : staleText}
             </p>
-            <Picture evaluation={data} potName={potName} />
-            <Collapse
-              ghost
-              destroyOnHidden
-              items={[{ key: 'more', label: t('common.showFigures'), children: <MoreFigures evaluation={data} /> }]}
+            <ViewSwitch
+              evaluation={data}
+              potName={potName}
+              question={fresh ? question : null}
+              fresh={fresh}
+              setBall={() => setContentsOpen(true)}
             />
           </>
         )}
@@ -124,7 +166,12 @@ export function BlendPage() {
                 {t('blend.fit')} <strong>{percent(data.fit)}</strong>
               </span>
             </header>
-            <VerdictList verdicts={data.verdicts} group={mix.group} pot={data.pot} />
+            <VerdictList
+              verdicts={data.verdicts}
+              group={mix.group}
+              pot={data.pot}
+              plannedYears={data.targets?.planned_years ?? 0}
+            />
           </>
         )}
         <Button
@@ -142,13 +189,22 @@ export function BlendPage() {
             {mix.recipeId !== null && (
               <MeasuredMix recipeId={mix.recipeId} compactionIndex={mix.compactionIndex ?? null} />
             )}
-            <Notes notes={data.notes} />
+            <Remarks evaluation={data} />
+            <Quarrels quarrels={data.quarrels} />
+            <Notes notes={data.notes} onOpen={setWantsCertainty}>
+              {certainty.data !== undefined && <Certainty figures={certainty.data.figures} evaluation={data} />}
+            </Notes>
           </>
         )}
       </section>
       {batching && question !== null && (
         <BatchDrawer question={question} potName={potName} close={() => setBatching(false)} />
       )}
+      <Suspense fallback={null}>
+        {tool === 'write' && <WriteDown open close={() => setTool(null)} />}
+        {tool === 'tub' && <TubDrawer open close={() => setTool(null)} />}
+        {tool === 'extras' && <ExtrasDrawer open question={question} close={() => setTool(null)} />}
+      </Suspense>
     </div>
   );
 }

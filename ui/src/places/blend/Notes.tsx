@@ -1,9 +1,16 @@
+import type { ReactNode } from 'react';
 import { Link } from 'react-router';
 import type { Schemas } from '../../api/client';
 import { useWords } from '../../i18n/words';
 
+interface Props {
+  notes: Schemas['Note'][];
+  onOpen?: (open: boolean) => void;
+  children?: ReactNode;
+}
+
 /** What makes the figures less sure, and the bench test that would settle it. */
-export function Notes({ notes }: { notes: Schemas['Note'][] }) {
+export function Notes({ notes, onOpen, children }: Props) {
   const { t, n, percent } = useWords();
   const dusty = notes.filter((note) => note.code === 'pan').map((note) => note.component_name ?? '');
   const measured = notes.filter((note) => note.code === 'measured').map((note) => note.component_name ?? '');
@@ -11,7 +18,7 @@ export function Notes({ notes }: { notes: Schemas['Note'][] }) {
   const segregation = notes.find((note) => note.code === 'segregation');
 
   return (
-    <details className="notes">
+    <details className="notes" onToggle={(event) => onOpen?.(event.currentTarget.open)}>
       <summary>{t('note.title')}</summary>
       <ul>
         {compressible !== undefined && (
@@ -31,6 +38,7 @@ export function Notes({ notes }: { notes: Schemas['Note'][] }) {
         <li>{t('note.typical')}</li>
         <li>{t('note.orifice')}</li>
       </ul>
+      {children}
     </details>
   );
 }

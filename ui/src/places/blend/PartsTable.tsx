@@ -3,20 +3,22 @@ import { type KeyboardEvent, useState } from 'react';
 
 import type { ApiProblem } from '../../api/client';
 import { Swatch } from '../../drawing/Swatch';
-import { typedNumber, useWords } from '../../i18n/words';
+import { useWords } from '../../i18n/words';
 import { useBlend } from './BlendProvider';
-import type { MixRow } from './blendState';
+import { amountOf, type MixRow, sumOf } from './blendState';
+import { ExpandButton } from './ExpandButton';
+import { NotationBar } from './NotationBar';
 import { PreparationForm, SieveMark } from './PreparationForm';
 import { usePreparationWords } from './usePreparationWords';
 
 /** The mix as rows: a pinch of each component, its parts, its share. */
 export function PartsTable({ problem }: { problem: ApiProblem | undefined }) {
-  const { t, n, percent } = useWords();
+  const { t, percent } = useWords();
   const { history, dispatch } = useBlend();
   const { rows } = history.now;
   const [preparing, setPreparing] = useState<MixRow | null>(null);
   const said = usePreparationWords();
-  const total = rows.reduce((sum, row) => sum + Math.max(0, typedNumber(row.text) ?? 0), 0);
+  const total = sumOf(history.now);
 
   const onKey = (componentId: number) => (event: KeyboardEvent<HTMLInputElement>) => {
     if (event.key !== 'ArrowUp' && event.key !== 'ArrowDown') {
@@ -30,7 +32,7 @@ export function PartsTable({ problem }: { problem: ApiProblem | undefined }) {
     <div className="parts">
       <ul className="parts-rows">
         {rows.map((row, i) => {
-          const parts = typedNumber(row.text);
+          const parts = amountOf(row);
           const error =
             problem?.at(`parts.${i}.parts`) ??
             problem?.at(`parts.${i}.component_id`) ??
@@ -44,6 +46,7 @@ export function PartsTable({ problem }: { problem: ApiProblem | undefined }) {
               <span className="parts-name">
                 {row.name}
                 {row.preparation != null && <em className="parts-prepared">{said(row.preparation)}</em>}
+                {row.source === 'premix' && <ExpandButton row={row} />}
               </span>
               <span className="parts-stepper">
                 <Button
@@ -103,7 +106,7 @@ export function PartsTable({ problem }: { problem: ApiProblem | undefined }) {
           );
         })}
       </ul>
-      {rows.length > 0 && <p className="parts-total">{t('blend.total', { parts: n(total, 4) })}</p>}
+      {rows.length > 0 && <NotationBar />}
       {preparing !== null && (
         <PreparationForm
           key={preparing.componentId}

@@ -5,6 +5,7 @@ import { GradingStrip } from '../../drawing/GradingStrip';
 import { LedgerBar } from '../../drawing/LedgerBar';
 import { type DrawnMaterial, PotSection } from '../../drawing/PotSection';
 import { useWords } from '../../i18n/words';
+import { drawn } from './drawn';
 
 interface Props {
   evaluation: Schemas['Evaluation'];
@@ -86,12 +87,3 @@ export const Picture = memo(function Picture({ evaluation, potName }: Props) {
     </>
   );
 });
-
-function drawn(evaluation: Schemas['Evaluation']): DrawnMaterial[] {
-  return evaluation.grading.components.map((component) => ({
-    id: String(component.component_id),
-    kind: component.kind,
-    colour: component.colour,
-    classShares: component.class_shares,
-  }));
-}

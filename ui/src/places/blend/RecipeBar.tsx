@@ -1,27 +1,36 @@
-import { Button, Form, Input, Modal, Select } from 'antd';
-import { useId, useState } from 'react';
+import { Button, Dropdown, Modal, Select } from 'antd';
+import { useState } from 'react';
+import { useNavigate } from 'react-router';
 
-import { ApiProblem } from '../../api/client';
-import { useArchiveRecipe, useRecipes, useSaveRecipe } from '../../api/queries';
-import { typedNumber, useWords } from '../../i18n/words';
+import { useTakeRecipe } from '../../api/exchange';
+import { useArchiveRecipe, useRecipes } from '../../api/queries';
+import { useWords } from '../../i18n/words';
 import { useUndoable } from '../common/useUndoable';
 import { useBlend } from './BlendProvider';
-import { differs, emptyMix, opened, partOf } from './blendState';
+import { differs, emptyMix, opened } from './blendState';
+import { linkOf } from './mixLink';
+import { SaveRecipe } from './SaveRecipe';
+import { VersionsDrawer } from './VersionsDrawer';
 
 interface Props {
   saving: boolean;
   setSaving: (open: boolean) => void;
+  tools: { key: string; label: string; act: () => void }[];
 }
 
-/** Opens, saves and archives recipes. */
-export function RecipeBar({ saving, setSaving }: Props) {
+/** Opens, saves and archives recipes, and whatever else is done with a mix as a whole. */
+export function RecipeBar({ saving, setSaving, tools }: Props) {
   const { t } = useWords();
+  const navigate = useNavigate();
   const { history, dispatch } = useBlend();
   const mix = history.now;
   const [search, setSearch] = useState('');
+  const [versions, setVersions] = useState(false);
   const recipes = useRecipes({ per_page: 100, ...(search === '' ? {} : { search }) });
   const archive = useArchiveRecipe();
   const say = useUndoable();
+  const take = useTakeRecipe();
+  const [taking, setTaking] = useState(false);
   const open = recipes.data?.data.find((recipe) => recipe.id === mix.recipeId);
   const isChanged = mix.recipeId !== null && open !== undefined && differs(mix, open);
 
@@ -31,12 +40,69 @@ export function RecipeBar({ saving, setSaving }: Props) {
     }
     const { recipeId: id, recipeName: name } = mix;
     await archive.mutateAsync({ id, archived: true });
-    dispatch({ do: 'change', touches: 'recipe', mix: { recipeId: null, recipeName: '' } });
+    dispatch({ do: 'change', touches: 'recipe', mix: { recipeId: null, recipeName: '', recipeVersion: null } });
     say(t('common.archived', { name }), () => {
       archive.mutate({ id, archived: false });
       dispatch({ do: 'undo' });
     });
   };
+  const copyLink = async () => {
+    const link = `${window.location.origin}/blend${linkOf(mix)}`;
+    try {
+      await navigator.clipboard.writeText(link);
+      say(t('blend.linkCopied'));
+    } catch {
+      window.history.replaceState(window.history.state, '', link);
+      say(t('blend.linkShown'));
+    }
+  };
+  const takeFile = async (chosen: File | undefined) => {
+    if (chosen === undefined) {
+      return;
+    }
+    try {
+      const recipe = await take(await chosen.text());
+      dispatch({ do: 'open', mix: opened(mix, recipe) });
+      say(t('blend.fileTaken', { name: recipe.name }));
+    } catch (problem) {
+      say(problem instanceof Error ? problem.message : t('problem.offline'));
+    }
+  };
+  const items = [
+    ...tools,
+    { key: 'compare', label: t('blend.compare'), act: () => void navigate('/blend/compare') },
+    { key: 'card', label: t('blend.card'), act: () => void navigate('/blend/card') },
+    { key: 'link', label: t('blend.link'), act: () => void copyLink() },
+    ...(mix.recipeId === null
+      ? []
+      : [
+          { key: 'versions', label: t('blend.versions'), act: () => setVersions(true) },
+          {
+            key: 'duplicate',
+            label: t('blend.duplicate'),
+            act: () => {
+              dispatch({
+                do: 'change',
+                touches: 'duplicate',
+                mix: {
+                  recipeId: null,
+                  recipeVersion: null,
+                  recipeName: t('blend.copyOf', { name: mix.recipeName }),
+                },
+              });
+              setSaving(true);
+            },
+          },
+          {
+            key: 'file',
+            label: t('blend.file'),
+            act: () => window.location.assign(`/api/v1/recipe-files/${mix.recipeId}`),
+          },
+          { key: 'archive', label: t('blend.archiveRecipe'), act: () => void archiveOpen() },
+        ]),
+    { key: 'take', label: t('blend.takeFile'), act: () => setTaking(true) },
+    { key: 'library', label: t('blend.library.edit'), act: () => void navigate('/blend/library') },
+  ];
 
   return (
     <div className="recipe-bar">
@@ -47,6 +113,12 @@ export function RecipeBar({ saving, setSaving }: Props) {
         value={mix.recipeId}
         showSearch={{ searchValue: search, filterOption: false, onSearch: setSearch }}
         options={(recipes.data?.data ?? []).map((recipe) => ({ value: recipe.id, label: recipe.name, recipe }))}
+        optionRender={({ data }) => (
+          <span className="picker-option">
+            <span>{data.recipe.name}</span>
+            <small>{data.recipe.tags.join(' · ')}</small>
+          </span>
+        )}
         labelRender={({ label }) => (
           <span>
             {label ?? mix.recipeName}
@@ -58,115 +130,41 @@ export function RecipeBar({ saving, setSaving }: Props) {
           dispatch({ do: 'open', mix: opened(mix, recipe) });
         }}
       />
-      <Button onClick={() => dispatch({ do: 'open', mix: { ...emptyMix, potId: mix.potId, group: mix.group } })}>
+      <Button
+        onClick={() =>
+          dispatch({
+            do: 'open',
+            mix: { ...emptyMix, potId: mix.potId, group: mix.group, situation: mix.situation },
+          })
+        }
+      >
         {t('blend.newMix')}
       </Button>
       <Button disabled={mix.rows.length === 0} onClick={() => setSaving(true)}>
         {t('common.save')}
       </Button>
-      <SaveRecipe
-        key={String(saving)}
-        open={saving}
-        close={() => setSaving(false)}
-        archive={mix.recipeId === null ? null : archiveOpen}
-      />
+      <Dropdown
+        trigger={['click']}
+        menu={{
+          items: items.map(({ key, label }) => ({ key, label })),
+          onClick: ({ key }) => items.find((item) => item.key === key)?.act(),
+        }}
+      >
+        <Button aria-label={t('blend.moreTools')}>…</Button>
+      </Dropdown>
+      <Modal open={taking} title={t('blend.takeFile')} footer={null} destroyOnHidden onCancel={() => setTaking(false)}>
+        <input
+          type="file"
+          accept=".json,application/json"
+          aria-label={t('blend.takeFile')}
+          onChange={(event) => {
+            void takeFile(event.target.files?.[0]);
+            setTaking(false);
+          }}
+        />
+      </Modal>
+      <SaveRecipe key={String(saving)} open={saving} isChanged={isChanged} close={() => setSaving(false)} />
+      <VersionsDrawer open={versions} close={() => setVersions(false)} />
     </div>
-  );
-}
-
-function SaveRecipe({
-  open,
-  close,
-  archive,
-}: {
-  open: boolean;
-  close: () => void;
-  archive: (() => Promise<void>) | null;
-}) {
-  const { t } = useWords();
-  const { history, dispatch } = useBlend();
-  const mix = history.now;
-  const [name, setName] = useState(mix.recipeName);
-  const [note, setNote] = useState(mix.recipeNote);
-  const [nameId, noteId] = [useId(), useId()];
-  const save = useSaveRecipe();
-  const say = useUndoable();
-  const problem = save.error instanceof ApiProblem ? save.error : undefined;
-  const notNumber = mix.rows.some((row) => typedNumber(row.text) === null);
-
-  const submit = async (id: number | null) => {
-    const saved = await save.mutateAsync({
-      id,
-      body: {
-        name,
-        note,
-        plant_group: mix.group,
-        parts: mix.rows.map((row) => ({ ...partOf(row), parts: typedNumber(row.text) ?? -1 })),
-      },
-    });
-    dispatch({ do: 'saved', recipeId: saved.id, name: saved.name, note: saved.note });
-    say(t('common.saved', { name: saved.name }));
-    close();
-  };
-  const trySubmit = (id: number | null) => {
-    submit(id).catch(() => undefined);
-  };
-  const general =
-    save.error !== null && problem?.at('name') === undefined ? (problem?.message ?? t('problem.offline')) : undefined;
-
-  return (
-    <Modal
-      open={open}
-      title={t('blend.saveRecipe')}
-      onCancel={close}
-      footer={[
-        archive !== null && (
-          <Button
-            key="archive"
-            danger
-            type="text"
-            onClick={() => {
-              close();
-              archive().catch(() => undefined);
-            }}
-          >
-            {t('blend.archiveRecipe')}
-          </Button>
-        ),
-        mix.recipeId !== null && (
-          <Button key="new" disabled={notNumber || name === mix.recipeName} onClick={() => trySubmit(null)}>
-            {t('blend.saveAs')}
-          </Button>
-        ),
-        <Button
-          key="save"
-          type="primary"
-          disabled={notNumber}
-          loading={save.isPending}
-          onClick={() => trySubmit(mix.recipeId)}
-        >
-          {t('common.save')}
-        </Button>,
-      ]}
-    >
-      <Form layout="vertical" onFinish={() => trySubmit(mix.recipeId)}>
-        <Form.Item
-          label={t('blend.recipeName')}
-          htmlFor={nameId}
-          validateStatus={problem?.at('name') === undefined ? '' : 'error'}
-          help={problem?.at('name')}
-        >
-          <Input id={nameId} value={name} autoFocus onChange={(event) => setName(event.target.value)} />
-        </Form.Item>
-        <Form.Item label={t('blend.recipeNote')} htmlFor={noteId}>
-          <Input.TextArea id={noteId} value={note} rows={2} onChange={(event) => setNote(event.target.value)} />
-        </Form.Item>
-        {(general !== undefined || notNumber) && (
-          <p className="field-error" role="alert">
-            {general ?? t('problem.fields')}
-          </p>
-        )}
-      </Form>
-    </Modal>
   );
 }

@@ -1,51 +1,56 @@
-import { Form, Select } from 'antd';
-import { useEffect } from 'react';
+import { Button, Form, Select } from 'antd';
+import { useEffect, useState } from 'react';
 import { Link } from 'react-router';
 
-import type { ApiProblem, Schemas } from '../../api/client';
+import type { ApiProblem } from '../../api/client';
 import { usePots } from '../../api/queries';
+import { useSites } from '../../api/situation';
 import { PotOutline } from '../../drawing/PotOutline';
 import { typedNumber, useWords } from '../../i18n/words';
 import { NumberField } from '../common/NumberField';
 import { useBlend } from './BlendProvider';
 import type { Mix } from './blendState';
 import { ComponentPicker } from './ComponentPicker';
+import { ContentsDrawer } from './ContentsDrawer';
+import { PlantPicker } from './PlantPicker';
+import { SituationDrawer } from './SituationDrawer';
 
-const GROUPS: Schemas['PlantGroup'][] = [
-  'airy_conifers',
-  'thirsty_conifers',
-  'broadleaf_deciduous',
-  'broadleaf_evergreen',
-  'fruiting_flowering',
-  'acid_lovers',
-  'mediterranean',
-  'tropical_evergreen',
-  'tropical_dry_season',
-  'desert',
-  'seedlings',
-];
-
-/** For which plants and in which pot: two choices, made first. */
+/** For which plant, in which pot, on which site: three choices, made first; the rest has a sensible start. */
 export function Situation({ problem }: { problem: ApiProblem | undefined }) {
   const { t, n } = useWords();
   const { history, dispatch } = useBlend();
   const mix = history.now;
   const pots = usePots({ per_page: 200 });
+  const sites = useSites({ per_page: 200 });
+  const [more, setMore] = useState(false);
   const firstPot = pots.data?.data[0]?.id;
+  // the first that was set up is the yard itself
+  const firstSite = sites.data?.data.map((site) => site.id).sort((a, b) => a - b)[0];
   useEffect(() => {
     if (firstPot !== undefined) {
       dispatch({ do: 'firstPot', potId: firstPot });
     }
   }, [firstPot, dispatch]);
+  useEffect(() => {
+    if (firstSite !== undefined) {
+      dispatch({ do: 'firstSite', siteId: firstSite });
+    }
+  }, [firstSite, dispatch]);
+  const wrong = problem?.errors.find((error) => error.path.startsWith('situation'))?.message;
 
   return (
     <Form layout="vertical" className="situation">
-      <Form.Item label={t('blend.group')}>
-        <Select
-          aria-label={t('blend.group')}
-          value={mix.group}
-          options={GROUPS.map((group) => ({ value: group, label: t(`group.${group}`) }))}
-          onChange={(group) => dispatch({ do: 'change', touches: 'group', mix: { group } })}
+      <Form.Item label={t('blend.plant')}>
+        <PlantPicker
+          group={mix.group}
+          speciesId={mix.situation.speciesId}
+          onPick={(group, speciesId) =>
+            dispatch({
+              do: 'change',
+              touches: 'group',
+              mix: { group, situation: { ...mix.situation, speciesId } },
+            })
+          }
         />
       </Form.Item>
       <Form.Item
@@ -71,16 +76,43 @@ export function Situation({ problem }: { problem: ApiProblem | undefined }) {
                 <small>{n(data.pot.volume_l, 2)} L</small>
               </span>
             )}
-            onChange={(potId) => dispatch({ do: 'change', touches: 'pot', mix: { potId } })}
+            onChange={(potId) => dispatch({ do: 'change', touches: 'pot', mix: { potId, potChange: null } })}
           />
         )}
       </Form.Item>
+      <Form.Item label={t('blend.site')}>
+        <Select
+          aria-label={t('blend.site')}
+          placeholder={t('blend.noSite')}
+          value={mix.situation.siteId}
+          allowClear
+          showSearch={{ optionFilterProp: 'label' }}
+          options={(sites.data?.data ?? []).map((site) => ({ value: site.id, label: site.name }))}
+          onChange={(siteId: number | undefined) =>
+            dispatch({ do: 'situation', touches: 'site', situation: { siteId: siteId ?? null } })
+          }
+        />
+      </Form.Item>
+      <Form.Item label={t('blend.situation')} validateStatus={wrong === undefined ? '' : 'error'} help={wrong}>
+        <Button block className="situation-more" onClick={() => setMore(true)}>
+          {t('blend.situationMore')}
+        </Button>
+      </Form.Item>
+      <SituationDrawer open={more} close={() => setMore(false)} problem={problem} />
     </Form>
   );
 }
 
-/** Free rim, top dressing, plant and drainage layer: all have a sensible start. */
-export function PotSetup({ problem }: { problem: ApiProblem | undefined }) {
+/** Free rim, top dressing, plant and drainage layer, and what else is in the pot: all have a sensible start. */
+export function PotSetup({
+  problem,
+  contentsOpen,
+  setContentsOpen,
+}: {
+  problem: ApiProblem | undefined;
+  contentsOpen: boolean;
+  setContentsOpen: (open: boolean) => void;
+}) {
   const { t } = useWords();
   const { history, dispatch } = useBlend();
   const { layer, ...mix } = history.now;
@@ -94,6 +126,7 @@ export function PotSetup({ problem }: { problem: ApiProblem | undefined }) {
     />
   );
   const layerProblem = problem?.at('drainage_layer.component_id');
+  const contentsProblem = problem?.errors.find((error) => error.path.startsWith('contents'))?.message;
 
   return (
     <Form layout="vertical" className="pot-setup">
@@ -135,6 +168,13 @@ export function PotSetup({ problem }: { problem: ApiProblem | undefined }) {
           />
         )}
       </div>
+      <Button onClick={() => setContentsOpen(true)}>{t('blend.contentsMore')}</Button>
+      {contentsProblem !== undefined && (
+        <p className="field-error" role="alert">
+          {contentsProblem}
+        </p>
+      )}
+      <ContentsDrawer open={contentsOpen} close={() => setContentsOpen(false)} problem={problem} />
     </Form>
   );
 }

@@ -1,3 +1,4 @@
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { renderToStaticMarkup } from 'react-dom/server';
 import { IntlProvider } from 'react-intl';
 import { MemoryRouter } from 'react-router';
@@ -44,6 +45,8 @@ const mend: Mend = {
   value: 0.16,
   suffices: true,
   worsens: [],
+  to: null,
+  pot_name: null,
 };
 
 type Speed = Schemas['Evaluation']['pot']['run_through_speed'];
@@ -62,9 +65,11 @@ function said(verdict: Partial<Verdict>, limitedByHoles = false, speed: Speed = 
 
 function words(element: React.ReactElement): string {
   return renderToStaticMarkup(
-    <IntlProvider locale="en" messages={en}>
-      {element}
-    </IntlProvider>,
+    <QueryClientProvider client={new QueryClient()}>
+      <IntlProvider locale="en" messages={en}>
+        {element}
+      </IntlProvider>
+    </QueryClientProvider>,
   )
     .replace(/<[^>]+>/g, ' ')
     .replace(/&#x27;/g, "'")
@@ -84,6 +89,24 @@ describe('a verdict', () => {
     expect(said({ criterion: 'largest_grain', value: 6.7, low: 0, high: 13 })).toContain(
       'up to a fifth of the depth (13 mm)',
     );
+    expect(said({ criterion: 'interval', value: 31.4, low: 24, high: null })).toContain(
+      '31 h Somebody comes by every day.',
+    );
+    expect(said({ criterion: 'interval', value: 130, low: 168, high: null, level: 'mind' })).toContain('5.4 days');
+    expect(said({ criterion: 'years', value: 8, low: 3, high: null })).toContain(
+      '8 years or more Planned to be repotted after 3 years.',
+    );
+    expect(said({ criterion: 'stock', value: 1, low: 4, high: null, level: 'stop' })).toContain(
+      '1 pot Wanted: 4 pots.',
+    );
+    expect(said({ criterion: 'cost', value: 3.2, low: 0, high: 2.5, level: 'mind' })).toContain(
+      '€3.20 It may cost €2.50.',
+    );
+    expect(said({ criterion: 'float_share', value: 0.09, low: 0, high: 0.05, level: 'mind' })).toContain('9%');
+    expect(said({ criterion: 'later_ph', value: 7.1, low: 5.8, high: 7 })).toContain(
+      'pines and junipers want 5.8 to 7',
+    );
+    expect(said({ criterion: 'segregation', value: 5.2, low: 0, high: 4, level: 'mind' })).toContain('5.2 ×');
   });
 
   test.each([
@@ -115,7 +138,9 @@ describe('a verdict', () => {
     const stop = { level: 'stop', value: 0.03, desirability: 0.05 } as const;
     expect(said({ ...stop, mends: [mend] })).toContain('Would mend it: one part less Loam gives 16% Try it');
     expect(said({ ...stop, mends: [{ ...mend, by: 2 }] })).toContain('no Loam gives 16%');
-    expect(said({ ...stop, mends: [{ ...mend, suffices: false }] })).toContain('Would help:');
+    expect(said({ ...stop, mends: [{ ...mend, suffices: false }] })).toContain(
+      'No single change brings it there. Nearest:',
+    );
     expect(said({ ...stop, mends: [{ ...mend, worsens: ['ph', 'wet_weight'] }] })).toContain(
       'at the cost of Reaction (pH), Weight when wet',
     );
@@ -128,12 +153,13 @@ describe('a verdict', () => {
   test('offers to try only what can be changed on the bench', () => {
     const stop = { level: 'stop', value: 0.03, desirability: 0.05 } as const;
     const other = { ...mend, component_id: null, component_name: null, component_kind: null, component_colour: null };
-    expect(said({ ...stop, mends: [{ ...other, kind: 'deeper', depth_cm: 9.5 }] })).toMatch(
-      /a pot 9.5 cm deep gives 16%$/,
+    expect(said({ ...stop, mends: [{ ...other, kind: 'deeper', depth_cm: 9.5 }] })).toContain(
+      'a pot 9.5 cm deep gives 16% Try it',
     );
-    expect(said({ ...stop, mends: [{ ...other, kind: 'holes', hole_count: 4 }] })).toMatch(
-      /4 holes of 2 cm gives 16%$/,
+    expect(said({ ...stop, mends: [{ ...other, kind: 'holes', hole_count: 4 }] })).toContain(
+      '4 holes of 2 cm gives 16% Try it',
     );
+    expect(said({ ...stop, mends: [{ ...other, kind: 'more', by: 1 }] })).not.toContain('Try it');
     expect(said({ ...stop, mends: [{ ...other, kind: 'no_layer' }] })).toContain('no drainage layer gives 16% Try it');
   });
 });

@@ -92,6 +92,7 @@ test('a mix differs from its recipe by parts, order and group, not by how a numb
     preparation: null,
     kind: 'bark' as const,
     colour: '#000000',
+    source: 'material' as const,
     parts,
   });
   const recipe = {
@@ -101,6 +102,8 @@ test('a mix differs from its recipe by parts, order and group, not by how a numb
     note: '',
     archived: false,
     compaction_index: null,
+    tags: [],
+    version: 1,
     parts: [part(1, 2), part(2, 1)],
   };
   const { now } = start();

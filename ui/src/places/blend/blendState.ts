@@ -1,5 +1,13 @@
 import type { Schemas } from '../../api/client';
 import { typedNumber } from '../../i18n/words';
+import {
+  type Contents,
+  contentsInput,
+  noContents,
+  type Situation,
+  situationInput,
+  usualSituation,
+} from './situationState';
 
 /** One component of the mix on the bench; `text` is what stands in its field of parts, as it was typed. */
 export interface MixRow {
@@ -8,10 +16,24 @@ export interface MixRow {
   kind: Schemas['Kind'];
   colour: string;
   text: string;
+  /** The number that the text stands for, where the text shows it rounded. */
+  exact?: number | undefined;
   preparation?: Preparation | null;
+  source?: Schemas['Source'];
 }
 
+/** How amounts are written: all of them only say how much of each goes with how much of the others. */
+export const NOTATIONS = ['parts', 'percent', 'litres', 'scoops'] as const;
+export type Notation = (typeof NOTATIONS)[number];
+
 export type Preparation = Schemas['Preparation'];
+
+/** The pot tried at another depth or with other holes. */
+export interface PotChange {
+  depthCm: number | null;
+  holeCount: number | null;
+  holeDiameterCm: number | null;
+}
 
 export interface Layer {
   componentId: number;
@@ -26,6 +48,12 @@ export interface Mix {
   recipeId: number | null;
   recipeName: string;
   recipeNote: string;
+  recipeTags: string[];
+  /** Version that stands in the recipe now. */
+  recipeVersion: number | null;
+  notation: Notation;
+  /** Litres in a scoop, as typed. */
+  scoop: string;
   group: Schemas['PlantGroup'];
   rows: MixRow[];
   potId: number | null;
@@ -33,8 +61,13 @@ export interface Mix {
   dressing: string;
   tree: string;
   layer: Layer | null;
+  situation: Situation;
+  contents: Contents;
+  potChange: PotChange | null;
   /** Of a measured mix shrink; null while the mix differs from the one that was measured, or none was. */
   compactionIndex?: number | null;
+  /** How firmly it is tried to lie; null where it lies as it settles. */
+  packing?: number | null;
 }
 
 export interface History {
@@ -53,8 +86,17 @@ export type Action =
   | { do: 'remove'; componentId: number }
   | { do: 'prepare'; componentId: number; preparation: Preparation | null }
   | { do: 'open'; mix: Mix }
-  | { do: 'saved'; recipeId: number; name: string; note: string }
+  | { do: 'saved'; recipe: Schemas['Recipe'] }
   | { do: 'firstPot'; potId: number }
+  | { do: 'firstSite'; siteId: number }
+  | { do: 'write'; notation: Notation }
+  | { do: 'rows'; rows: MixRow[]; notation?: Notation }
+  | { do: 'equal' }
+  | { do: 'fillUp'; componentId: number }
+  | { do: 'scale' }
+  | { do: 'expand'; componentId: number; rows: MixRow[] }
+  | { do: 'situation'; touches: string; situation: Partial<Situation> }
+  | { do: 'contents'; touches: string; contents: Partial<Contents> }
   | { do: 'undo' }
   | { do: 'redo' };
 
@@ -64,6 +106,10 @@ export const emptyMix: Mix = {
   recipeId: null,
   recipeName: '',
   recipeNote: '',
+  recipeTags: [],
+  recipeVersion: null,
+  notation: 'parts',
+  scoop: '1',
   group: 'airy_conifers',
   rows: [],
   potId: null,
@@ -71,6 +117,9 @@ export const emptyMix: Mix = {
   dressing: '0',
   tree: '0',
   layer: null,
+  situation: usualSituation,
+  contents: noContents,
+  potChange: null,
 };
 
 export function startOf(mix: Mix): History {
@@ -86,7 +135,7 @@ export function reduce(history: History, action: Action): History {
       return push(history, withParts(now, action.componentId, action.text), `parts ${action.componentId}`);
     case 'step': {
       const row = now.rows.find((each) => each.componentId === action.componentId);
-      const parts = Math.max(0, (typedNumber(row?.text ?? '') ?? 0) + action.by);
+      const parts = Math.max(0, (row === undefined ? 0 : (amountOf(row) ?? 0)) + action.by * stepOf(now));
 
       return push(history, withParts(now, action.componentId, plain(parts)), null);
     }
@@ -112,10 +161,55 @@ export function reduce(history: History, action: Action): History {
     case 'saved':
       return {
         ...history,
-        now: { ...now, recipeId: action.recipeId, recipeName: action.name, recipeNote: action.note },
+        now: {
+          ...now,
+          recipeId: action.recipe.id,
+          recipeName: action.recipe.name,
+          recipeNote: action.recipe.note,
+          recipeTags: action.recipe.tags,
+          recipeVersion: action.recipe.version,
+        },
       };
     case 'firstPot':
       return now.potId === null ? { ...history, now: { ...now, potId: action.potId } } : history;
+    case 'firstSite':
+      return now.situation.siteId === null
+        ? { ...history, now: { ...now, situation: { ...now.situation, siteId: action.siteId } } }
+        : history;
+    case 'write':
+      return push(history, writtenAs(now, action.notation), null);
+    case 'rows':
+      return push(history, { ...now, rows: action.rows, notation: action.notation ?? now.notation }, null);
+    case 'equal': {
+      const text = now.notation === 'percent' ? 100 / Math.max(1, now.rows.length) : 1;
+
+      return push(history, { ...now, rows: now.rows.map((row) => withAmount(row, text)) }, null);
+    }
+    case 'fillUp': {
+      const rest = 100 - sumOf(now);
+      const rows = now.rows.map((row) =>
+        row.componentId === action.componentId ? withAmount(row, Math.max(0, (amountOf(row) ?? 0) + rest)) : row,
+      );
+
+      return push(history, { ...now, rows }, null);
+    }
+    case 'scale': {
+      const sum = sumOf(now);
+
+      return sum <= 0
+        ? history
+        : push(
+            history,
+            { ...now, rows: now.rows.map((row) => withAmount(row, ((amountOf(row) ?? 0) * 100) / sum)) },
+            null,
+          );
+    }
+    case 'expand':
+      return push(history, expanded(now, action.componentId, action.rows), null);
+    case 'situation':
+      return push(history, { ...now, situation: { ...now.situation, ...action.situation } }, action.touches);
+    case 'contents':
+      return push(history, { ...now, contents: { ...now.contents, ...action.contents } }, action.touches);
     case 'undo': {
       const before = history.past.at(-1);
 
@@ -135,13 +229,20 @@ export function reduce(history: History, action: Action): History {
 
 /** The question to the server, or null while a field holds no number or something is missing. */
 export function questionOf(mix: Mix): Schemas['EvaluationInput'] | null {
-  const parts = mix.rows.map((row) => ({ ...partOf(row), parts: typedNumber(row.text) }));
+  const parts = mix.rows.map((row) => ({ ...partOf(row), parts: amountOf(row) }));
+  const situation = situationInput(mix.situation);
+  const contents = contentsInput(mix.contents);
   const [headspace, dressing, tree] = [mix.headspace, mix.dressing, mix.tree].map(typedNumber);
   const thickness = mix.layer === null ? 0 : typedNumber(mix.layer.thickness);
   if (mix.potId === null || parts.length === 0 || headspace == null || dressing == null || tree == null) {
     return null;
   }
-  if (thickness === null || !parts.every((part): part is Schemas['PartInput'] => part.parts !== null)) {
+  if (
+    situation === null ||
+    contents === null ||
+    thickness === null ||
+    !parts.every((part): part is Schemas['PartInput'] => part.parts !== null)
+  ) {
     return null;
   }
 
@@ -152,8 +253,21 @@ export function questionOf(mix: Mix): Schemas['EvaluationInput'] | null {
     headspace_cm: headspace,
     top_dressing_cm: dressing,
     tree_weight_kg: tree,
-    ...(mix.compactionIndex == null ? {} : { compaction_index: mix.compactionIndex }),
+    ...((mix.packing ?? mix.compactionIndex) == null
+      ? {}
+      : { compaction_index: mix.packing ?? mix.compactionIndex ?? 0 }),
     drainage_layer: mix.layer === null ? null : { component_id: mix.layer.componentId, thickness_cm: thickness },
+    situation,
+    ...(contents === undefined ? {} : { contents }),
+    ...(mix.potChange === null
+      ? {}
+      : {
+          pot_change: {
+            depth_cm: mix.potChange.depthCm,
+            hole_count: mix.potChange.holeCount,
+            hole_diameter_cm: mix.potChange.holeDiameterCm,
+          },
+        }),
   };
 }
 
@@ -168,6 +282,13 @@ export function differs(mix: Mix, recipe: Schemas['Recipe'] | undefined): boolea
     return mix.rows.length > 0;
   }
 
+  const unit =
+    sumOf(mix) /
+    Math.max(
+      1e-9,
+      recipe.parts.reduce((sum, part) => sum + part.parts, 0),
+    );
+
   return (
     mix.group !== recipe.plant_group ||
     mix.rows.length !== recipe.parts.length ||
@@ -176,7 +297,8 @@ export function differs(mix: Mix, recipe: Schemas['Recipe'] | undefined): boolea
 
       return (
         part?.component_id !== row.componentId ||
-        part.parts !== typedNumber(row.text) ||
+        Math.abs(part.parts * unit - (amountOf(row) ?? Number.NaN)) > 1e-6 * (1 + part.parts * unit) ||
+        amountOf(row) === null ||
         JSON.stringify(part.preparation ?? null) !== JSON.stringify(row.preparation ?? null)
       );
     })
@@ -190,6 +312,9 @@ export function opened(mix: Mix, recipe: Schemas['Recipe']): Mix {
     recipeId: recipe.id,
     recipeName: recipe.name,
     recipeNote: recipe.note,
+    recipeTags: recipe.tags,
+    recipeVersion: recipe.version,
+    notation: 'parts',
     group: recipe.plant_group,
     rows: rowsOf(recipe),
     compactionIndex: recipe.compaction_index,
@@ -204,7 +329,55 @@ function rowsOf(recipe: Schemas['Recipe']): MixRow[] {
     colour: part.colour,
     text: plain(part.parts),
     preparation: part.preparation,
+    source: part.source,
   }));
+}
+
+/** The number that stands in a row, or null where none does. */
+export function amountOf(row: MixRow): number | null {
+  return row.exact ?? typedNumber(row.text);
+}
+
+export function sumOf(mix: Mix): number {
+  return mix.rows.reduce((sum, row) => sum + Math.max(0, amountOf(row) ?? 0), 0);
+}
+
+/** What one press of more or less is worth: a part, a scoop, its litres, or five per cent. */
+export function stepOf(mix: Mix): number {
+  return mix.notation === 'percent' ? 5 : mix.notation === 'litres' ? (typedNumber(mix.scoop) ?? 1) : 1;
+}
+
+/** A row with an amount, its text rounded to what one would write. */
+export function withAmount(row: MixRow, amount: number): MixRow {
+  const text = String(Math.round(amount * 100) / 100);
+
+  return { ...row, text, exact: Number(text) === amount ? undefined : amount };
+}
+
+/** The same mix written in another way. A part is a scoop; ten per cent are a part. */
+function writtenAs(mix: Mix, notation: Notation): Mix {
+  if (notation === mix.notation || mix.rows.some((row) => amountOf(row) === null)) {
+    return { ...mix, notation };
+  }
+  const scoop = typedNumber(mix.scoop) ?? 1;
+  const perPart = mix.notation === 'percent' ? 10 : mix.notation === 'litres' ? scoop : 1;
+  const factor =
+    notation === 'percent' ? 100 / Math.max(1e-9, sumOf(mix)) : (notation === 'litres' ? scoop : 1) / perPart;
+
+  return { ...mix, notation, rows: mix.rows.map((row) => withAmount(row, (amountOf(row) ?? 0) * factor)) };
+}
+
+/** A premix replaced by what it is made of; what stands in the mix already is put together with it. */
+function expanded(mix: Mix, componentId: number, rows: MixRow[]): Mix {
+  const kept = mix.rows.filter((row) => row.componentId !== componentId);
+  const added = rows.filter((row) => !kept.some((other) => other.componentId === row.componentId));
+  const joined = kept.map((row) => {
+    const more = rows.find((other) => other.componentId === row.componentId);
+
+    return more === undefined ? row : withAmount(row, (amountOf(row) ?? 0) + (amountOf(more) ?? 0));
+  });
+
+  return { ...mix, rows: [...joined, ...added] };
 }
 
 /** A number as somebody would type it. */
@@ -213,12 +386,16 @@ export function plain(value: number): string {
 }
 
 function withParts(mix: Mix, componentId: number, text: string): Mix {
-  return { ...mix, rows: mix.rows.map((row) => (row.componentId === componentId ? { ...row, text } : row)) };
+  return {
+    ...mix,
+    rows: mix.rows.map((row) => (row.componentId === componentId ? { ...row, text, exact: undefined } : row)),
+  };
 }
 
 function push(history: History, next: Mix, touches: string | null): History {
   // what was measured of a mix is not true of another one
-  const isOther = next.rows !== history.now.rows && next.recipeId === history.now.recipeId;
+  const isOther =
+    next.rows !== history.now.rows && next.recipeId === history.now.recipeId && next.notation === history.now.notation;
   const mix = isOther && next.compactionIndex != null ? { ...next, compactionIndex: null } : next;
   const goesOn = touches !== null && touches === history.touched;
 

@@ -34,6 +34,7 @@ function sheet(result: Partial<Schemas['BatchPlan']> = {}, batch: Partial<Schema
     id: 1,
     name: 'Spring trays',
     recipe_id: null,
+    recipe_version: null,
     pot_name: 'Oval tray',
     pots: 8,
     loose_l: 25,

@@ -1,0 +1,110 @@
+import type { Schemas } from '../api/client';
+import { useWords } from '../i18n/words';
+import { widthsOf } from './outline';
+import { spread } from './PlainChart';
+
+interface Props {
+  section: Schemas['Section'];
+  contents: Schemas['PotContents'];
+  summary: string;
+}
+
+const WIDTH = 600;
+const HEIGHT = 330;
+const PAD = 34;
+const RIGHT = 150;
+
+/** The pot with layer, bed, ball, collar, mound and free rim, all on one scale. */
+export function FitDrawing({ section, contents, summary }: Props) {
+  const { t, n } = useWords();
+  const { fit, ball } = contents;
+  const depth = section.depth_cm;
+  const rim = Math.max(...section.outline.map((point) => point.width_cm));
+  const highest = Math.max(depth, fit?.collar_cm ?? 0) + 1.2;
+  const scale = Math.min((WIDTH - PAD - RIGHT) / Math.max(rim, ball?.length_cm ?? 0), (HEIGHT - 2 * PAD) / highest);
+  const middle = PAD + (WIDTH - PAD - RIGHT) / 2;
+  const x = (cm: number) => middle + cm * scale;
+  const y = (z: number) => HEIGHT - PAD - z * scale;
+  const widthAt = widthsOf(section.outline);
+  const pot = (from: number, to: number) => {
+    const levels = Array.from({ length: 13 }, (_, i) => from + ((to - from) * i) / 12);
+    const right = levels.map((z) => `${x(widthAt(z) / 2).toFixed(1)} ${y(z).toFixed(1)}`);
+    const left = levels.map((z) => `${x(-widthAt(z) / 2).toFixed(1)} ${y(z).toFixed(1)}`).reverse();
+
+    return `M${[...right, ...left].join('L')}z`;
+  };
+  const mound = (fit?.collar_cm ?? 0) > section.top_cm ? (fit?.collar_cm ?? 0) : null;
+  const notes = [
+    { z: section.bottom_cm / 2, text: section.bottom_cm > 0 ? `${t('fit.layer')} ${n(section.bottom_cm, 2)}` : '' },
+    ...(fit === null || ball === null
+      ? []
+      : [
+          { z: section.bottom_cm + fit.bed_cm / 2, text: `${t('fit.bed')} ${n(fit.bed_cm, 2)}` },
+          {
+            z: (fit.ball_foot_cm + fit.ball_top_cm) / 2,
+            text: `${t('fit.ball')} ${n(ball.length_cm, 2)} × ${n(ball.width_cm, 2)} × ${n(ball.height_cm, 2)}`,
+          },
+          { z: fit.collar_cm, text: `${t('fit.collar')} ${n(fit.collar_cm)}` },
+        ]),
+    { z: depth, text: `${t('fit.rim')} ${n(depth)}` },
+  ].filter((note) => note.text !== '');
+  const heights = spread(notes.map((note) => y(note.z)));
+
+  return (
+    <svg className="fit-drawing" viewBox={`0 0 ${WIDTH} ${HEIGHT}`} role="img" aria-label={t('fit.alt', { summary })}>
+      <path d={pot(section.bottom_cm, section.top_cm)} className="fit-mix" />
+      {section.bottom_cm > 0 && <path d={pot(0, section.bottom_cm)} className="fit-layer" />}
+      {section.dressing_cm > 0 && (
+        <path d={pot(section.top_cm, section.top_cm + section.dressing_cm)} className="fit-dressing" />
+      )}
+      {mound !== null && (
+        <path
+          d={`M${x(-widthAt(section.top_cm) / 2)} ${y(section.top_cm)}Q${x(0)} ${y(2 * mound - section.top_cm)} ${x(widthAt(section.top_cm) / 2)} ${y(section.top_cm)}z`}
+          className="fit-mix"
+        />
+      )}
+      {contents.wall !== null &&
+        [1, -1].map((side) => (
+          <path
+            key={side}
+            d={`M${x((side * widthAt(section.bottom_cm)) / 2)} ${y(section.bottom_cm)}L${x((side * widthAt(section.top_cm)) / 2)} ${y(section.top_cm)}l${-side * (contents.wall?.thickness_cm ?? 0) * scale} 0L${x((side * widthAt(section.bottom_cm)) / 2) - side * (contents.wall?.thickness_cm ?? 0) * scale} ${y(section.bottom_cm)}z`}
+            className="fit-wall"
+          />
+        ))}
+      {fit !== null && ball !== null && (
+        <>
+          <rect
+            x={x(-ball.length_cm / 2)}
+            width={ball.length_cm * scale}
+            y={y(fit.ball_top_cm)}
+            height={(fit.ball_top_cm - fit.ball_foot_cm) * scale}
+            rx={8}
+            className={fit.fits ? 'fit-ball' : 'fit-ball fit-ball-over'}
+          />
+          <path
+            d={`M${x(-0.5)} ${y(fit.ball_top_cm)}L${x(-0.35)} ${y(Math.max(fit.collar_cm, depth) + 1)}L${x(0.35)} ${y(Math.max(fit.collar_cm, depth) + 1)}L${x(0.5)} ${y(fit.ball_top_cm)}z`}
+            className="fit-trunk"
+          />
+        </>
+      )}
+      <path d={pot(0, depth)} className="fit-pot" />
+      <line x1={x(-rim / 2) - 10} x2={x(rim / 2) + 10} y1={y(depth)} y2={y(depth)} className="fit-rim" />
+      {notes.map((note, i) => (
+        <g key={note.text} className="fit-note">
+          <path
+            d={`M${x(widthAt(Math.min(note.z, depth)) / 2) + 4} ${y(note.z)}L${WIDTH - RIGHT + 2} ${heights[i] ?? 0}`}
+          />
+          <text x={WIDTH - RIGHT + 6} y={(heights[i] ?? 0) + 4}>
+            {note.text}
+          </text>
+        </g>
+      ))}
+      <g className="fit-scale">
+        <line x1={PAD} x2={PAD + 5 * scale} y1={HEIGHT - 12} y2={HEIGHT - 12} />
+        <text x={PAD + 5 * scale + 6} y={HEIGHT - 8}>
+          5 cm
+        </text>
+      </g>
+    </svg>
+  );
+}

@@ -1,0 +1,87 @@
+import { Button } from 'antd';
+
+import type { Schemas } from '../../../api/client';
+import { FitDrawing } from '../../../drawing/FitDrawing';
+import { useWords } from '../../../i18n/words';
+import { ViewFrame } from './ViewFrame';
+
+/** Whether everything goes into the pot, on one scale, with the litres of each thing. */
+export function FitView({
+  evaluation,
+  fresh,
+  setBall,
+}: {
+  evaluation: Schemas['Evaluation'];
+  fresh: boolean;
+  setBall: () => void;
+}) {
+  const { t, n, percent } = useWords();
+  const { contents, section } = evaluation;
+  const { fit, ball } = contents;
+  const says: string[] = [];
+  if (fit !== null) {
+    if (fit.thin_cm > 0.005) {
+      says.push(t('fit.over', { cm: n(fit.over_cm, 2), thin: n(fit.thin_cm, 2) }));
+    } else if (fit.over_cm > 0.005) {
+      says.push(t('fit.mound', { cm: n(fit.over_cm, 2) }));
+    } else {
+      says.push(t('fit.yes', { cm: n(Math.abs(fit.over_cm), 2) }));
+    }
+    const narrow = Math.min(fit.beside_cm, fit.across_cm);
+    says.push(
+      narrow < 0
+        ? t('fit.narrow', { cm: n(-narrow, 2) })
+        : t('fit.sides', { cm: n(fit.beside_cm, 2), across: n(fit.across_cm, 2) }),
+    );
+  }
+  if (ball !== null) {
+    says.push(t(`ball.${ball.stays}`, { ball: percent(ball.theta), around: percent(ball.theta_around) }));
+  }
+  const lines: [string, number][] = [
+    [t('fit.newMix'), contents.new_mix_l],
+    [t('fit.loose'), contents.new_mix_loose_l],
+    ...(ball === null
+      ? []
+      : ([
+          [t('fit.ball'), ball.litres],
+          [t('fit.gaps'), ball.gap_l],
+        ] as [string, number][])),
+    ...(contents.wall === null ? [] : ([[t('fit.wall'), contents.wall.litres]] as [string, number][])),
+    ...(contents.layer_l > 0
+      ? ([
+          [t('fit.layer'), contents.layer_l],
+          [t('fit.mossLid'), contents.moss_lid_l],
+        ] as [string, number][])
+      : []),
+    ...(contents.dressing_l > 0 ? ([[t('fit.dressing'), contents.dressing_l]] as [string, number][]) : []),
+    ...(contents.objects_l > 0 ? ([[t('fit.objects'), contents.objects_l]] as [string, number][]) : []),
+    [t('fit.waterAll'), contents.water_l],
+    ...(ball === null && contents.wall === null
+      ? []
+      : ([[t('fit.waterWithout'), contents.water_without_l]] as [string, number][])),
+  ];
+
+  return (
+    <ViewFrame name="fit" rows={lines.map(([what, litres]) => ({ what, litres }))} fresh={fresh}>
+      <FitDrawing section={section} contents={contents} summary={says.join(' ')} />
+      {fit === null && (
+        <p className="view-says">
+          {t('fit.noBall')} <Button onClick={setBall}>{t('fit.setBall')}</Button>
+        </p>
+      )}
+      {says.map((sentence) => (
+        <p key={sentence} className="view-says">
+          {sentence}
+        </p>
+      ))}
+      <dl className="litres">
+        {lines.map(([what, litres]) => (
+          <div key={what}>
+            <dt>{what}</dt>
+            <dd>{n(litres)} L</dd>
+          </div>
+        ))}
+      </dl>
+    </ViewFrame>
+  );
+}

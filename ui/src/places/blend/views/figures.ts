@@ -1,0 +1,34 @@
+import type { Schemas } from '../../../api/client';
+import type { Words } from '../../../i18n/words';
+
+/** Figures by which mixes and pots are set against each other. */
+export const FIGURES: Schemas['TradeFigure'][] = [
+  'air',
+  'water_l',
+  'easy_l',
+  'interval_h',
+  'run_through_s',
+  'ph',
+  'wet_kg',
+  'cost',
+  'years',
+  'fit',
+];
+
+/** A figure as it is said. */
+export function figureText(
+  figure: Schemas['TradeFigure'],
+  value: number,
+  { n, percent, money }: Words,
+  currency: string,
+): string {
+  switch (figure) {
+    case 'air':
+    case 'fit':
+      return percent(value);
+    case 'cost':
+      return money(value, currency);
+    default:
+      return n(value, 3);
+  }
+}
