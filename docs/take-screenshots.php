@@ -36,7 +36,7 @@ try {
     $pick('Pot', 'Rectangle 40');
     $take('blend');
 
-    $pick('Plant group', 'Acid lovers');
+    $pick('Plant', 'Acid lovers');
     $pick('no layer', 'Granite chip');
     $take('blend-verdicts');
 

@@ -25,7 +25,7 @@ use Zolbek\Core\Packing\CompressiblePacking;
 /** What the Blend screen asks about, with its ids resolved to records: a mix, a pot, a plant group, and how the pot is set up. */
 final readonly class BlendForm
 {
-    public const FIELDS = ['parts', 'pot_id', 'plant_group', 'headspace_cm', 'top_dressing_cm', 'drainage_layer', 'tree_weight_kg', 'compaction_index', 'situation', 'contents', 'pot_change'];
+    public const FIELDS = ['parts', 'pot_id', 'plant_group', 'headspace_cm', 'top_dressing_cm', 'drainage_layer', 'tree_weight_kg', 'compaction_index', 'situation', 'contents', 'pot_change', 'mends'];
 
     /**
      * @param array<int, Component> $components records by id, the layer's included
@@ -37,6 +37,7 @@ final readonly class BlendForm
         public PartsForm $parts,
         public ?SituationForm $situation,
         public ContentsForm $contents,
+        public bool $wantsMends,
     ) {}
 
     /**
@@ -62,6 +63,7 @@ final readonly class BlendForm
         $index = $fields->number('compaction_index', CompressiblePacking::POURED, CompressiblePacking::PRESSED, CompressiblePacking::SETTLED);
         [$layerComponent, $thickness] = self::layer($fields, $refusals);
         $situation = $fields->has('situation') ? SituationForm::read($fields->raw('situation'), $refusals) : null;
+        $wantsMends = $fields->flag('mends', true);
         $contents = ContentsForm::read($fields->raw('contents'), $refusals);
         $change = PotChange::read($fields->raw('pot_change'), $refusals);
         $refusals->throwIfAny();
@@ -97,6 +99,7 @@ final readonly class BlendForm
             $parts,
             $situation,
             $contents,
+            $wantsMends,
         );
     }
 

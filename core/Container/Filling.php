@@ -22,14 +22,26 @@ final readonly class Filling
     public float $ballL;
     public float $wallL;
 
-    /** @var list<array{float, float, float, float}> suction in cm, and litres of new mix, ball and wall that stand at it */
-    private array $nodes;
+    /** @var list<float> suctions in cm */
+    private array $suctions;
+
+    /** @var array{list<float>, list<float>, list<float>} litres of new mix, ball and wall that stand at each of them */
+    private array $litres;
 
     public ?RootBall $ball;
 
-    /** @throws Refused field "objects_l" when the bodies leave no room for new mix */
-    public function __construct(public RootZone $zone, public Substrate $substrate, public Contents $contents)
+    /**
+     * @param self|null $same filling of the same zone with the same contents, whose places are taken over
+     *
+     * @throws Refused field "objects_l" when the bodies leave no room for new mix
+     */
+    public function __construct(public RootZone $zone, public Substrate $substrate, public Contents $contents, ?self $same = null)
     {
+        if ($same !== null) {
+            [$this->ball, $this->newMixL, $this->ballL, $this->wallL, $this->suctions, $this->litres] = [$same->ball, $same->newMixL, $same->ballL, $same->wallL, $same->suctions, $same->litres];
+
+            return;
+        }
         $this->ball = $contents->ballIn($zone);
         $nodes = $this->integrate();
         $total = [0.0, 0.0, 0.0];
@@ -48,7 +60,12 @@ final readonly class Filling
         }
         // what objects take is taken from the mix around them, at every height alike
         $left = ($around - $contents->objectsL) / $around;
-        $this->nodes = array_map(static fn(array $node): array => [$node[0], $node[1] * $left + $gaps * $node[2], (1.0 - $gaps) * $node[2], $node[3]], $nodes);
+        $this->suctions = array_column($nodes, 0);
+        $this->litres = [
+            array_map(static fn(array $node): float => $node[1] * $left + $gaps * $node[2], $nodes),
+            array_map(static fn(array $node): float => (1.0 - $gaps) * $node[2], $nodes),
+            array_column($nodes, 3),
+        ];
     }
 
     /** Litres held by new mix, old ball and wall together when the floor is at a suction. */
@@ -60,21 +77,11 @@ final readonly class Filling
     /** @return array{float, float, float} litres of water in new mix, ball and wall */
     public function waterOf(float $suctionCm = 0.0): array
     {
-        $bodies = [$this->substrate, $this->ball?->substrate, $this->contents->wall?->substrate];
-        $water = [0.0, 0.0, 0.0];
-        foreach ($bodies as $i => $body) {
-            $retention = $body?->retention;
-            if ($retention === null) {
-                continue;
-            }
-            foreach ($this->nodes as $node) {
-                if ($node[1 + $i] > 0.0) {
-                    $water[$i] += $node[1 + $i] * $retention->theta($node[0] + $suctionCm);
-                }
-            }
-        }
-
-        return $water;
+        return [
+            $this->substrate->retention->water($this->suctions, $this->litres[0], $suctionCm),
+            $this->ball?->substrate->retention->water($this->suctions, $this->litres[1], $suctionCm) ?? 0.0,
+            $this->contents->wall?->substrate->retention->water($this->suctions, $this->litres[2], $suctionCm) ?? 0.0,
+        ];
     }
 
     /** Dry mass of all bodies, kg. */
@@ -90,16 +97,12 @@ final readonly class Filling
     /** @return array{float, float} mean water content of the ball, and of new mix at the same heights */
     public function ballAndAround(): array
     {
-        $ball = $around = $litres = 0.0;
-        foreach ($this->nodes as [$suction, , $ballL]) {
-            if ($ballL > 0.0 && $this->ball !== null) {
-                $ball += $ballL * $this->ball->substrate->retention->theta($suction);
-                $around += $ballL * $this->substrate->retention->theta($suction);
-                $litres += $ballL;
-            }
-        }
+        $litres = array_sum($this->litres[1]);
 
-        return $litres > 0.0 ? [$ball / $litres, $around / $litres] : [0.0, 0.0];
+        return $this->ball === null || $litres <= 0.0 ? [0.0, 0.0] : [
+            $this->ball->substrate->retention->water($this->suctions, $this->litres[1], 0.0) / $litres,
+            $this->substrate->retention->water($this->suctions, $this->litres[1], 0.0) / $litres,
+        ];
     }
 
     /** @return list<array{float, float, float, float}> */
@@ -112,7 +115,8 @@ final readonly class Filling
         $nodes = [];
         foreach (array_slice($panels, 1) as $i => $to) {
             $from = $panels[$i];
-            foreach (GaussLegendre::SIXTEEN as [$u, $weight]) {
+            // theta bends most at the floor
+            foreach ($i === 0 ? GaussLegendre::SIXTEEN : GaussLegendre::EIGHT as [$u, $weight]) {
                 $z = $from + ($to - $from) * $u * $u;
                 $area = $zone->pot->areaCm2($z);
                 $thick = $weight * 2.0 * ($to - $from) * $u / 1000.0;

@@ -53,7 +53,11 @@ final readonly class Assessment
     {
         $this->runThrough = new RunThrough($setup->zone, $setup->substrate, $setup->holes, $setup->holeCover);
         $retention = $setup->substrate->retention;
-        $waterL = $setup->tipDeg > 0.0 ? (new TippedPot($setup->zone, $retention, $setup->tipDeg))->waterL : $setup->zone->waterL($retention);
+        $waterL = match (true) {
+            $setup->tipDeg > 0.0 => (new TippedPot($setup->zone, $retention, $setup->tipDeg))->waterL,
+            $setup->filling === null => $setup->drainedL,
+            default => $setup->zone->waterL($retention),
+        };
         $this->weights = new Weights($setup->zone, $setup->substrate, $setup->waterL(0.0), $setup->potWeightKg, $setup->treeWeightKg, $setup->filling?->dryKg());
         $targets = $setup->targets();
         $depthMm = $setup->pot->depthCm * 10.0;
@@ -146,7 +150,7 @@ final readonly class Assessment
     }
 
     /** How many pots the stock fills, by what runs out first; null where nothing is known of a stock. */
-    private function potsFromStock(Situation $situation): ?float
+    public function potsFromStock(Situation $situation): ?float
     {
         $pots = INF;
         foreach ($this->grossPerPotL() as [$key, $litres]) {

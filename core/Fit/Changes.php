@@ -32,6 +32,8 @@ final readonly class Changes
     private const SOFT_MG_L = [100.0, 50.0, 15.0];
     private const LAYER_FROM_MM = 4.0;
 
+    private Setup $setup;
+
     /** @var list<Portion> */
     private array $shelf;
 
@@ -39,8 +41,9 @@ final readonly class Changes
      * @param list<Component|Portion> $shelf  that could be added
      * @param list<OtherPot>          $others
      */
-    public function __construct(private Setup $setup, array $shelf, private array $others = [])
+    public function __construct(private Assessment $now, array $shelf, private array $others = [])
     {
+        $this->setup = $now->setup;
         $this->shelf = array_map(static fn(Component|Portion $what): Portion => $what instanceof Portion ? $what : Portion::of($what), $shelf);
     }
 
@@ -248,8 +251,9 @@ final readonly class Changes
         for ($years = $situation->targets->plannedYears - 0.5; $years >= 0.5; $years -= 0.5) {
             $changes[] = new Change(Change::REPOT, $setup->with(situation: $situation->withPlannedYears($years)), 1.0 + $situation->targets->plannedYears - $years, $years);
         }
-        for ($pots = $situation->potsWanted - 1; $pots >= 1 && $pots >= $situation->potsWanted - 40; --$pots) {
-            $changes[] = new Change(Change::FEWER_POTS, $setup->with(situation: $situation->with(potsWanted: $pots)), 1.0 + ($situation->potsWanted - $pots) / $situation->potsWanted, (float) $pots);
+        $pots = (int) ($this->now->potsFromStock($situation) ?? 0.0);
+        if ($pots >= 1 && $pots < $situation->potsWanted) {
+            $changes[] = new Change(Change::FEWER_POTS, $setup->with(situation: $situation->with(potsWanted: $pots)), 2.0 - $pots / $situation->potsWanted, (float) $pots);
         }
 
         return $changes;

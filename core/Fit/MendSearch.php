@@ -32,7 +32,7 @@ final readonly class MendSearch
     {
         $this->candidates = array_map(
             static fn(Change $change): array => [$change, new Assessment($change->setup, withYears: false)],
-            (new Changes($now->setup, $shelf, $others))->all(),
+            (new Changes($now, $shelf, $others))->all(),
         );
     }
 

@@ -28,6 +28,9 @@ final readonly class Setup
     /** @var list<array{Portion, float}> */
     public array $portions;
 
+    /** Litres of water after free drainage, of everything in the root zone. */
+    public float $drainedL;
+
     /** Loose litres of components in one scooped litre: 1 where no mix stands among the portions. */
     public float $loosePerScooped;
 
@@ -41,6 +44,7 @@ final readonly class Setup
      * @param Substrate|null $holeCover    coarse grains over the holes alone
      * @param float          $tipDeg       how far the pot stands tipped
      * @param Substrate|null $substrate    of these portions and this compaction, where it is known already
+     * @param Filling|null   $filling      of this zone and these contents, where it is known already
      *
      * @throws \Zolbek\Core\Input\Refused when the blend, the pot or what is left of it cannot be
      */
@@ -61,12 +65,14 @@ final readonly class Setup
         public ?Substrate $holeCover = null,
         public float $tipDeg = 0.0,
         ?Substrate $substrate = null,
+        ?Filling $filling = null,
     ) {
         $this->portions = array_map(static fn(array $portion): array => [self::portion($portion[0]), $portion[1]], $portions);
         $this->substrate = $substrate ?? new Substrate(Blend::scooped($this->portions), $compactionIndex);
         $this->loosePerScooped = $this->substrate->blend->totalParts / array_sum(array_column($this->portions, 1));
         $this->zone = $zone ?? new RootZone($pot, $headspaceCm, $topDressingCm, $layer);
-        $this->filling = $contents === null ? null : new Filling($this->zone, $this->substrate, $contents);
+        $this->filling = $contents === null ? null : new Filling($this->zone, $this->substrate, $contents, $filling);
+        $this->drainedL = $this->filling?->waterL() ?? $this->zone->waterL($this->substrate->retention);
     }
 
     public function targets(): Targets
@@ -77,6 +83,10 @@ final readonly class Setup
     /** Litres held by everything in the root zone when the floor is at a suction. */
     public function waterL(float $suctionCm): float
     {
+        if ($suctionCm === 0.0) {
+            return $this->drainedL;
+        }
+
         return $this->filling?->waterL($suctionCm) ?? $this->zone->waterL($this->substrate->retention, $suctionCm);
     }
 
@@ -147,6 +157,7 @@ final readonly class Setup
             $this->holeCover,
             $tipDeg ?? $this->tipDeg,
             $portions === null && $compactionIndex === null ? $this->substrate : null,
+            $sameZone && $withContents ? $this->filling : null,
         );
     }
 

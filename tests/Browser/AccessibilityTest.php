@@ -14,6 +14,8 @@ test('no place has a fault of accessibility, in bright and in dim light', functi
     expect($this->accessibilityFaults())->toBe([]);
 })->with([
     'Blend' => ['/blend', 'Verdicts'],
+    'Comparison' => ['/blend/compare', 'Add something to set beside it.'],
+    'Sites and plants' => ['/blend/library', '3 entries'],
     'Bins' => ['/bins', '34 entries'],
     'Component' => ['/bins/9', 'How long it lasts'],
     'Delivery and tests' => ['/bins/1', 'P-autumn'],
@@ -45,7 +47,18 @@ test('dialogs have no fault of accessibility', function (string $path, string $b
     ['/bench/tools', 'Add a scoop or tub', 'Water that fills it weighs'],
     ['/blend', 'Prepare Perlite 2-5 mm before mixing', 'Wet it'],
     ['/blend', 'Keyboard shortcuts', 'Show this list'],
+    ['/blend', 'Purpose, place, care …', 'Somebody really comes by'],
+    ['/blend', 'Root ball, zones, objects …', 'Over the holes alone'],
+    ['/blend/library', 'Add a site', 'Coldest'],
 ]);
+
+test('no view of a mix has a fault of accessibility', function (string $view): void {
+    $this->openWithMix('/blend');
+    $this->click($view);
+    $this->waitFor('//section[@aria-label="Pot section"]//*[name()="svg"] | //dl');
+    usleep(500_000);
+    expect($this->accessibilityFaults())->toBe([]);
+})->with(['Will it fit', 'Profile', 'Retention', 'Depth', 'Packing', 'Years', 'Water', 'Trade', 'Triangle', 'Figures']);
 
 test('at the bench nothing is cut off and what is pressed is large', function (string $path, string $ready): void {
     $this->chrome()->resize(390, 844);
@@ -56,7 +69,7 @@ test('at the bench nothing is cut off and what is pressed is large', function (s
     foreach ($this->chrome()->driver->findElements(WebDriverBy::cssSelector('.parts-stepper button, .parts-remove, .parts-prepare, .test-foot button')) as $button) {
         expect($button->getSize()->getHeight())->toBeGreaterThanOrEqual(44)->and($button->getSize()->getWidth())->toBeGreaterThanOrEqual(44);
     }
-})->with([['/blend', 'Verdicts'], ['/bins', '34 entries'], ['/bins/9', 'How long it lasts'], ['/pots', '8 entries'], ['/log/1', 'Each of'], ['/bench', 'A place to begin'], ['/bench/tools', 'Bench scale'], ['/bench/tests/2', 'What it changes'], ['/bins/1', 'P-autumn']]);
+})->with([['/blend', 'Verdicts'], ['/bins', '34 entries'], ['/bins/9', 'How long it lasts'], ['/pots', '8 entries'], ['/log/1', 'Each of'], ['/bench', 'A place to begin'], ['/bench/tools', 'Bench scale'], ['/bench/tests/2', 'What it changes'], ['/bins/1', 'P-autumn'], ['/blend/card', 'There is no mix'], ['/blend/library', '3 entries']]);
 
 test('lengths and shares are written as the reader writes them', function (): void {
     $this->chrome()->devtools('Emulation.setLocaleOverride', ['locale' => 'de-DE']);

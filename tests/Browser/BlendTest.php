@@ -171,7 +171,7 @@ test('without an answer it says so and keeps what is there', function (): void {
 test('a mend does what it promises', function (): void {
     $this->open('/blend');
     $this->click('Liners');
-    $this->pick('Plant group', 'Desert');
+    $this->pick('Plant', 'Desert and swollen');
     $this->waitUntilFresh();
     $this->waitFor('//li[contains(@class,"verdict-stop") or contains(@class,"verdict-mind")]//button[.="Try it"]');
     $mend = $this->waitFor('//li[contains(@class,"verdict")][.//button[.="Try it"]]');

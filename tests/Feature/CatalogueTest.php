@@ -2,10 +2,24 @@
 
 declare(strict_types=1);
 
+use App\Blending\Figures;
+use App\Blending\Quarrels;
 use App\Models\StockMovement;
 use Tests\Feature\Contract;
+use Zolbek\Core\Ageing\RootVigour;
 use Zolbek\Core\BenchTest\TestKind;
 use Zolbek\Core\Component\Quality;
+use Zolbek\Core\Container\BallTreatment;
+use Zolbek\Core\Fit\Change;
+use Zolbek\Core\Fit\Criterion;
+use Zolbek\Core\Fit\Purpose;
+use Zolbek\Core\Watering\Exposure;
+use Zolbek\Core\Watering\GrowthStage;
+use Zolbek\Core\Watering\Leaf;
+use Zolbek\Core\Watering\Season;
+use Zolbek\Core\Watering\Surface;
+use Zolbek\Core\Watering\WateringMethod;
+use Zolbek\Core\Watering\Wind;
 
 /** @return list<string> every rule that core or application refuses by */
 function rulesInCode(): array
@@ -55,7 +69,7 @@ test('the contract names exactly the addresses that there are', function (): voi
 });
 
 test('every word of the model has its name in the front end', function (): void {
-    $catalogue = (string) file_get_contents(base_path('ui/src/i18n/en.ts'));
+    $catalogue = file_get_contents(base_path('ui/src/i18n/en.ts')).file_get_contents(base_path('ui/src/i18n/formulation.ts'));
     $meta = $this->getJson('/api/v1/meta')->json();
     foreach ($meta['kinds'] as $kind) {
         expect($catalogue)->toContain("'kind.$kind'");
@@ -96,6 +110,23 @@ test('every word of the model has its name in the front end', function (): void 
     }
     foreach (StockMovement::KINDS as $kind) {
         expect($catalogue)->toContain("'stock.$kind'");
+    }
+    foreach (Criterion::cases() as $criterion) {
+        expect($catalogue)->toContain("'verdict.{$criterion->value}'")->toContain("'verdict.{$criterion->value}.text'");
+    }
+    foreach (Change::KINDS as $kind) {
+        expect($catalogue)->toContain("'mend.$kind'");
+    }
+    foreach (Quarrels::CODES as $code) {
+        expect($catalogue)->toContain("'quarrel.$code'")->toContain("'quarrel.$code.text'");
+    }
+    foreach (['purpose' => Purpose::cases(), 'stage' => GrowthStage::cases(), 'exposure' => Exposure::cases(), 'wind' => Wind::cases(), 'leaf' => Leaf::cases(), 'surface' => Surface::cases(), 'method' => WateringMethod::cases(), 'vigour' => RootVigour::cases(), 'batch.gaps' => BallTreatment::cases(), 'season' => Season::cases()] as $prefix => $words) {
+        foreach ($words as $word) {
+            expect($catalogue)->toContain("'$prefix.{$word->value}'");
+        }
+    }
+    foreach (Figures::NAMES as $figure) {
+        expect($catalogue)->toContain("'amount.$figure'");
     }
     foreach ($meta['plant_groups'] as $group) {
         expect($catalogue)->toContain("'group.{$group['group']}'")->toContain("'plants.{$group['group']}'");

@@ -15,7 +15,7 @@ use Illuminate\Http\Request;
 final readonly class EvaluationController
 {
     /** Components in stock that a mend may propose, the largest stocks first. */
-    private const SHELF = 12;
+    private const SHELF = 10;
 
     /** Other pots that a mend may name, those there are most of first. */
     private const POTS = 12;
@@ -23,6 +23,9 @@ final readonly class EvaluationController
     public function __invoke(Request $request): JsonResponse
     {
         $form = BlendForm::read($request->json()->all());
+        if (! $form->wantsMends) {
+            return new JsonResponse((new EvaluationDocument($form, [], [], withMends: false))->toArray());
+        }
         $shelf = Component::query()->where('stock_l', '>', 0);
         $shelf->whereNull('archived_at')->orderByDesc('stock_l')->limit(self::SHELF);
 

@@ -263,6 +263,7 @@ export const formulation = {
   'verdict.pots': '{pots, plural, one {# pot} other {# pots}}',
   'verdict.goodOnes': '{count, plural, one {# more is good} other {# more are good}}',
 
+  'mend.searching': 'Looking for what would mend it …',
   'mend.leadNearest': 'No single change brings it there. Nearest:',
   'mend.layer': 'a drainage layer of {component}, {by} cm',
   'mend.rinse': 'rinse what is finer than {by} mm out of {component}',

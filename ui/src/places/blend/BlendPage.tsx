@@ -40,7 +40,10 @@ export function BlendPage() {
   const { history, dispatch, badLink } = useBlend();
   const mix = history.now;
   const question = useMemo(() => questionOf(mix), [mix]);
-  const { data, fresh, problem, unreachable } = useLastGood('evaluation', question, ask);
+  // the picture at once; what would mend it and where growers differ take longer and come after
+  const quick = useMemo(() => (question === null ? null : { ...question, mends: false }), [question]);
+  const { data, fresh, problem, unreachable } = useLastGood('evaluation', quick, ask);
+  const whole = useLastGood('evaluation', fresh ? question : null, ask);
   // how sure it is comes after the figures themselves, and only while somebody wants to know
   const [wantsCertainty, setWantsCertainty] = useState(false);
   const certainty = useView('/views/uncertainty', wantsCertainty && fresh ? question : null);
@@ -167,7 +170,8 @@ export function BlendPage() {
               </span>
             </header>
             <VerdictList
-              verdicts={data.verdicts}
+              verdicts={whole.fresh && whole.data !== undefined ? whole.data.verdicts : data.verdicts}
+              searching={!whole.fresh}
               group={mix.group}
               pot={data.pot}
               plannedYears={data.targets?.planned_years ?? 0}
@@ -190,7 +194,7 @@ export function BlendPage() {
               <MeasuredMix recipeId={mix.recipeId} compactionIndex={mix.compactionIndex ?? null} />
             )}
             <Remarks evaluation={data} />
-            <Quarrels quarrels={data.quarrels} />
+            <Quarrels quarrels={whole.data?.quarrels ?? []} />
             <Notes notes={data.notes} onOpen={setWantsCertainty}>
               {certainty.data !== undefined && <Certainty figures={certainty.data.figures} evaluation={data} />}
             </Notes>

@@ -19,10 +19,12 @@ interface Props {
   plannedYears?: number;
   /** Whether what would mend them is left out. */
   bare?: boolean;
+  /** Whether what would mend them is still being looked for. */
+  searching?: boolean;
 }
 
 /** Plain sentences, worst first, each with its figure, its band and what would mend it. */
-export function VerdictList({ verdicts, group, pot, plannedYears = 0, bare = false }: Props) {
+export function VerdictList({ verdicts, group, pot, plannedYears = 0, bare = false, searching = false }: Props) {
   const words = useWords();
   const { t } = words;
   const currency = useMeta().data?.currency ?? 'EUR';
@@ -43,7 +45,8 @@ export function VerdictList({ verdicts, group, pot, plannedYears = 0, bare = fal
             </strong>
           </p>
           {!bare && <p className="verdict-text">{sentence(verdict, { group, pot, plannedYears, currency }, words)}</p>}
-          {!bare && verdict.level !== 'good' && <Mends verdict={verdict} currency={currency} />}
+          {!bare && verdict.level !== 'good' && searching && <p className="mend-none">{t('mend.searching')}</p>}
+          {!bare && verdict.level !== 'good' && !searching && <Mends verdict={verdict} currency={currency} />}
         </li>
       ))}
     </ol>
