@@ -28,7 +28,19 @@ final class ApiSpeed
         ];
         $order = ['order' => ['pots' => 10, 'tub_l' => 20, 'scoop_l' => 1]];
 
+        $site = json_decode(self::body(self::request($address.'/api/v1/sites')), true, 16, JSON_THROW_ON_ERROR)['data'][0];
+        $everything = $question + [
+            'situation' => ['site_id' => $site['id'], 'alkalinity_mg_l' => 300, 'budget' => 1, 'pots_wanted' => 60, 'roots_cut_share' => 0.3, 'habit' => ['summer_h' => 96, 'method' => 'hose']],
+            'contents' => ['ball' => ['share' => 0.4, 'years' => 4], 'objects_l' => 0.1],
+        ];
+        $view = fn(string $name): array => self::time(fn(int $i) => self::request($address.'/api/v1/views/'.$name, self::varied($everything, $i)));
+
         return [
+            'POST /evaluate, everything on' => self::time(fn(int $i) => self::request($address.'/api/v1/evaluate', self::varied($everything, $i))),
+            'POST /evaluate, for the picture' => self::time(fn(int $i) => self::request($address.'/api/v1/evaluate', self::varied($everything, $i) + ['mends' => false])),
+            'POST /views/ageing' => $view('ageing'),
+            'POST /views/trade' => $view('trade'),
+            'POST /views/uncertainty' => $view('uncertainty'),
             'POST /evaluate' => self::time(fn(int $i) => self::request($address.'/api/v1/evaluate', self::varied($question, $i))),
             'POST /batches/plan' => self::time(fn(int $i) => self::request($address.'/api/v1/batches/plan', self::varied($question, $i) + $order)),
             'GET /components' => self::time(fn(int $i) => self::request($address.'/api/v1/components?per_page=50')),

@@ -32,7 +32,7 @@ final readonly class SaveBatch
         $name = $fields->text('name', 100);
         $note = $fields->text('note', 2000, '');
         $recipeId = $fields->has('recipe_id') ? $fields->integer('recipe_id', 1, PHP_INT_MAX) : null;
-        $recipe = $recipeId === null || $recipeId < 1 ? null : Recipe::query()->whereKey($recipeId)->first();
+        $recipe = $recipeId === null || $recipeId < 1 ? null : Recipe::query()->with('parts')->whereKey($recipeId)->first();
         if ($recipeId !== null && $recipeId > 0 && $recipe === null) {
             $refusals->add(new Refusal('recipe_id', 'recipe_missing', $recipeId));
         }
@@ -46,7 +46,7 @@ final readonly class SaveBatch
             $batch = Batch::query()->create([
                 'name' => $name,
                 'recipe_id' => $recipe?->id,
-                'recipe_version' => $recipe?->version,
+                'recipe_version' => $recipe === null ? null : $document->versionOf($recipe),
                 'pot_name' => $inputs['pot']['name'],
                 'pots' => $document->pots(),
                 'loose_l' => $document->looseL(),

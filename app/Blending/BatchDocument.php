@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace App\Blending;
 
+use App\Exchange\Same;
 use App\Models\Component;
+use App\Models\Recipe;
+use App\Models\RecipePart;
 use Zolbek\Core\Batching\BatchLine;
 use Zolbek\Core\Batching\BatchOrder;
 use Zolbek\Core\Batching\BatchPlan;
@@ -42,6 +45,17 @@ final readonly class BatchDocument
         } catch (Refused $refused) {
             throw $refused->under('order');
         }
+    }
+
+    /** The version of a recipe that this batch is, in whatever notation; null where the mix was changed and not saved. */
+    public function versionOf(Recipe $recipe): ?int
+    {
+        $scale = array_sum(array_column($this->form->parts->rows, 'parts')) / max(1e-12, $recipe->parts->sum('parts'));
+        $as = static fn(int $id, float $parts, ?array $preparation): array => [$id, round($parts, 6), $preparation ?: null];
+        $mixed = array_map(static fn(array $row): array => $as($row['component_id'], $row['parts'] / $scale, $row['preparation']?->toArray()), $this->form->parts->rows);
+        $written = $recipe->parts->map(static fn(RecipePart $part): array => $as($part->component_id, $part->parts, $part->preparation))->all();
+
+        return Same::values($mixed, array_values($written)) ? $recipe->version : null;
     }
 
     public function pots(): int

@@ -7,6 +7,7 @@ namespace App\Blending;
 use Zolbek\Core\Blending\Substrate;
 use Zolbek\Core\Container\DepthBudget;
 use Zolbek\Core\Container\RootZone;
+use Zolbek\Core\Flow\RunThrough;
 
 /** What stands in the pot beside the new mix, whether it fits, and what it does: schema PotContents of the API. */
 final class ContentsDocument
@@ -34,10 +35,12 @@ final class ContentsDocument
             'moss_lid_l' => $setup->layer === null ? 0.0 : self::MOSS_LID_CM * $setup->pot->areaCm2($zone->bottomCm) / 1000.0,
             'dressing_l' => $setup->pot->volumeL($zone->topCm, $zone->topCm + $setup->topDressingCm),
             'objects_l' => $setup->contents->objectsL ?? 0.0,
+            'run_through_without_cover_s' => $setup->holeCover === null ? null : (new RunThrough($zone, $setup->substrate, $setup->holes))->seconds,
             'water_l' => $setup->waterL(0.0),
             'water_without_l' => $zone->waterL($setup->substrate->retention),
             'new_mix_water_l' => $mixWater,
             'wall' => $filling === null || $setup->contents?->wall === null ? null : [
+                'kind' => $form->contents->wallKind ?? 'moss',
                 'litres' => $filling->wallL, 'water_l' => $wallWater, 'thickness_cm' => $setup->contents->wall->thicknessCm,
                 'theta' => $filling->wallL > 0.0 ? $wallWater / $filling->wallL : 0.0,
             ],

@@ -34,7 +34,7 @@ final readonly class ContentsForm
      */
     private function __construct(
         private ?array $ball,
-        private ?string $wallKind,
+        public ?string $wallKind,
         private float $wallCm,
         private ?Component $wall,
         public ?Component $holeCover,

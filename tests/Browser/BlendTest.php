@@ -5,12 +5,6 @@ declare(strict_types=1);
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
 
-/** The figure that stands at a verdict. */
-function verdict(string $name): string
-{
-    return test()->waitFor("//li[contains(@class,'verdict')][.//span[@class='verdict-name'][.='$name']]//strong")->getText();
-}
-
 test('from a recipe to the mixing sheet', function (): void {
     $this->open('/');
     $this->see('What goes into the tub?');
@@ -19,13 +13,13 @@ test('from a recipe to the mixing sheet', function (): void {
     $this->pick('Pot', 'Rectangle 40');
     $this->waitUntilFresh();
     $this->see('Pines and junipers in this pot want 14% to 38%.');
-    $before = verdict('Air after watering');
+    $before = $this->verdict('Air after watering');
 
     $this->click('One part more of Composted bark fine 2-8 mm');
     $this->click('One part more of Composted bark fine 2-8 mm');
     $this->click('One part more of Composted bark fine 2-8 mm');
     $this->waitUntilFresh();
-    expect(verdict('Air after watering'))->not->toBe($before);
+    expect($this->verdict('Air after watering'))->not->toBe($before);
 
     $this->click('Work out a batch');
     $this->type('Number of pots', '12');
@@ -180,10 +174,10 @@ test('a mend does what it promises', function (): void {
     $mend->findElement(WebDriverBy::xpath('.//button[.="Try it"]'))->click();
     usleep(150_000);
     $this->waitUntilFresh();
-    expect('gives '.verdict($name))->toBe($promised);
+    expect('gives '.$this->verdict($name))->toBe($promised);
     $this->click('Undo');
     $this->waitUntilFresh();
-    expect('gives '.verdict($name))->not->toBe($promised);
+    expect('gives '.$this->verdict($name))->not->toBe($promised);
 });
 
 test('an archived component is named at its row, and comes back', function (): void {

@@ -45,7 +45,7 @@ abstract class BrowserTestCase extends TestCase
     public function open(string $path): void
     {
         $this->chrome()->driver->get(self::$site?->address.$path);
-        $this->waitFor('//main//*');
+        $this->waitFor('(//main//*)[1]');
     }
 
     /** Opens a place; the workbench with a mix on it. */
@@ -123,6 +123,12 @@ abstract class BrowserTestCase extends TestCase
     public function press(string ...$keys): void
     {
         $this->chrome()->driver->switchTo()->activeElement()->sendKeys($keys);
+    }
+
+    /** The figure that stands at a verdict. */
+    public function verdict(string $name): string
+    {
+        return $this->waitFor("//li[contains(@class,'verdict')][.//span[@class='verdict-name'][.='$name']]//strong")->getText();
     }
 
     /** Waits until the picture on the Blend screen answers what stands in the fields. */

@@ -121,7 +121,7 @@ test('a change asks for its reason, becomes a version, and shows what it did to 
     $this->see('Perlite 2-5 mm: 2 → 3');
     $this->click('What did it do to the pot?');
     $this->see('What differs most, against Orchard pots, version 1');
-    expect($this->waitFor('//section[contains(@class,"compare-says")]')->getText())->toMatch('/Orchard pots, version 2: (more|less|heavier|lighter|dearer|cheaper|longer|water)/');
+    expect($this->waitFor('//section[contains(@class,"compare-says")]')->getText())->toMatch('/Orchard pots, version 2: (more|less|heavier|lighter|dearer|cheaper|lasts|water)/');
 });
 
 test('recipes, pots and places stand side by side, the weightiest difference first', function (): void {
@@ -194,11 +194,11 @@ test('plant, place and care change the verdicts, and three choices are enough', 
     $this->open('/blend');
     $this->click('Brook maples');
     $this->waitUntilFresh();
-    $lasts = verdict('Water lasts in the hottest month');
+    $lasts = $this->verdict('Water lasts in the hottest month');
     $this->pick('Site', 'Market garden');
     usleep(200_000);
     $this->waitUntilFresh();
-    expect(verdict('Water lasts in the hottest month'))->not->toBe($lasts);
+    expect($this->verdict('Water lasts in the hottest month'))->not->toBe($lasts);
     $this->pick('Plant', 'Satsuki');
     $this->waitUntilFresh();
     $this->see('Acid lovers');

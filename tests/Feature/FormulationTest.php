@@ -108,7 +108,10 @@ test('mixes side by side: what matters is said first', function (): void {
 test('a recipe keeps every version with its reason, and a batch knows its own', function (): void {
     $recipe = ['name' => 'Even', 'plant_group' => 'desert', 'parts' => Yard::parts(['pumice-3-6-mm' => 1, 'sphagnum-peat' => 1])];
     $id = $this->postJson('/api/v1/recipes', [...$recipe, 'tags' => ['dry', ' dry ', 'bench']])->assertCreated()->assertJsonPath('tags', ['dry', 'bench'])->assertJsonPath('version', 1)->json('id');
-    $batch = $this->postJson('/api/v1/batches', [...Yard::question(), 'name' => 'First', 'recipe_id' => $id, 'order' => ['pots' => 2, 'tub_l' => 20, 'scoop_l' => 1]])->assertCreated()->assertJsonPath('recipe_version', 1);
+    $mixed = fn(array $parts) => $this->postJson('/api/v1/batches', [...Yard::question(['parts' => Yard::parts($parts)]), 'name' => 'First', 'recipe_id' => $id, 'order' => ['pots' => 2, 'tub_l' => 20, 'scoop_l' => 1]])->assertCreated();
+    $mixed(['pumice-3-6-mm' => 2, 'sphagnum-peat' => 1])->assertJsonPath('recipe_version', null);
+    // in per cent it is the same mix
+    $batch = $mixed(['pumice-3-6-mm' => 50, 'sphagnum-peat' => 50])->assertJsonPath('recipe_version', 1);
     // a note alone is no new version
     $this->putJson("/api/v1/recipes/$id", [...$recipe, 'note' => 'Keep dry'])->assertOk()->assertJsonPath('version', 1)->assertJsonPath('tags', ['dry', 'bench']);
     $changed = [...$recipe, 'parts' => Yard::parts(['pumice-3-6-mm' => 3, 'perlite-2-5-mm' => 1])];

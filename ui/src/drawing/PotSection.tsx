@@ -24,6 +24,8 @@ interface Props {
   packing: number;
   wetFootCm: number;
   title: string;
+  /** What stands in the root zone beside the new mix. */
+  contents?: Schemas['PotContents'];
 }
 
 const WIDTH = 620;
@@ -37,7 +39,7 @@ const FOOT_CM = 0.8;
 const LEVELS_WITH_AIR = 5;
 
 /** The pot cut open, to scale: grains by their computed sizes and packing, water between them by the computed profile, air by height. */
-export function PotSection({ section, materials, layerMaterial, packing, wetFootCm, title }: Props) {
+export function PotSection({ section, materials, layerMaterial, packing, wetFootCm, title, contents }: Props) {
   const { t, n, percent } = useWords();
   const rim = Math.max(...section.outline.map((point) => point.width_cm));
   const tall = section.depth_cm + WALL_CM + FOOT_CM;
@@ -123,6 +125,9 @@ export function PotSection({ section, materials, layerMaterial, packing, wetFoot
             <path d={paths.marks} fill="none" stroke={markColour(material.colour)} strokeWidth={0.5} />
           </g>
         ))}
+        {contents !== undefined && (
+          <Zones contents={contents} section={section} x={x} y={y} widthAt={widthAt} scale={scale} />
+        )}
         {section.dressing_cm > 0 && (
           <rect
             x={x(-rim / 2)}
@@ -183,6 +188,73 @@ export function PotSection({ section, materials, layerMaterial, packing, wetFoot
         {section.layer !== null && ` · ${t('section.layer', { cm: n(section.layer.thickness_cm, 2) })}`}
       </text>
     </svg>
+  );
+}
+
+/** Root ball and wall zone, laid over the grains so that both can be seen. */
+function Zones({
+  contents,
+  section,
+  x,
+  y,
+  widthAt,
+  scale,
+}: {
+  contents: Schemas['PotContents'];
+  section: Section;
+  x: Place;
+  y: Place;
+  widthAt: (z: number) => number;
+  scale: number;
+}) {
+  const { t } = useWords();
+  const { ball, wall, fit } = contents;
+  const levels = Array.from(
+    { length: 13 },
+    (_, i) => section.bottom_cm + ((section.top_cm - section.bottom_cm) * i) / 12,
+  );
+
+  return (
+    <g className="zones">
+      {wall !== null &&
+        [1, -1].map((side) => (
+          <path
+            key={side}
+            className={`zone-${wall.kind}`}
+            d={`M${[
+              ...levels.map((z) => `${x((side * widthAt(z)) / 2).toFixed(1)} ${y(z).toFixed(1)}`),
+              ...[...levels]
+                .reverse()
+                .map((z) => `${x(side * (widthAt(z) / 2 - wall.thickness_cm)).toFixed(1)} ${y(z).toFixed(1)}`),
+            ].join('L')}z`}
+          />
+        ))}
+      {wall !== null && (
+        <text x={x(widthAt(section.top_cm) / 2) - 6} y={y(section.top_cm) + 16} textAnchor="end" className="zone-name">
+          {t('section.wall', { kind: wall.kind })}
+        </text>
+      )}
+      {ball !== null && fit !== null && (
+        <>
+          <rect
+            className="zone-ball"
+            x={x(-ball.length_cm / 2)}
+            width={ball.length_cm * scale}
+            y={y(Math.min(fit.ball_top_cm, section.top_cm))}
+            height={(Math.min(fit.ball_top_cm, section.top_cm) - fit.ball_foot_cm) * scale}
+            rx={10}
+          />
+          <text
+            x={x(0)}
+            y={y((Math.min(fit.ball_top_cm, section.top_cm) + fit.ball_foot_cm) / 2) + 4}
+            textAnchor="middle"
+            className="zone-name"
+          >
+            {t('section.ball')}
+          </text>
+        </>
+      )}
+    </g>
   );
 }
 

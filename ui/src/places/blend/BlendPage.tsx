@@ -44,9 +44,15 @@ export function BlendPage() {
   const quick = useMemo(() => (question === null ? null : { ...question, mends: false }), [question]);
   const { data, fresh, problem, unreachable } = useLastGood('evaluation', quick, ask);
   const whole = useLastGood('evaluation', fresh ? question : null, ask);
-  // how sure it is comes after the figures themselves, and only while somebody wants to know
-  const [wantsCertainty, setWantsCertainty] = useState(false);
-  const certainty = useView('/views/uncertainty', wantsCertainty && fresh ? question : null);
+  // how sure it is comes last
+  const certainty = useView('/views/uncertainty', whole.fresh ? question : null);
+  const uncertainty = useMemo(
+    () =>
+      certainty.fresh
+        ? Object.fromEntries((certainty.data?.figures ?? []).map((each) => [each.name, each.uncertainty]))
+        : {},
+    [certainty.fresh, certainty.data],
+  );
   const pots = usePots({ per_page: 200 });
   const potName = pots.data?.data.find((pot) => pot.id === mix.potId)?.name ?? '';
   const [batching, setBatching] = useState(false);
@@ -172,6 +178,7 @@ export function BlendPage() {
             <VerdictList
               verdicts={whole.fresh && whole.data !== undefined ? whole.data.verdicts : data.verdicts}
               searching={!whole.fresh}
+              uncertainty={uncertainty}
               group={mix.group}
               pot={data.pot}
               plannedYears={data.targets?.planned_years ?? 0}
@@ -182,6 +189,7 @@ export function BlendPage() {
           type="primary"
           size="large"
           block
+          className="to-batch"
           disabled={question === null || data === undefined}
           onClick={() => setBatching(true)}
         >
@@ -195,7 +203,7 @@ export function BlendPage() {
             )}
             <Remarks evaluation={data} />
             <Quarrels quarrels={whole.data?.quarrels ?? []} />
-            <Notes notes={data.notes} onOpen={setWantsCertainty}>
+            <Notes notes={data.notes}>
               {certainty.data !== undefined && <Certainty figures={certainty.data.figures} evaluation={data} />}
             </Notes>
           </>

@@ -181,7 +181,7 @@ export default function ComparePage() {
             <h2>{t('compare.first', { name: data.items[0]?.label ?? '' })}</h2>
             {data.differences.length === 0 && <p>{t('compare.same')}</p>}
             <ul>
-              {data.differences.slice(0, 8).map((difference) => (
+              {foremost(data.differences).map((difference) => (
                 <li key={`${difference.figure} ${difference.item}`}>
                   {t(`compare.says.${difference.figure as 'air'}`, {
                     name: data.items[difference.item]?.label ?? '',
@@ -232,5 +232,14 @@ export default function ComparePage() {
         </div>
       )}
     </div>
+  );
+}
+
+const MOST_SAID = 4;
+
+/** The weightiest differences of each, so that none is left unsaid beside another that differs more. */
+function foremost(differences: Schemas['Comparison']['differences']): Schemas['Comparison']['differences'] {
+  return differences.filter(
+    (difference, i) => differences.slice(0, i).filter((other) => other.item === difference.item).length < MOST_SAID,
   );
 }

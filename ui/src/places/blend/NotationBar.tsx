@@ -12,6 +12,7 @@ export function NotationBar() {
   const sum = sumOf(mix);
   const off = mix.notation === 'percent' && Math.abs(sum - 100) > 0.01;
   const largest = [...mix.rows].sort((a, b) => (amountOf(b) ?? 0) - (amountOf(a) ?? 0))[0];
+  const last = mix.rows.at(-1);
   const usesScoop = mix.notation === 'litres' || mix.notation === 'scoops';
 
   return (
@@ -46,6 +47,16 @@ export function NotationBar() {
         >
           {t('write.equal')}
         </Button>
+        {last !== undefined && mix.rows.length > 1 && (
+          <Button
+            size="small"
+            aria-label={t('write.littleLabel', { name: last.name })}
+            title={t('write.littleLabel', { name: last.name })}
+            onClick={() => dispatch({ do: 'little', componentId: last.componentId })}
+          >
+            {t('write.little')}
+          </Button>
+        )}
         <span className="parts-total">
           {t(`write.total.${mix.notation}`, {
             sum: mix.notation === 'scoops' ? Math.round(sum * 100) / 100 : n(sum, 4),

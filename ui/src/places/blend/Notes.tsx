@@ -5,12 +5,11 @@ import { useWords } from '../../i18n/words';
 
 interface Props {
   notes: Schemas['Note'][];
-  onOpen?: (open: boolean) => void;
   children?: ReactNode;
 }
 
 /** What makes the figures less sure, and the bench test that would settle it. */
-export function Notes({ notes, onOpen, children }: Props) {
+export function Notes({ notes, children }: Props) {
   const { t, n, percent } = useWords();
   const dusty = notes.filter((note) => note.code === 'pan').map((note) => note.component_name ?? '');
   const measured = notes.filter((note) => note.code === 'measured').map((note) => note.component_name ?? '');
@@ -18,7 +17,7 @@ export function Notes({ notes, onOpen, children }: Props) {
   const segregation = notes.find((note) => note.code === 'segregation');
 
   return (
-    <details className="notes" onToggle={(event) => onOpen?.(event.currentTarget.open)}>
+    <details className="notes">
       <summary>{t('note.title')}</summary>
       <ul>
         {compressible !== undefined && (

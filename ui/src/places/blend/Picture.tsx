@@ -5,6 +5,7 @@ import { GradingStrip } from '../../drawing/GradingStrip';
 import { LedgerBar } from '../../drawing/LedgerBar';
 import { type DrawnMaterial, PotSection } from '../../drawing/PotSection';
 import { useWords } from '../../i18n/words';
+import { CsvButton } from '../common/CsvButton';
 import { drawn } from './drawn';
 
 interface Props {
@@ -30,6 +31,12 @@ export const Picture = memo(function Picture({ evaluation, potName }: Props) {
     [section.layer],
   );
 
+  const rows = [
+    ...section.profile.map((point) => ({ what: 'height', at: point.z_cm, ...point })),
+    ...Object.entries(evaluation.ledger).map(([what, share]) => ({ what, at: null, share })),
+    ...evaluation.grading.curve.map((point) => ({ what: 'passing', at: point.size_mm, share: point.passing })),
+  ].map((row) => ({ z_cm: null, saturation: null, theta: null, air: null, share: null, ...row }));
+
   return (
     <>
       <figure>
@@ -39,6 +46,7 @@ export const Picture = memo(function Picture({ evaluation, potName }: Props) {
           layerMaterial={layerMaterial}
           packing={mix.packing_density}
           wetFootCm={pot.wet_foot_cm}
+          contents={evaluation.contents}
           title={t('section.alt', {
             pot: potName,
             depth: n(section.depth_cm),
@@ -47,7 +55,10 @@ export const Picture = memo(function Picture({ evaluation, potName }: Props) {
             foot: n(Math.max(0, pot.wet_foot_cm - section.bottom_cm), 2),
           })}
         />
-        <figcaption>{t('section.holds', { litres: n(pot.volume_l), water: n(pot.water_l) })}</figcaption>
+        <figcaption>
+          {t('section.holds', { litres: n(pot.volume_l), water: n(pot.water_l) })}{' '}
+          <CsvButton name="zolbek-section" rows={rows} />
+        </figcaption>
       </figure>
       {without !== null && (
         <p className="without-layer">

@@ -11,6 +11,15 @@ type Verdict = Schemas['Verdict'];
 
 const MARKS: Record<Schemas['Level'], string> = { good: '●', mind: '▲', stop: '■' };
 
+/** What the API calls the figures of which an uncertainty is known. */
+const UNCERTAIN: Partial<Record<Schemas['Criterion'], string>> = {
+  air: 'air',
+  interval: 'interval_h',
+  run_through: 'run_through_s',
+  ph: 'ph',
+  wet_weight: 'wet_kg',
+};
+
 interface Props {
   verdicts: Verdict[];
   group: Schemas['PlantGroup'];
@@ -21,10 +30,20 @@ interface Props {
   bare?: boolean;
   /** Whether what would mend them is still being looked for. */
   searching?: boolean;
+  /** One standard uncertainty of figures, by their names in the API. */
+  uncertainty?: Record<string, number>;
 }
 
 /** Plain sentences, worst first, each with its figure, its band and what would mend it. */
-export function VerdictList({ verdicts, group, pot, plannedYears = 0, bare = false, searching = false }: Props) {
+export function VerdictList({
+  verdicts,
+  group,
+  pot,
+  plannedYears = 0,
+  bare = false,
+  searching = false,
+  uncertainty = {},
+}: Props) {
   const words = useWords();
   const { t } = words;
   const currency = useMeta().data?.currency ?? 'EUR';
@@ -43,6 +62,7 @@ export function VerdictList({ verdicts, group, pot, plannedYears = 0, bare = fal
                 ? t(verdict.criterion === 'run_through' ? 'verdict.noOutlet' : 'verdict.noBuffer')
                 : figure(verdict.criterion, verdict.value, words, currency)}
             </strong>
+            <PlusMinus criterion={verdict.criterion} u={uncertainty[UNCERTAIN[verdict.criterion] ?? '']} />
           </p>
           {!bare && <p className="verdict-text">{sentence(verdict, { group, pot, plannedYears, currency }, words)}</p>}
           {!bare && verdict.level !== 'good' && searching && <p className="mend-none">{t('mend.searching')}</p>}
@@ -50,6 +70,14 @@ export function VerdictList({ verdicts, group, pot, plannedYears = 0, bare = fal
         </li>
       ))}
     </ol>
+  );
+}
+
+function PlusMinus({ criterion, u }: { criterion: Schemas['Criterion']; u: number | undefined }) {
+  const { t, n, percent } = useWords();
+
+  return u === undefined ? null : (
+    <small className="plus-minus"> {t('verdict.plusMinus', { u: criterion === 'air' ? percent(u) : n(u, 1) })}</small>
   );
 }
 

@@ -92,6 +92,7 @@ export type Action =
   | { do: 'write'; notation: Notation }
   | { do: 'rows'; rows: MixRow[]; notation?: Notation }
   | { do: 'equal' }
+  | { do: 'little'; componentId: number }
   | { do: 'fillUp'; componentId: number }
   | { do: 'scale' }
   | { do: 'expand'; componentId: number; rows: MixRow[] }
@@ -101,6 +102,8 @@ export type Action =
   | { do: 'redo' };
 
 const LONGEST_HISTORY = 100;
+/** What one calls a little: a twentieth of all the rest. */
+const LITTLE = 0.05;
 
 export const emptyMix: Mix = {
   recipeId: null,
@@ -184,6 +187,19 @@ export function reduce(history: History, action: Action): History {
       const text = now.notation === 'percent' ? 100 / Math.max(1, now.rows.length) : 1;
 
       return push(history, { ...now, rows: now.rows.map((row) => withAmount(row, text)) }, null);
+    }
+    case 'little': {
+      const others = now.rows.filter((row) => row.componentId !== action.componentId);
+      const sum = others.reduce((total, row) => total + Math.max(0, amountOf(row) ?? 0), 0);
+
+      return push(
+        history,
+        {
+          ...now,
+          rows: now.rows.map((row) => (row.componentId === action.componentId ? withAmount(row, sum * LITTLE) : row)),
+        },
+        null,
+      );
     }
     case 'fillUp': {
       const rest = 100 - sumOf(now);

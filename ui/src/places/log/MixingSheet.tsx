@@ -26,6 +26,12 @@ export function MixingSheet({ batch }: { batch: Schemas['Batch'] }) {
           {t('sheet.title')}
           <br />
           {t('sheet.made', { date: date(batch.made_at) })}
+          {batch.recipe_version !== null && (
+            <>
+              <br />
+              {t('sheet.version', { version: batch.recipe_version })}
+            </>
+          )}
         </p>
       </header>
       <p className="sheet-load">

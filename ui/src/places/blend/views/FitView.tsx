@@ -56,10 +56,8 @@ export function FitView({
     ...(contents.dressing_l > 0 ? ([[t('fit.dressing'), contents.dressing_l]] as [string, number][]) : []),
     ...(contents.objects_l > 0 ? ([[t('fit.objects'), contents.objects_l]] as [string, number][]) : []),
     [t('fit.waterAll'), contents.water_l],
-    ...(ball === null && contents.wall === null
-      ? []
-      : ([[t('fit.waterWithout'), contents.water_without_l]] as [string, number][])),
   ];
+  const zone = evaluation.pot.volume_l;
 
   return (
     <ViewFrame name="fit" rows={lines.map(([what, litres]) => ({ what, litres }))} fresh={fresh}>
@@ -74,6 +72,42 @@ export function FitView({
           {sentence}
         </p>
       ))}
+      {contents.run_through_without_cover_s !== null && evaluation.pot.run_through_s !== null && (
+        <p className="view-says">
+          {t('fit.cover', {
+            without: n(contents.run_through_without_cover_s, 2),
+            with: n(evaluation.pot.run_through_s, 2),
+          })}
+        </p>
+      )}
+      {(ball !== null || contents.wall !== null) && (
+        <table className="plain-table">
+          <thead>
+            <tr>
+              <th scope="col">{t('fit.with')}</th>
+              <th scope="col">{t('fit.withCol')}</th>
+              <th scope="col">{t('fit.withoutCol')}</th>
+            </tr>
+          </thead>
+          <tbody>
+            <tr>
+              <th scope="row">{t('fit.waterL')}</th>
+              <td>{n(contents.water_l)}</td>
+              <td>{n(contents.water_without_l)}</td>
+            </tr>
+            <tr>
+              <th scope="row">{t('fit.waterShare')}</th>
+              <td>{percent(contents.water_l / zone)}</td>
+              <td>{percent(contents.water_without_l / zone)}</td>
+            </tr>
+            <tr>
+              <th scope="row">{t('fit.newMixCol')}</th>
+              <td>{n(contents.new_mix_l)}</td>
+              <td>{n(zone)}</td>
+            </tr>
+          </tbody>
+        </table>
+      )}
       <dl className="litres">
         {lines.map(([what, litres]) => (
           <div key={what}>
