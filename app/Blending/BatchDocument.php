@@ -41,6 +41,7 @@ final readonly class BatchDocument
                 BatchOrder::read($order),
                 array_map(fn(Component $component): Stock => ($form->parts->lots[$component->id] ?? null)?->stock($component) ?? $component->stock(), $byKey),
                 $form->setup->portions,
+                $form->setup->filling,
             );
         } catch (Refused $refused) {
             throw $refused->under('order');
@@ -133,6 +134,7 @@ final readonly class BatchDocument
             'top_dressing_cm' => $setup->topDressingCm,
             'tree_weight_kg' => $setup->treeWeightKg,
             'drainage_layer' => $layer === null ? null : ['key' => $layer->substrate->blend->components[0]->key, 'thickness_cm' => $layer->thicknessCm],
+            'contents' => $setup->contents === null ? null : array_diff_key(ContentsDocument::of($this->form), ['ball' => true]),
             'order' => [
                 'pots' => $this->plan->order->pots,
                 'ball_share' => $this->plan->order->ballShare,

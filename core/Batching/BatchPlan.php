@@ -8,6 +8,7 @@ use Zolbek\Core\Blending\Blend;
 use Zolbek\Core\Blending\Portion;
 use Zolbek\Core\Blending\Substrate;
 use Zolbek\Core\Component\Component;
+use Zolbek\Core\Container\Filling;
 use Zolbek\Core\Container\RootZone;
 use Zolbek\Core\Input\Refused;
 
@@ -43,13 +44,14 @@ final readonly class BatchPlan
      * @param Substrate                        $substrate settled
      * @param array<string, Stock>             $stock     by key of the portion
      * @param list<array{Portion, float}>|null $portions  as they are scooped; the components of the blend where left out
+     * @param Filling|null                     $filling   what stands in the pot, where that is known; the order's ball, gaps and objects where not
      *
      * @throws Refused field "objects_l" when objects and root ball leave no room for mix
      */
-    public function __construct(public Substrate $substrate, RootZone $zone, public BatchOrder $order, array $stock, ?array $portions = null)
+    public function __construct(public Substrate $substrate, RootZone $zone, public BatchOrder $order, array $stock, ?array $portions = null, ?Filling $filling = null)
     {
         $ball = $order->ballShare * $zone->volumeL;
-        $this->netPerPotL = $zone->volumeL - $ball + $ball * $order->gapShare - $order->objectsL;
+        $this->netPerPotL = $filling->newMixL ?? $zone->volumeL - $ball + $ball * $order->gapShare - $order->objectsL;
         if ($this->netPerPotL <= 1e-6) {
             throw Refused::because('objects_l', 'objects_fill_pot', $order->objectsL, ['max' => $zone->volumeL - $ball + $ball * $order->gapShare]);
         }

@@ -150,3 +150,15 @@ test('a recipe goes out as a file and comes in again the same', function (): voi
     }
     expect(Recipe::query()->count())->toBe(0);
 });
+
+test('a batch fills what the root ball and the zones set in Blend leave free', function (): void {
+    $order = ['order' => ['pots' => 4, 'tub_l' => 20, 'scoop_l' => 1, 'spare' => 0]];
+    $question = Yard::question(['contents' => Yard::contents()]);
+    $free = $this->postJson('/api/v1/evaluate', $question)->json('contents');
+    $plan = $this->postJson('/api/v1/batches/plan', [...$question, ...$order])->assertOk();
+    expect($plan->json('net_per_pot_l'))->toBeNear($free['new_mix_l'], 1e-12)
+        ->and($plan->json('loose_l'))->toBeNear(4 * $free['new_mix_loose_l'], 1e-9);
+    $batch = $this->postJson('/api/v1/batches', [...$question, ...$order, 'name' => 'With balls'])->assertCreated();
+    Contract::check($batch, 'Batch');
+    expect($batch->json('inputs.contents.objects_l'))->toEqual(0.1);
+});

@@ -29,6 +29,7 @@ export const formulation = {
   'blend.compare': 'Compare',
   'blend.versions': 'Versions',
   'blend.versionN': 'version {n}',
+  'batch.filled': 'Root ball, zones and objects are those set in Blend.',
   'sheet.version': 'Version {version} of the recipe',
   'blend.reason': 'Why does it change?',
   'blend.reasonHint': 'kept with the version',

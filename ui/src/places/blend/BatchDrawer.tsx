@@ -52,16 +52,18 @@ export function BatchDrawer({
   );
   const [note, setNote] = useState('');
   const nameId = useId();
+  const isFilled = question.contents != null;
   const [lots, setLots] = useState<Record<number, number>>({});
   const vessels = useVessels();
   const body = useMemo<Schemas['BatchPlanInput'] | null>(() => {
-    const asked = orderOf(order);
+    // what stands in the pot was set in Blend already: it is not asked for twice
+    const asked = orderOf(isFilled ? { ...order, ball: '0', gaps: 'untouched', objects: '0' } : order);
     const parts = question.parts.map((part) => {
       const lot = lots[part.component_id];
       return lot === undefined ? part : { ...part, lot_id: lot };
     });
     return asked === null ? null : { ...question, parts, order: asked };
-  }, [question, order, lots]);
+  }, [question, order, lots, isFilled]);
   const { data, fresh, problem } = useLastGood('plan', body, ask);
   const save = useSaveBatch();
   const navigate = useNavigate();
@@ -112,21 +114,24 @@ export function BatchDrawer({
       <Form layout="vertical" className="batch-form">
         <div className="fields-3">
           {field('pots', 'pots')}
-          {field('ball', 'ball_share', t('unit.percent'))}
-          <Form.Item label={t('batch.gaps')}>
-            <Select
-              aria-label={t('batch.gaps')}
-              value={order.gaps}
-              options={(Object.keys(GAPS) as Gaps[]).map((gaps) => ({ value: gaps, label: t(`batch.gaps.${gaps}`) }))}
-              onChange={(gaps) => change({ gaps })}
-            />
-          </Form.Item>
+          {!isFilled && field('ball', 'ball_share', t('unit.percent'))}
+          {!isFilled && (
+            <Form.Item label={t('batch.gaps')}>
+              <Select
+                aria-label={t('batch.gaps')}
+                value={order.gaps}
+                options={(Object.keys(GAPS) as Gaps[]).map((gaps) => ({ value: gaps, label: t(`batch.gaps.${gaps}`) }))}
+                onChange={(gaps) => change({ gaps })}
+              />
+            </Form.Item>
+          )}
+          {isFilled && <p className="quiet">{t('batch.filled')}</p>}
         </div>
         <div className="fields-4">
           {field('spare', 'spare', t('unit.percent'))}
           {field('tub', 'tub_l', t('unit.L'))}
           {field('scoop', 'scoop_l', t('unit.L'))}
-          {field('objects', 'objects_l', t('unit.L'))}
+          {!isFilled && field('objects', 'objects_l', t('unit.L'))}
         </div>
         <VesselChoice vessels={vessels.data?.data ?? []} choose={(key, litres) => change({ [key]: plain(litres) })} />
         {problem !== undefined && !problem.errors.some((error) => error.path.startsWith('order.')) && (
