@@ -36,16 +36,20 @@ try {
     $pick('Pot', 'Rectangle 40');
     $take('blend');
 
-    $pick('Plant', 'Acid lovers');
-    $pick('no layer', 'Granite chip');
-    $take('blend-verdicts');
-
-    $at('//button[.="Undo"]')->click();
-    $at('//button[.="Undo"]')->click();
+    foreach (['Years' => 'years', 'Triangle' => 'triangle'] as $tab => $name) {
+        $at("//nav[@aria-label='View']//button[.='$tab']")->click();
+        $at('//div[@data-view][@aria-busy="false"]//*[name()="svg"]');
+        $take($name);
+    }
+    $at('//nav[@aria-label="View"]//button[.="Section"]')->click();
     $at('//button[.="Work out a batch"]')->click();
     $at('//p[@class="batch-loose"]');
     $take('batch');
 
+    $driver->get($site->address.'/blend/compare');
+    $pick('Add a recipe', 'Orchard pots');
+    $at('//article[2]');
+    $take('compare-mixes');
     $driver->get($site->address.'/bins/1');
     $at('//*[.="Water by suction"]');
     $take('component');
@@ -85,10 +89,6 @@ try {
     $driver->get($site->address.'/bench/tools');
     $at('//output[contains(.,"stable")]');
     $take('tools');
-    $driver->get($site->address.'/bins');
-    $at('//button[.="Files in and out"]')->click();
-    $at('//*[.="Empty template"]');
-    $take('files');
     $driver->get($site->address.'/log');
     $at('//a[.="Autumn maples, oval trays"]')->click();
     $at('//*[contains(@class,"sheet-load")]');
@@ -108,7 +108,9 @@ try {
     $chrome->resize(390, 844);
     $driver->get($site->address.'/blend');
     $at('//*[contains(@class,"pot-section")]');
-    $take('blend-phone');
+    $driver->get($site->address.'/blend/card');
+    $at('//*[contains(@class,"pot-section")]');
+    $take('card-phone');
 } finally {
     $chrome->stop();
     $site->stop();

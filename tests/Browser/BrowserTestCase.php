@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use Facebook\WebDriver\Exception\ElementClickInterceptedException;
 use Facebook\WebDriver\Exception\StaleElementReferenceException;
 use Facebook\WebDriver\Remote\RemoteWebElement;
 use Facebook\WebDriver\WebDriverBy;
@@ -94,7 +95,14 @@ abstract class BrowserTestCase extends TestCase
 
     public function click(string $button): void
     {
-        $this->waitFor(sprintf('//*[self::button or self::a][normalize-space(.)=%1$s or @aria-label=%1$s]', self::quoted($button)))->click();
+        $path = sprintf('//*[self::button or self::a][normalize-space(.)=%1$s or @aria-label=%1$s]', self::quoted($button));
+        try {
+            $this->waitFor($path)->click();
+        } catch (ElementClickInterceptedException) {
+            // what is above it moved while it was aimed at
+            usleep(300_000);
+            $this->waitFor($path)->click();
+        }
     }
 
     /** A field by the words of its label. */

@@ -30,6 +30,9 @@ test('every class of the core that computes states its source and a check value'
         'Numerics/Erfc', 'Numerics/GaussLegendre', 'Grading/Grading', 'Grading/SizeClasses', 'Grading/PanTail', 'Packing/CompressiblePacking', 'Packing/ResidualPacking', 'Blending/Substrate',
         'Blending/PoreSizes', 'Retention/RetentionCurve', 'Container/Pot', 'Container/RootZone', 'Container/PotWater', 'Container/Mesh', 'Flow/Ergun', 'Flow/RunThrough', 'Chemistry/Reaction',
         'Ageing/Attrition', 'Fit/Band', 'Batching/BatchPlan', 'Batching/LoadScoops',
+        'Watering/ExtraterrestrialRadiation', 'Watering/Hargreaves', 'Watering/PenmanMonteith', 'Watering/Climate', 'Watering/Plant', 'Watering/PotUse', 'Watering/DailyBalance', 'Watering/SurfaceHeat',
+        'Chemistry/Exchange', 'Chemistry/Correction', 'Chemistry/WaterDrift', 'Ageing/AgeingClimate', 'Ageing/AgedPot', 'Ageing/Forecast', 'Container/TippedPot', 'Container/Filling', 'Container/WallZone',
+        'Container/DepthBudget', 'Blending/Floating', 'Fit/Targets', 'Fit/WaterCourse', 'Batching/TopUp', 'Batching/BaseWithExtras', 'Uncertainty/Propagation', 'Writing/RecipeText', 'Writing/NameMatch',
     ];
     foreach ($computing as $class) {
         $text = (string) file_get_contents(dirname(__DIR__, 2).'/core/'.$class.'.php');

@@ -48,7 +48,7 @@ export function BatchFigures({
         </li>
         <li>{t('batch.wetPot', { kg: n(plan.wet_pot_kg, 2) })}</li>
       </ul>
-      <table className="plain-table">
+      <table className="view-table">
         <thead>
           <tr>
             <th scope="col">{t('batch.component')}</th>

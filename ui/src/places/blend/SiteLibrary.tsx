@@ -213,7 +213,7 @@ function SiteDrawer({ site, close }: { site: Site | null; close: () => void }) {
             ))}
           </ul>
         )}
-        <table className="plain-table month-table">
+        <table className="view-table month-table">
           <thead>
             <tr>
               <th scope="col">{t('site.month')}</th>

@@ -169,7 +169,7 @@ export function SituationDrawer({
         {number('alkalinity', t('situation.water'), 'alkalinity_mg_l', t('unit.mg'), t('situation.waterHint'))}
         <h3>{t('situation.care')}</h3>
         <p>{t('situation.habit')}</p>
-        <div className="fields-2">
+        <div className="fields-seasons">
           {SEASONS.map((season) => (
             <Form.Item key={season} label={t(`season.${season}`)}>
               <Select

@@ -35,7 +35,7 @@ export function DepthView({ question }: { question: Schemas['EvaluationInput'] |
             dots={data.pots.map((pot) => ({ x: pot.depth_cm, y: pot.air, label: pot.name }))}
           />
           <div className="table-scroll">
-            <table className="plain-table">
+            <table className="view-table">
               <caption>{t('depth.pots')}</caption>
               <thead>
                 <tr>

@@ -81,7 +81,7 @@ export function FitView({
         </p>
       )}
       {(ball !== null || contents.wall !== null) && (
-        <table className="plain-table">
+        <table className="view-table">
           <thead>
             <tr>
               <th scope="col">{t('fit.with')}</th>

@@ -43,7 +43,7 @@ export function WaterView({ water, fresh }: { water: Schemas['Evaluation']['wate
         {t('water.year', { litres: n(water.watering_l_year, 2) })}
       </p>
       <div className="table-scroll">
-        <table className="plain-table plain-table-tight">
+        <table className="view-table view-table-tight">
           <thead>
             <tr>
               <th scope="col">{t('water.x')}</th>
