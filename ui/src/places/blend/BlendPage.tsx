@@ -5,9 +5,9 @@ import { answerOf, api, type Schemas } from '../../api/client';
 import { useLastGood } from '../../api/lastGood';
 import { usePots } from '../../api/queries';
 import { useWords } from '../../i18n/words';
+import { useSettled } from '../common/useSettled';
 import { useShortcuts } from '../common/useShortcuts';
 import { AsIf } from './AsIf';
-import { BatchDrawer } from './BatchDrawer';
 import { useBlend } from './BlendProvider';
 import { questionOf } from './blendState';
 import { Certainty } from './Certainty';
@@ -25,12 +25,16 @@ import { VerdictList } from './VerdictList';
 import { useView } from './views/useView';
 import { ViewSwitch } from './ViewSwitch';
 
+const BatchDrawer = lazy(() => import('./BatchDrawer').then((module) => ({ default: module.BatchDrawer })));
 const WriteDown = lazy(() => import('./WriteDown').then((module) => ({ default: module.WriteDown })));
 const TubDrawer = lazy(() => import('./TubDrawer').then((module) => ({ default: module.TubDrawer })));
 const ExtrasDrawer = lazy(() => import('./ExtrasDrawer').then((module) => ({ default: module.ExtrasDrawer })));
 
 const ask = async (body: Schemas['EvaluationInput'], signal: AbortSignal) =>
   answerOf(await api.POST('/evaluate', { body, signal }));
+
+/** Without a change for so long, somebody has stopped typing. */
+const PAUSE_MS = 250;
 
 type Tool = 'write' | 'tub' | 'extras';
 
@@ -40,10 +44,11 @@ export function BlendPage() {
   const { history, dispatch, badLink } = useBlend();
   const mix = history.now;
   const question = useMemo(() => questionOf(mix), [mix]);
-  // the picture at once; what would mend it and where growers differ take longer and come after
+  // the picture at once; what would mend it and where growers differ take longer and come once somebody stops typing
   const quick = useMemo(() => (question === null ? null : { ...question, mends: false }), [question]);
   const { data, fresh, problem, unreachable } = useLastGood('evaluation', quick, ask);
-  const whole = useLastGood('evaluation', fresh ? question : null, ask);
+  const settled = useSettled(question, PAUSE_MS);
+  const whole = useLastGood('evaluation', fresh ? settled : null, ask);
   // how sure it is comes last
   const certainty = useView('/views/uncertainty', whole.fresh ? question : null);
   const uncertainty = useMemo(
@@ -209,10 +214,10 @@ export function BlendPage() {
           </>
         )}
       </section>
-      {batching && question !== null && (
-        <BatchDrawer question={question} potName={potName} close={() => setBatching(false)} />
-      )}
       <Suspense fallback={null}>
+        {batching && question !== null && (
+          <BatchDrawer question={question} potName={potName} close={() => setBatching(false)} />
+        )}
         {tool === 'write' && <WriteDown open close={() => setTool(null)} />}
         {tool === 'tub' && <TubDrawer open close={() => setTool(null)} />}
         {tool === 'extras' && <ExtrasDrawer open question={question} close={() => setTool(null)} />}

@@ -1,5 +1,5 @@
 import { Button, Dropdown, Modal, Select } from 'antd';
-import { useState } from 'react';
+import { lazy, Suspense, useState } from 'react';
 import { useNavigate } from 'react-router';
 
 import { useTakeRecipe } from '../../api/exchange';
@@ -9,8 +9,9 @@ import { useUndoable } from '../common/useUndoable';
 import { useBlend } from './BlendProvider';
 import { differs, emptyMix, opened } from './blendState';
 import { linkOf } from './mixLink';
-import { SaveRecipe } from './SaveRecipe';
-import { VersionsDrawer } from './VersionsDrawer';
+
+const SaveRecipe = lazy(() => import('./SaveRecipe').then((module) => ({ default: module.SaveRecipe })));
+const VersionsDrawer = lazy(() => import('./VersionsDrawer').then((module) => ({ default: module.VersionsDrawer })));
 
 interface Props {
   saving: boolean;
@@ -127,7 +128,7 @@ export function RecipeBar({ saving, setSaving, tools }: Props) {
         )}
         onSelect={(_, { recipe }) => {
           setSearch('');
-          dispatch({ do: 'open', mix: opened(mix, recipe) });
+          dispatch({ do: 'openRecipe', recipe });
         }}
       />
       <Button
@@ -163,8 +164,10 @@ export function RecipeBar({ saving, setSaving, tools }: Props) {
           }}
         />
       </Modal>
-      <SaveRecipe key={String(saving)} open={saving} isChanged={isChanged} close={() => setSaving(false)} />
-      <VersionsDrawer open={versions} close={() => setVersions(false)} />
+      <Suspense fallback={null}>
+        {saving && <SaveRecipe open isChanged={isChanged} close={() => setSaving(false)} />}
+        {versions && <VersionsDrawer open close={() => setVersions(false)} />}
+      </Suspense>
     </div>
   );
 }

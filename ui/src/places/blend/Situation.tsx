@@ -1,5 +1,5 @@
 import { Button, Form, Select } from 'antd';
-import { useEffect, useState } from 'react';
+import { type Dispatch, lazy, memo, Suspense, useCallback, useEffect, useState } from 'react';
 import { Link } from 'react-router';
 
 import type { ApiProblem } from '../../api/client';
@@ -9,20 +9,56 @@ import { PotOutline } from '../../drawing/PotOutline';
 import { typedNumber, useWords } from '../../i18n/words';
 import { NumberField } from '../common/NumberField';
 import { useBlend } from './BlendProvider';
-import type { Mix } from './blendState';
+import type { Action, Mix } from './blendState';
 import { ComponentPicker } from './ComponentPicker';
-import { ContentsDrawer } from './ContentsDrawer';
 import { PlantPicker } from './PlantPicker';
-import { SituationDrawer } from './SituationDrawer';
+
+const ContentsDrawer = lazy(() => import('./ContentsDrawer').then((module) => ({ default: module.ContentsDrawer })));
+const SituationDrawer = lazy(() => import('./SituationDrawer').then((module) => ({ default: module.SituationDrawer })));
 
 /** For which plant, in which pot, on which site: three choices, made first; the rest has a sensible start. */
 export function Situation({ problem }: { problem: ApiProblem | undefined }) {
-  const { t, n } = useWords();
   const { history, dispatch } = useBlend();
-  const mix = history.now;
+  const { group, potId, situation } = history.now;
+  const [more, setMore] = useState(false);
+  const openMore = useCallback(() => setMore(true), []);
+
+  return (
+    <>
+      <ThreeChoices
+        group={group}
+        speciesId={situation.speciesId}
+        potId={potId}
+        siteId={situation.siteId}
+        potWrong={problem?.at('pot_id')}
+        wrong={problem?.errors.find((error) => error.path.startsWith('situation'))?.message}
+        dispatch={dispatch}
+        more={openMore}
+      />
+      <Suspense fallback={null}>
+        {more && <SituationDrawer open close={() => setMore(false)} problem={problem} />}
+      </Suspense>
+    </>
+  );
+}
+
+interface ChoiceProps {
+  group: Mix['group'];
+  speciesId: number | null;
+  potId: number | null;
+  siteId: number | null;
+  potWrong: string | undefined;
+  wrong: string | undefined;
+  dispatch: Dispatch<Action>;
+  more: () => void;
+}
+
+/** Drawn anew only where one of them changes: typing parts goes by it. */
+const ThreeChoices = memo(function ThreeChoices(props: ChoiceProps) {
+  const { group, speciesId, potId, siteId, potWrong, wrong, dispatch, more } = props;
+  const { t, n } = useWords();
   const pots = usePots({ per_page: 200 });
   const sites = useSites({ per_page: 200 });
-  const [more, setMore] = useState(false);
   const firstPot = pots.data?.data[0]?.id;
   // the first that was set up is the yard itself
   const firstSite = sites.data?.data.map((site) => site.id).sort((a, b) => a - b)[0];
@@ -36,28 +72,17 @@ export function Situation({ problem }: { problem: ApiProblem | undefined }) {
       dispatch({ do: 'firstSite', siteId: firstSite });
     }
   }, [firstSite, dispatch]);
-  const wrong = problem?.errors.find((error) => error.path.startsWith('situation'))?.message;
 
   return (
     <Form layout="vertical" className="situation">
       <Form.Item label={t('blend.plant')}>
         <PlantPicker
-          group={mix.group}
-          speciesId={mix.situation.speciesId}
-          onPick={(group, speciesId) =>
-            dispatch({
-              do: 'change',
-              touches: 'group',
-              mix: { group, situation: { ...mix.situation, speciesId } },
-            })
-          }
+          group={group}
+          speciesId={speciesId}
+          onPick={(picked, id) => dispatch({ do: 'plant', group: picked, speciesId: id })}
         />
       </Form.Item>
-      <Form.Item
-        label={t('blend.pot')}
-        validateStatus={problem?.at('pot_id') === undefined ? '' : 'error'}
-        help={problem?.at('pot_id')}
-      >
+      <Form.Item label={t('blend.pot')} validateStatus={potWrong === undefined ? '' : 'error'} help={potWrong}>
         {pots.data?.total === 0 ? (
           <p>
             {t('blend.noPots')} <Link to="/pots?new=1">{t('blend.addPot')}</Link>
@@ -66,7 +91,7 @@ export function Situation({ problem }: { problem: ApiProblem | undefined }) {
           <Select
             aria-label={t('blend.pot')}
             placeholder={t('blend.potPick')}
-            value={mix.potId}
+            value={potId}
             showSearch={{ optionFilterProp: 'label' }}
             options={(pots.data?.data ?? []).map((pot) => ({ value: pot.id, label: pot.name, pot }))}
             optionRender={({ data }) => (
@@ -76,7 +101,7 @@ export function Situation({ problem }: { problem: ApiProblem | undefined }) {
                 <small>{n(data.pot.volume_l, 2)} L</small>
               </span>
             )}
-            onChange={(potId) => dispatch({ do: 'change', touches: 'pot', mix: { potId, potChange: null } })}
+            onChange={(id) => dispatch({ do: 'change', touches: 'pot', mix: { potId: id, potChange: null } })}
           />
         )}
       </Form.Item>
@@ -84,24 +109,23 @@ export function Situation({ problem }: { problem: ApiProblem | undefined }) {
         <Select
           aria-label={t('blend.site')}
           placeholder={t('blend.noSite')}
-          value={mix.situation.siteId}
+          value={siteId}
           allowClear
           showSearch={{ optionFilterProp: 'label' }}
           options={(sites.data?.data ?? []).map((site) => ({ value: site.id, label: site.name }))}
-          onChange={(siteId: number | undefined) =>
-            dispatch({ do: 'situation', touches: 'site', situation: { siteId: siteId ?? null } })
+          onChange={(id: number | undefined) =>
+            dispatch({ do: 'situation', touches: 'site', situation: { siteId: id ?? null } })
           }
         />
       </Form.Item>
       <Form.Item label={t('blend.situation')} validateStatus={wrong === undefined ? '' : 'error'} help={wrong}>
-        <Button block className="situation-more" onClick={() => setMore(true)}>
+        <Button block className="situation-more" onClick={more}>
           {t('blend.situationMore')}
         </Button>
       </Form.Item>
-      <SituationDrawer open={more} close={() => setMore(false)} problem={problem} />
     </Form>
   );
-}
+});
 
 /** Free rim, top dressing, plant and drainage layer, and what else is in the pot: all have a sensible start. */
 export function PotSetup({
@@ -113,9 +137,35 @@ export function PotSetup({
   contentsOpen: boolean;
   setContentsOpen: (open: boolean) => void;
 }) {
-  const { t } = useWords();
   const { history, dispatch } = useBlend();
-  const { layer, ...mix } = history.now;
+  const { headspace, dressing, tree, layer } = history.now;
+
+  return (
+    <>
+      <SetupFields
+        headspace={headspace}
+        dressing={dressing}
+        tree={tree}
+        layer={layer}
+        problem={problem}
+        dispatch={dispatch}
+        setContentsOpen={setContentsOpen}
+      />
+      <Suspense fallback={null}>
+        {contentsOpen && <ContentsDrawer open close={() => setContentsOpen(false)} problem={problem} />}
+      </Suspense>
+    </>
+  );
+}
+
+interface SetupProps extends Pick<Mix, 'headspace' | 'dressing' | 'tree' | 'layer'> {
+  problem: ApiProblem | undefined;
+  dispatch: Dispatch<Action>;
+  setContentsOpen: (open: boolean) => void;
+}
+
+const SetupFields = memo(function SetupFields({ layer, problem, dispatch, setContentsOpen, ...mix }: SetupProps) {
+  const { t } = useWords();
   const number = (field: 'headspace' | 'dressing' | 'tree', path: string, unit: 'unit.cm' | 'unit.kg') => (
     <NumberField
       label={t(`blend.${field}`)}
@@ -174,7 +224,6 @@ export function PotSetup({
           {contentsProblem}
         </p>
       )}
-      <ContentsDrawer open={contentsOpen} close={() => setContentsOpen(false)} problem={problem} />
     </Form>
   );
-}
+});

@@ -86,6 +86,8 @@ export type Action =
   | { do: 'remove'; componentId: number }
   | { do: 'prepare'; componentId: number; preparation: Preparation | null }
   | { do: 'open'; mix: Mix }
+  | { do: 'openRecipe'; recipe: Schemas['Recipe'] }
+  | { do: 'plant'; group: Schemas['PlantGroup']; speciesId: number | null }
   | { do: 'saved'; recipe: Schemas['Recipe'] }
   | { do: 'firstPot'; potId: number }
   | { do: 'firstSite'; siteId: number }
@@ -161,6 +163,14 @@ export function reduce(history: History, action: Action): History {
       );
     case 'open':
       return push(history, action.mix, null);
+    case 'openRecipe':
+      return push(history, opened(now, action.recipe), null);
+    case 'plant':
+      return push(
+        history,
+        { ...now, group: action.group, situation: { ...now.situation, speciesId: action.speciesId } },
+        'group',
+      );
     case 'saved':
       return {
         ...history,
