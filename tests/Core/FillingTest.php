@@ -8,6 +8,7 @@ use Zolbek\Core\Container\Contents;
 use Zolbek\Core\Container\DepthBudget;
 use Zolbek\Core\Container\DrainageLayer;
 use Zolbek\Core\Container\Filling;
+use Zolbek\Core\Container\Pot;
 use Zolbek\Core\Container\RootBall;
 use Zolbek\Core\Container\RootZone;
 use Zolbek\Core\Container\TippedPot;
@@ -36,6 +37,19 @@ test('the steeper a flat pot is tipped, the more runs out, and never more than t
         $before = $now->waterL;
     }
 })->with(['oval tray', 'rectangle']);
+
+test('a tipped box holds what summing it up by hand says', function (float $degrees): void {
+    $box = Pot::read(['shape' => 'rectangular', 'depth' => 9, 'top_length' => 20, 'top_width' => 10, 'base_length' => 20, 'base_width' => 10]);
+    $mix = Reference::evenThree();
+    $angle = deg2rad($degrees);
+    $water = 0.0;
+    for ($i = 0; $i < 150; ++$i) {
+        for ($j = 0; $j < 150; ++$j) {
+            $water += $mix->retention->theta(9.0 * ($i + 0.5) / 150 * cos($angle) + 20.0 * ($j + 0.5) / 150 * sin($angle)) * 1.8 / 150 ** 2;
+        }
+    }
+    expect((new TippedPot(new RootZone($box), $mix->retention, $degrees))->waterL)->toBeNear($water, 1e-3);
+})->with([10.0, 30.0, 50.0]);
 
 test('tipping helps a wide shallow pot more than a narrow deep one', function (): void {
     $mix = Reference::evenThree();

@@ -139,6 +139,20 @@ test('a rich mix suits who comes by seldom, and a lean one does not', function (
         ->and($interval(['lava-scoria-3-6-mm' => 1], 12))->toBe(Level::Good);
 });
 
+test('the band of the interval begins at the hours between visits, and half of them is its margin', function (): void {
+    $setup = randomSituation(5);
+    $verdict = (new Assessment($setup))->verdict(Criterion::Interval);
+    expect($verdict->band->low)->toBe($setup->situation?->habit->summerH)->and($verdict->band->margin)->toBe($verdict->band->low / 2.0)->and($verdict->band->high)->toBe(INF);
+});
+
+test('what preparing throws away is taken from the stock and paid for', function (): void {
+    $pumice = Reference::component('pumice-3-6-mm');
+    $situation = new Situation(Targets::of(PlantGroup::AiryConifers), budget: 100.0, stocks: ['pumice-3-6-mm' => new Stock(100.0, 10.0, 5.0)]);
+    $of = static fn(float $kept): Assessment => new Assessment(new Setup([[Portion::of($pumice, null, $kept), 1.0]], Reference::pot('rectangle'), Holes::of(4, 2.0, 0.6), PlantGroup::AiryConifers, 0.8, situation: $situation));
+    expect($of(0.5)->verdict(Criterion::Cost)->value)->toBeNear(2.0 * (float) $of(1.0)->verdict(Criterion::Cost)->value, 1e-9)
+        ->and($of(0.5)->verdict(Criterion::Stock)->value)->toBe(floor((float) $of(1.0)->verdict(Criterion::Stock)->value / 2.0));
+});
+
 test('at rest and with cut roots water lasts longer than in growth', function (): void {
     $setup = randomSituation(5);
     assert($setup->situation?->climate !== null);

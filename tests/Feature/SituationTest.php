@@ -21,6 +21,13 @@ test('a whole situation is answered as the contract says', function (): void {
         ->and(array_column($response->json('verdicts'), 'criterion'))->toContain('interval', 'years', 'later_ph', 'float_share', 'segregation', 'stock');
 });
 
+test('the old ball is of the mix it stood in, as old as it is', function (): void {
+    $recipe = $this->postJson('/api/v1/recipes', ['name' => 'Peaty', 'plant_group' => 'desert', 'parts' => Yard::parts(['sphagnum-peat' => 1])])->json('id');
+    $theta = fn(array $ball): float => $this->postJson('/api/v1/evaluate', Yard::question(['contents' => ['ball' => ['share' => 0.4, ...$ball]]]))->assertOk()->json('contents.ball.theta');
+    expect($theta(['years' => 8]))->toBeGreaterThan($theta(['years' => 0]))
+        ->and($theta(['years' => 0, 'recipe_id' => $recipe]))->toBeGreaterThan($theta(['years' => 0]));
+});
+
 test('without a situation the answer is that of before', function (): void {
     $response = $this->postJson('/api/v1/evaluate', Yard::question())->assertOk();
     Contract::check($response, 'Evaluation');
