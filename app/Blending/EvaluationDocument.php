@@ -22,6 +22,7 @@ use Zolbek\Core\Fit\Criterion;
 use Zolbek\Core\Fit\Mend;
 use Zolbek\Core\Fit\MendSearch;
 use Zolbek\Core\Fit\OtherPot;
+use Zolbek\Core\Fit\Setup;
 use Zolbek\Core\Fit\Verdict;
 use Zolbek\Core\Flow\RunThroughSpeed;
 
@@ -79,7 +80,8 @@ final readonly class EvaluationDocument
                 'air' => $water->air,
             ],
             'section' => $this->section(),
-            'without_layer' => $setup->layer === null ? null : $this->withoutLayer(),
+            'without_layer' => $setup->layer === null ? null : $this->inPot($setup->withoutLayer()),
+            'without_dressing' => $setup->topDressingCm <= 0.0 ? null : $this->inPot($setup->with(topDressingCm: 0.0, withContents: false)),
             'preparation' => PreparationWorth::of($this->form),
             'grading' => $this->grading(),
             'fit' => $this->assessment->fit,
@@ -204,11 +206,9 @@ final readonly class EvaluationDocument
         }, self::heights($from, $to));
     }
 
-    /** @return array<string, float|null> */
-    private function withoutLayer(): array
+    /** @return array<string, float|null> what the pot would do set up otherwise */
+    private function inPot(Setup $setup): array
     {
-        $setup = $this->form->setup->withoutLayer();
-
         return [
             ...Answer::pot(new PotWater($setup->zone, $setup->substrate)),
             'run_through_s' => (new Assessment($setup, withYears: false))->runThrough->seconds,

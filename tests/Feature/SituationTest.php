@@ -28,6 +28,14 @@ test('the old ball is of the mix it stood in, as old as it is', function (): voi
         ->and($theta(['years' => 0, 'recipe_id' => $recipe]))->toBeGreaterThan($theta(['years' => 0]));
 });
 
+test('layer and dressing are shown with and without', function (): void {
+    $plain = $this->postJson('/api/v1/evaluate', Yard::question())->assertJsonPath('without_dressing', null)->json('pot');
+    $dressed = $this->postJson('/api/v1/evaluate', Yard::question(['top_dressing_cm' => 1]))->json();
+    expect($dressed['without_dressing']['water_l'])->toBe($plain['water_l'])
+        ->and($dressed['without_dressing']['air'])->toBe($plain['air'])
+        ->and($dressed['pot']['volume_l'])->toBeLessThan($plain['volume_l']);
+});
+
 test('without a situation the answer is that of before', function (): void {
     $response = $this->postJson('/api/v1/evaluate', Yard::question())->assertOk();
     Contract::check($response, 'Evaluation');

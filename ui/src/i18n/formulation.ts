@@ -330,6 +330,8 @@ export const formulation = {
   'fit.waterL': 'Water, L',
   'fit.waterShare': 'Water, share',
   'fit.newMixCol': 'New mix needed, L',
+  'section.withoutDressing':
+    'Without the top dressing: air {air}, water {water} L of {volume} L. With it: air {airWith}, water {waterWith} L of {volumeWith} L.',
   'section.ball': 'old ball',
   'section.wall': '{kind, select, moss {moss} other {old soil}}',
   'ball.wetter':

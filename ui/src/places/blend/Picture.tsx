@@ -73,6 +73,18 @@ export const Picture = memo(function Picture({ evaluation, potName }: Props) {
           })}
         </p>
       )}
+      {evaluation.without_dressing !== null && (
+        <p className="without-layer">
+          {t('section.withoutDressing', {
+            air: percent(evaluation.without_dressing.air),
+            water: n(evaluation.without_dressing.water_l),
+            volume: n(evaluation.without_dressing.volume_l),
+            airWith: percent(pot.air),
+            waterWith: n(pot.water_l),
+            volumeWith: n(pot.volume_l),
+          })}
+        </p>
+      )}
       {pot.mesh !== null && (!pot.mesh.holds || pot.mesh.may_clog) && (
         <p className="mesh-note">
           {t('section.mesh', {

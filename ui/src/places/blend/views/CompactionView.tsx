@@ -59,7 +59,6 @@ export function CompactionView({
             tooltip={{ open: false }}
             marks={{
               4.1: t('compaction.poured'),
-              5.2: ' ',
               6.7: t('compaction.settled'),
               9: t('compaction.pressed'),
             }}
