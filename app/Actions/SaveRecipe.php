@@ -5,9 +5,7 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Blending\PartsForm;
-use App\Exchange\Same;
 use App\Models\Recipe;
-use App\Models\RecipePart;
 use App\Models\RecipeVersion;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
@@ -40,7 +38,7 @@ final readonly class SaveRecipe
         $tags = self::tags($fields->raw('tags') ?? ($recipe->exists ? $recipe->tags : []), $refusals);
         $reason = $fields->text('reason', 300, '');
         $parts = PartsForm::read($fields->raw('parts'), $refusals);
-        $sameParts = $recipe->exists && Same::values(self::rows($recipe), array_map(static fn(array $row): array => [$row['component_id'], $row['parts'], $row['preparation']?->toArray() ?: null], $parts->rows));
+        $sameParts = $recipe->exists && $recipe->loadMissing('parts')->isSameMix($parts->rows);
         $isNew = ! $recipe->exists || ! $sameParts || $recipe->plant_group !== $group;
         if ($isNew && $recipe->exists && $reason === '' && ! $refusals->any()) {
             $refusals->add(new Refusal('reason', 'reason_missing'));
@@ -51,12 +49,15 @@ final readonly class SaveRecipe
             $number = $recipe->exists ? $recipe->version + ($isNew ? 1 : 0) : 1;
             // a shrink that was measured is that of the parts as they were
             $recipe->fill([...($sameParts ? [] : ['compaction_index' => null]), 'name' => $name, 'plant_group' => $group, 'note' => $note, 'tags' => $tags, 'version' => $number])->save();
-            $recipe->parts()->delete();
-            $recipe->parts()->createMany(array_map(
-                static fn(array $row, int $position): array => ['component_id' => $row['component_id'], 'parts' => $row['parts'], 'preparation' => $row['preparation']?->toArray() ?: null, 'position' => $position],
-                $parts->rows,
-                array_keys($parts->rows),
-            ));
+            // written in another notation it stays as it was written
+            if (! $sameParts) {
+                $recipe->parts()->delete();
+                $recipe->parts()->createMany(array_map(
+                    static fn(array $row, int $position): array => ['component_id' => $row['component_id'], 'parts' => $row['parts'], 'preparation' => $row['preparation']?->toArray() ?: null, 'position' => $position],
+                    $parts->rows,
+                    array_keys($parts->rows),
+                ));
+            }
             if ($isNew) {
                 RecipeVersion::query()->create([
                     'recipe_id' => $recipe->id,
@@ -75,12 +76,6 @@ final readonly class SaveRecipe
         });
 
         return $recipe->refresh()->load('parts.component');
-    }
-
-    /** @return list<array{int, float, array<string, mixed>|null}> */
-    private static function rows(Recipe $recipe): array
-    {
-        return array_values($recipe->loadMissing('parts')->parts->map(static fn(RecipePart $part): array => [$part->component_id, $part->parts, $part->preparation ?: null])->all());
     }
 
     /** @return list<string> */

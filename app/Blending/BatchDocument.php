@@ -4,10 +4,8 @@ declare(strict_types=1);
 
 namespace App\Blending;
 
-use App\Exchange\Same;
 use App\Models\Component;
 use App\Models\Recipe;
-use App\Models\RecipePart;
 use Zolbek\Core\Batching\BatchLine;
 use Zolbek\Core\Batching\BatchOrder;
 use Zolbek\Core\Batching\BatchPlan;
@@ -51,12 +49,7 @@ final readonly class BatchDocument
     /** The version of a recipe that this batch is, in whatever notation; null where the mix was changed and not saved. */
     public function versionOf(Recipe $recipe): ?int
     {
-        $scale = array_sum(array_column($this->form->parts->rows, 'parts')) / max(1e-12, $recipe->parts->sum('parts'));
-        $as = static fn(int $id, float $parts, ?array $preparation): array => [$id, round($parts, 6), $preparation ?: null];
-        $mixed = array_map(static fn(array $row): array => $as($row['component_id'], $row['parts'] / $scale, $row['preparation']?->toArray()), $this->form->parts->rows);
-        $written = $recipe->parts->map(static fn(RecipePart $part): array => $as($part->component_id, $part->parts, $part->preparation))->all();
-
-        return Same::values($mixed, array_values($written)) ? $recipe->version : null;
+        return $recipe->isSameMix($this->form->parts->rows) ? $recipe->version : null;
     }
 
     public function pots(): int

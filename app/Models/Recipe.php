@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Exchange\Same;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Carbon;
+use Zolbek\Core\Grading\Preparation;
 
 /**
  * A mix as the yard writes it down: components and parts by loose volume, for a group of plants.
@@ -33,6 +35,22 @@ final class Recipe extends Model
         $parts->orderBy('position');
 
         return $parts;
+    }
+
+    /**
+     * Whether rows are this very mix, in whatever notation: the same components in the same proportions, prepared alike.
+     *
+     * @param list<array{component_id: int, parts: float, lot_id: int|null, preparation: Preparation|null}> $rows
+     */
+    public function isSameMix(array $rows): bool
+    {
+        $scale = array_sum(array_column($rows, 'parts')) / max(1e-12, (float) $this->parts->sum('parts'));
+        $as = static fn(int $id, float $parts, ?array $preparation): array => [$id, round($parts, 6), $preparation ?: null];
+
+        return $scale > 0.0 && Same::values(
+            array_map(static fn(array $row): array => $as($row['component_id'], $row['parts'] / $scale, $row['preparation']?->toArray()), $rows),
+            array_values($this->parts->map(static fn(RecipePart $part): array => $as($part->component_id, $part->parts, $part->preparation))->all()),
+        );
     }
 
     /** @return HasMany<RecipeVersion, $this> */

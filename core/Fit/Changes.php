@@ -173,7 +173,7 @@ final readonly class Changes
             if ($component === null || $component->medianMm() < self::LAYER_FROM_MM || $component->kind?->isCompressible() === true) {
                 continue;
             }
-            $substrate = new Substrate(new Blend([[$component, 1.0]]));
+            $substrate = new Substrate(new Blend([[$component, 1.0]]), $setup->compactionIndex);
 
             return array_values(array_filter(array_map(fn(float $cm): ?Change => $this->tried(
                 static fn(): Change => new Change(Change::LAYER, $setup->with(layer: new DrainageLayer($substrate, $cm)), 1.0 + $cm / 3.0, $cm, $portion->key),

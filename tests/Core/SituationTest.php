@@ -12,6 +12,7 @@ use Zolbek\Core\Container\Holes;
 use Zolbek\Core\Fit\Assessment;
 use Zolbek\Core\Fit\Band;
 use Zolbek\Core\Fit\Change;
+use Zolbek\Core\Fit\Changes;
 use Zolbek\Core\Fit\Criterion;
 use Zolbek\Core\Fit\Level;
 use Zolbek\Core\Fit\MendSearch;
@@ -100,6 +101,13 @@ test('grains too large for a shallow pot may be sieved out', function (): void {
     $setup = new Setup([[Reference::component('bark-mini-chip-6-12-mm'), 2.0], [Reference::component('pumice-3-6-mm'), 1.0]], Reference::pot('oval tray')->withDepth(4.0), Holes::of(2, 2.0, 0.6), PlantGroup::AiryConifers, 0.5);
     $mends = (new MendSearch(new Assessment($setup), []))->for(Criterion::LargestGrain);
     expect(array_map(static fn($mend): string => $mend->change->kind, $mends))->toContain(Change::SIEVE_OUT);
+});
+
+test('a layer that is offered lies as firmly as the mix it goes under', function (): void {
+    $setup = randomSituation(9)->with(compactionIndex: 4.1);
+    foreach ((new Changes(new Assessment($setup), [Reference::component('granite-chip-4-8-mm')]))->all() as $change) {
+        expect($change->setup->layer?->substrate->compactionIndex ?? 4.1)->toBe(4.1);
+    }
 });
 
 test('without a situation only mix and pot are rated', function (): void {

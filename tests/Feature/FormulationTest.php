@@ -114,6 +114,8 @@ test('a recipe keeps every version with its reason, and a batch knows its own', 
     $batch = $mixed(['pumice-3-6-mm' => 50, 'sphagnum-peat' => 50])->assertJsonPath('recipe_version', 1);
     // a note alone is no new version
     $this->putJson("/api/v1/recipes/$id", [...$recipe, 'note' => 'Keep dry'])->assertOk()->assertJsonPath('version', 1)->assertJsonPath('tags', ['dry', 'bench']);
+    // nor is the same mix in per cent: it stays as it was written
+    $this->putJson("/api/v1/recipes/$id", [...$recipe, 'parts' => Yard::parts(['pumice-3-6-mm' => 50, 'sphagnum-peat' => 50])])->assertOk()->assertJsonPath('version', 1)->assertJsonPath('parts.0.parts', 1);
     $changed = [...$recipe, 'parts' => Yard::parts(['pumice-3-6-mm' => 3, 'perlite-2-5-mm' => 1])];
     $this->putJson("/api/v1/recipes/$id", $changed)->assertStatus(422)->assertJsonPath('errors.0.path', 'reason');
     $this->putJson("/api/v1/recipes/$id", [...$changed, 'reason' => 'Peat sank'])->assertOk()->assertJsonPath('version', 2);

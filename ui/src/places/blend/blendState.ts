@@ -192,7 +192,7 @@ export function reduce(history: History, action: Action): History {
     case 'write':
       return push(history, writtenAs(now, action.notation), null);
     case 'rows':
-      return push(history, { ...now, rows: action.rows, notation: action.notation ?? now.notation }, null);
+      return push(history, { ...now, rows: action.rows, notation: action.notation ?? now.notation, compactionIndex: null }, null);
     case 'equal': {
       const text = now.notation === 'percent' ? 100 / Math.max(1, now.rows.length) : 1;
 

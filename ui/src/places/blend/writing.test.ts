@@ -60,6 +60,13 @@ describe('writing a mix in another way', () => {
     expect(reduce(over, { do: 'scale' }).now.rows.map((each) => each.text)).toEqual(['60', '40']);
   });
 
+  test('another mix in another notation is not the one whose shrink was measured', () => {
+    const measured = startOf({ ...start('1', '1').now, recipeId: 4, compactionIndex: 7.4 });
+    const other = reduce(measured, { do: 'rows', rows: [row(1, '30'), row(2, '70')], notation: 'percent' });
+    expect(questionOf(other.now)).not.toHaveProperty('compaction_index');
+    expect(questionOf(reduce(measured, { do: 'write', notation: 'percent' }).now)?.compaction_index).toBe(7.4);
+  });
+
   test('equal parts of everything', () => {
     expect(reduce(start('3', '2'), { do: 'equal' }).now.rows.map((each) => each.text)).toEqual(['1', '1']);
   });
