@@ -86,11 +86,6 @@ final readonly class Climate
         return self::DAYS[$month] * self::below(0.0, ($this->months[$month] ?? $this->months[0])->tMin);
     }
 
-    public function isFrostFree(): bool
-    {
-        return $this->frostCycles < 0.5;
-    }
-
     /** Day of the year on which the daily mean rises past a temperature, between the middles of two months; null where it never does. */
     public function warmsPast(float $celsius): ?int
     {

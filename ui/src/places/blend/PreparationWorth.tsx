@@ -24,7 +24,7 @@ export function PreparationWorth({ evaluation }: { evaluation: Schemas['Evaluati
   return (
     <section className="prep-worth">
       <h2>{t('prep.worth')}</h2>
-      <table className="view-table">
+      <table className="plain-table">
         <thead>
           <tr>
             <td />

@@ -41,7 +41,7 @@ export function RecipeBar({ saving, setSaving, tools }: Props) {
     }
     const { recipeId: id, recipeName: name } = mix;
     await archive.mutateAsync({ id, archived: true });
-    dispatch({ do: 'change', touches: 'recipe', mix: { recipeId: null, recipeName: '', recipeVersion: null } });
+    dispatch({ do: 'change', touches: 'recipe', mix: { recipeId: null, recipeName: '' } });
     say(t('common.archived', { name }), () => {
       archive.mutate({ id, archived: false });
       dispatch({ do: 'undo' });
@@ -87,7 +87,6 @@ export function RecipeBar({ saving, setSaving, tools }: Props) {
                 touches: 'duplicate',
                 mix: {
                   recipeId: null,
-                  recipeVersion: null,
                   recipeName: t('blend.copyOf', { name: mix.recipeName }),
                 },
               });

@@ -49,8 +49,6 @@ export interface Mix {
   recipeName: string;
   recipeNote: string;
   recipeTags: string[];
-  /** Version that stands in the recipe now. */
-  recipeVersion: number | null;
   notation: Notation;
   /** Litres in a scoop, as typed. */
   scoop: string;
@@ -112,7 +110,6 @@ export const emptyMix: Mix = {
   recipeName: '',
   recipeNote: '',
   recipeTags: [],
-  recipeVersion: null,
   notation: 'parts',
   scoop: '1',
   group: 'airy_conifers',
@@ -180,7 +177,6 @@ export function reduce(history: History, action: Action): History {
           recipeName: action.recipe.name,
           recipeNote: action.recipe.note,
           recipeTags: action.recipe.tags,
-          recipeVersion: action.recipe.version,
         },
       };
     case 'firstPot':
@@ -192,7 +188,11 @@ export function reduce(history: History, action: Action): History {
     case 'write':
       return push(history, writtenAs(now, action.notation), null);
     case 'rows':
-      return push(history, { ...now, rows: action.rows, notation: action.notation ?? now.notation, compactionIndex: null }, null);
+      return push(
+        history,
+        { ...now, rows: action.rows, notation: action.notation ?? now.notation, compactionIndex: null },
+        null,
+      );
     case 'equal': {
       const text = now.notation === 'percent' ? 100 / Math.max(1, now.rows.length) : 1;
 
@@ -339,7 +339,6 @@ export function opened(mix: Mix, recipe: Schemas['Recipe']): Mix {
     recipeName: recipe.name,
     recipeNote: recipe.note,
     recipeTags: recipe.tags,
-    recipeVersion: recipe.version,
     notation: 'parts',
     group: recipe.plant_group,
     rows: rowsOf(recipe),
