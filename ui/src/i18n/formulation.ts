@@ -68,7 +68,7 @@ export const formulation = {
   'tub.text':
     'Say what lies in the tub already. Zolbek says what to add, so that the recipe is right again at the smallest total, or at the one you want.',
   'tub.there': 'Litres of {name} in the tub',
-  'tub.removed': '… of it picked out by hand, %',
+  'tub.removed': 'Picked out by hand',
   'tub.other': 'Something else in the tub',
   'tub.wanted': 'Recipe wanted in all',
   'tub.wantedHint': 'left empty: the smallest total',

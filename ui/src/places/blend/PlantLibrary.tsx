@@ -68,7 +68,7 @@ export function PlantLibrary() {
           {
             key: 'reason',
             title: t('species.reason'),
-            render: (_, one) => <span className="quiet">{one.reason}</span>,
+            render: (_, one) => <span className="quiet plant-reason">{one.reason}</span>,
           },
           {
             key: 'actions',
