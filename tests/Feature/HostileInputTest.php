@@ -112,7 +112,7 @@ test('an id that is no number is an address that is not there', function (): voi
 });
 
 test('a recipe is changed whole or not at all, and twice the same name is refused on changing too', function (): void {
-    $recipe = fn(string $name, float $parts): array => ['name' => $name, 'plant_group' => 'desert', 'parts' => Yard::parts(['pumice-3-6-mm' => $parts])];
+    $recipe = fn(string $name, float $parts): array => ['name' => $name, 'plant_group' => 'desert', 'parts' => Yard::parts(['pumice-3-6-mm' => $parts, 'sphagnum-peat' => 1])];
     $first = $this->postJson('/api/v1/recipes', $recipe('First', 1))->json('id');
     $this->postJson('/api/v1/recipes', $recipe('Second', 2))->assertCreated();
     $this->putJson("/api/v1/recipes/$first", $recipe('Second', 3))->assertStatus(422)->assertJsonPath('errors.0.path', 'name');
