@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Instruments\Simulated\SimulatedMoistureProbe;
 use App\Instruments\Simulated\SimulatedPen;
 use App\Instruments\Simulated\SimulatedProbe;
 use App\Instruments\Simulated\SimulatedScale;
@@ -13,4 +14,5 @@ return [
     'sieve_shaker' => SimulatedShaker::class,
     'reaction_pen' => SimulatedPen::class,
     'temperature_probe' => SimulatedProbe::class,
+    'moisture_probe' => SimulatedMoistureProbe::class,
 ];

@@ -17,6 +17,7 @@ final readonly class SavePot
 {
     private const FIELDS = [
         'name', 'shape', 'depth', 'measures', 'drying_sides', 'hole_count', 'hole_diameter_cm', 'hole_open_share', 'mesh_mm', 'weight_kg', 'owned', 'place',
+        'feet_cm', 'wall', 'colour', 'light_passes', 'home_made',
     ];
 
     /**
@@ -45,6 +46,11 @@ final readonly class SavePot
             'weight_kg' => $fields->number('weight_kg', 0, 10_000, 0),
             'owned' => $fields->integer('owned', 0, 1_000_000, 1),
             'place' => $fields->text('place', 100, ''),
+            'feet_cm' => $fields->number('feet_cm', 0, 50, $pot->feet_cm ?? 0),
+            'wall' => $fields->oneOf('wall', Pot::WALLS, $pot->wall ?? Pot::WALLS[0]),
+            'colour' => $fields->has('colour') ? ShelfFields::colour($fields, $refusals) : ($pot->colour ?? '#8a5a44'),
+            'light_passes' => $fields->flag('light_passes', $pot->light_passes ?? false),
+            'home_made' => $fields->flag('home_made', $pot->home_made ?? false),
         ];
         $refusals->throwIfAny();
 

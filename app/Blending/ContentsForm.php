@@ -6,8 +6,7 @@ namespace App\Blending;
 
 use App\Models\Component;
 use App\Models\Recipe;
-use App\Models\RecipePart;
-use App\Shelf\Portions;
+use App\Shelf\RecipePortions;
 use Zolbek\Core\Ageing\AgeingClimate;
 use Zolbek\Core\Blending\Blend;
 use Zolbek\Core\Blending\Substrate;
@@ -16,7 +15,6 @@ use Zolbek\Core\Container\Contents;
 use Zolbek\Core\Container\Pot;
 use Zolbek\Core\Container\RootBall;
 use Zolbek\Core\Container\WallZone;
-use Zolbek\Core\Grading\Preparation;
 use Zolbek\Core\Input\Fields;
 use Zolbek\Core\Input\Refusal;
 use Zolbek\Core\Input\Refusals;
@@ -103,7 +101,7 @@ final readonly class ContentsForm
             return null;
         }
         $years = (float) ($this->ball['years'] ?? 3.0);
-        $old = new Substrate($this->oldRecipe === null ? $newMix : self::blendOf($this->oldRecipe), $index, $years, $climate);
+        $old = new Substrate($this->oldRecipe === null ? $newMix : Blend::scooped(RecipePortions::of($this->oldRecipe)), $index, $years, $climate);
         $ball = $this->ball === null ? null : new RootBall(
             $this->ball['length_cm'] ?? 1.0,
             $this->ball['width_cm'] ?? 1.0,
@@ -143,17 +141,6 @@ final readonly class ContentsForm
             'recipe_id' => $fields->has('recipe_id') ? $fields->integer('recipe_id', 1, PHP_INT_MAX) : null,
             'years' => $fields->number('years', 0, 50, 3),
         ];
-    }
-
-    private static function blendOf(Recipe $recipe): Blend
-    {
-        Portions::load($recipe->parts->map(static fn(RecipePart $part): Component => $part->component)->all());
-        $shelf = new Portions();
-
-        return Blend::scooped(array_values($recipe->parts->map(static fn(RecipePart $part): array => [
-            $shelf->of($part->component, null, $part->preparation === null ? null : Preparation::read($part->preparation, new Refusals(), 'preparation')),
-            $part->parts,
-        ])->all()));
     }
 
     private static function alone(Component $component, float $index): Substrate

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Carbon;
 use Zolbek\Core\Container\Holes;
 use Zolbek\Core\Container\Pot as CorePot;
@@ -25,11 +26,25 @@ use Zolbek\Core\Container\Pot as CorePot;
  * @property float                $weight_kg        empty
  * @property int                  $owned
  * @property string               $place
+ * @property float                $feet_cm          by which the floor is raised
+ * @property string               $wall             one of WALLS
+ * @property string               $colour           as #rrggbb
+ * @property bool                 $light_passes     through its wall
+ * @property bool                 $home_made        drilled, cast or built
+ * @property int|null             $plants_count     that stand in one
  * @property Carbon|null          $archived_at
  */
 final class Pot extends Model
 {
     use Archivable;
+
+    public const WALLS = ['fired_clay', 'glazed', 'plastic', 'wood', 'cement', 'stone', 'net', 'fabric', 'metal'];
+
+    /** @return HasMany<Plant, $this> */
+    public function plants(): HasMany
+    {
+        return $this->hasMany(Plant::class);
+    }
 
     public function toCore(): CorePot
     {
@@ -60,6 +75,9 @@ final class Pot extends Model
             'mesh_mm' => 'float',
             'weight_kg' => 'float',
             'owned' => 'integer',
+            'feet_cm' => 'float',
+            'light_passes' => 'boolean',
+            'home_made' => 'boolean',
             'archived_at' => 'datetime',
         ];
     }

@@ -21,7 +21,7 @@ use Illuminate\Support\Carbon;
  */
 final class StockMovement extends Model
 {
-    public const KINDS = ['delivery', 'count', 'used', 'lost'];
+    public const KINDS = ['delivery', 'count', 'used', 'lost', 'returned'];
 
     public $timestamps = false;
 

@@ -101,6 +101,23 @@ final readonly class Grading
     }
 
     /**
+     * From a curve that is known already.
+     *
+     * @param list<float> $sizesMm rising
+     * @param list<float> $passing 0 to 1, not falling
+     *
+     * @throws Refused field "sizes_mm" where they are no curve
+     */
+    public static function fromCurve(array $sizesMm, array $passing): self
+    {
+        if ($passing === [] || count($sizesMm) !== count($passing) || count($sizesMm) < 2) {
+            throw Refused::because('sizes_mm', 'list', $sizesMm);
+        }
+
+        return new self($sizesMm, $passing);
+    }
+
+    /**
      * The sieve masses of this grading with another share passing one size; what is coarser keeps its proportions.
      *
      * P'(s) = share, P'(d) = share + (1 - share) (P(d) - P(s)) / (1 - P(s)) for d above s.

@@ -137,7 +137,8 @@ final readonly class Climate
         return new MonthClimate($tMin, $tMax, $fields->number('rain_mm', 0, 3000, 0), $known('humidity', 1, 100), $known('wind_ms', 0, 40), $known('sun_hours', 0, 24));
     }
 
-    private static function below(float $celsius, float $mean): float
+    /** Share of nights or days below a temperature, spread by 4.5 K about a mean. */
+    public static function below(float $celsius, float $mean): float
     {
         return Erfc::of(($mean - $celsius) / (self::SPREAD_K * M_SQRT2)) / 2.0;
     }

@@ -10,6 +10,7 @@ enum GrowthStage: string
     case Rest = 'rest';
     case BudsMoving = 'buds_moving';
     case LeafBreak = 'leaf_break';
+    case AfterFlower = 'after_flower';
     case Growing = 'growing';
     case Hardened = 'hardened';
     case LeafFall = 'leaf_fall';
@@ -21,6 +22,7 @@ enum GrowthStage: string
             self::Rest => $evergreen ? 0.3 : 0.1,
             self::BudsMoving => $evergreen ? 0.45 : 0.25,
             self::LeafBreak => $evergreen ? 0.7 : 0.6,
+            self::AfterFlower => $evergreen ? 0.9 : 0.8,
             self::Growing => 1.0,
             self::Hardened => 0.85,
             self::LeafFall => $evergreen ? 0.5 : 0.35,

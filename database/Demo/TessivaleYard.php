@@ -33,7 +33,8 @@ final readonly class TessivaleYard
         'pumice-3-6-mm' => [210, 40, 21.5, 'Bay 1, dry'],
         'lava-scoria-3-6-mm' => [145, 25, 14.8, 'Bay 1'],
         'akadama-type-clay-granule-2-6-mm' => [64, 14, 24.9, 'Under the lean-to; keep the sacks shut'],
-        'kanuma-type-acid-granule-2-6-mm' => [38, 17, 27.4, 'Under the lean-to'],
+        'kanuma-type-acid-granule-2-6-mm' => [1, 17, 27.4, 'Under the lean-to; the rest of a sack'],
+        'long-fibre-sphagnum-moss' => [0, 5, 12.5, 'None left since the cuttings'],
         'calcined-clay-1-4-mm' => [90, 30, 26.0, 'Bay 2'],
         'perlite-2-5-mm' => [120, 100, 23.9, 'Bay 4, wet before scooping'],
         'composted-bark-fine-2-8-mm' => [160, 60, 13.2, 'Bay 3'],
@@ -122,7 +123,7 @@ final readonly class TessivaleYard
         ['days_ago' => 11, 'kind' => 'drained_pot', 'recipe' => 'Ridge pines', 'person' => 'Orsolt', 'in_use' => false, 'setup' => ['filled_l' => 3, 'height_cm' => 14, 'packing' => 'settled'], 'rounds' => [['added_ml' => 1905, 'drained_ml' => 912], ['added_ml' => 1880, 'drained_ml' => 885]]],
     ];
 
-    public function __construct(private SaveVessel $saveVessel, private SaveSieveSet $saveSieveSet, private SaveLot $saveLot, private SaveMix $saveMix, private StartBenchTest $startTest, private RecordBenchTest $recordTest, private UseBenchTest $useTest, private SavePot $savePot, private SaveRecipe $saveRecipe, private SaveBatch $saveBatch, private SaveSite $saveSite) {}
+    public function __construct(private SaveVessel $saveVessel, private SaveSieveSet $saveSieveSet, private SaveLot $saveLot, private SaveMix $saveMix, private StartBenchTest $startTest, private RecordBenchTest $recordTest, private UseBenchTest $useTest, private SavePot $savePot, private SaveRecipe $saveRecipe, private SaveBatch $saveBatch, private SaveSite $saveSite, private TessivaleCollection $collection) {}
 
     /** Loads the yard into an empty database with the reference components; does nothing where it is there already. */
     public function load(): void
@@ -155,6 +156,7 @@ final readonly class TessivaleYard
             foreach (self::TESTS as $test) {
                 $this->test($test);
             }
+            $this->collection->load();
         });
     }
 

@@ -6,6 +6,7 @@ use App\Blending\Figures;
 use App\Blending\Quarrels;
 use App\Models\StockMovement;
 use Tests\Feature\Contract;
+use Zolbek\Core\Aftercare\TaskKind;
 use Zolbek\Core\Ageing\RootVigour;
 use Zolbek\Core\BenchTest\TestKind;
 use Zolbek\Core\Component\Quality;
@@ -13,10 +14,16 @@ use Zolbek\Core\Container\BallTreatment;
 use Zolbek\Core\Fit\Change;
 use Zolbek\Core\Fit\Criterion;
 use Zolbek\Core\Fit\Purpose;
+use Zolbek\Core\Inspection\Finding;
+use Zolbek\Core\Nutrition\FeedingSchool;
+use Zolbek\Core\Potting\DueLevel;
+use Zolbek\Core\Potting\Health;
+use Zolbek\Core\Potting\School;
 use Zolbek\Core\Watering\Exposure;
 use Zolbek\Core\Watering\GrowthStage;
 use Zolbek\Core\Watering\Leaf;
 use Zolbek\Core\Watering\Season;
+use Zolbek\Core\Watering\StickLook;
 use Zolbek\Core\Watering\Surface;
 use Zolbek\Core\Watering\WateringMethod;
 use Zolbek\Core\Watering\Wind;
@@ -54,7 +61,7 @@ test('the contract names exactly the addresses that there are', function (): voi
     $known = [];
     foreach (Contract::document()['paths'] as $path => $operations) {
         foreach (array_keys($operations) as $method) {
-            $known[] = strtoupper($method).' '.$path;
+            $known[] = strtoupper($method).' '.preg_replace('/\{\w+\}/', '{id}', $path);
         }
     }
     $there = [];
@@ -69,7 +76,7 @@ test('the contract names exactly the addresses that there are', function (): voi
 });
 
 test('every word of the model has its name in the front end', function (): void {
-    $catalogue = file_get_contents(base_path('ui/src/i18n/en.ts')).file_get_contents(base_path('ui/src/i18n/formulation.ts'));
+    $catalogue = file_get_contents(base_path('ui/src/i18n/en.ts')).file_get_contents(base_path('ui/src/i18n/formulation.ts')).file_get_contents(base_path('ui/src/i18n/collection.ts')).file_get_contents(base_path('ui/src/i18n/potting.ts'));
     $meta = $this->getJson('/api/v1/meta')->json();
     foreach ($meta['kinds'] as $kind) {
         expect($catalogue)->toContain("'kind.$kind'");
@@ -120,7 +127,7 @@ test('every word of the model has its name in the front end', function (): void 
     foreach (Quarrels::CODES as $code) {
         expect($catalogue)->toContain("'quarrel.$code'")->toContain("'quarrel.$code.text'");
     }
-    foreach (['purpose' => Purpose::cases(), 'stage' => GrowthStage::cases(), 'exposure' => Exposure::cases(), 'wind' => Wind::cases(), 'leaf' => Leaf::cases(), 'surface' => Surface::cases(), 'method' => WateringMethod::cases(), 'vigour' => RootVigour::cases(), 'batch.gaps' => BallTreatment::cases(), 'season' => Season::cases()] as $prefix => $words) {
+    foreach (['purpose' => Purpose::cases(), 'stage' => GrowthStage::cases(), 'exposure' => Exposure::cases(), 'wind' => Wind::cases(), 'leaf' => Leaf::cases(), 'surface' => Surface::cases(), 'method' => WateringMethod::cases(), 'vigour' => RootVigour::cases(), 'batch.gaps' => BallTreatment::cases(), 'season' => Season::cases(), 'health' => Health::cases(), 'finding' => Finding::cases(), 'due' => DueLevel::cases(), 'school' => School::cases(), 'feeding' => FeedingSchool::cases(), 'task' => TaskKind::cases(), 'stick.look' => StickLook::cases()] as $prefix => $words) {
         foreach ($words as $word) {
             expect($catalogue)->toContain("'$prefix.{$word->value}'");
         }

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Actions\LoadReferenceSpecies;
 use App\Models\Batch;
 use App\Models\Component;
 use App\Models\Recipe;
@@ -107,6 +108,7 @@ test('batches are listed newest first, without their contents', function (): voi
 });
 
 test('the demo yard is whole, and loading it twice changes nothing', function (): void {
+    $this->app->make(LoadReferenceSpecies::class)();
     $yard = $this->app->make(TessivaleYard::class);
     $yard->load();
     $yard->load();

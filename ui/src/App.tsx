@@ -15,6 +15,15 @@ const BenchPage = lazy(() => import('./places/bench/BenchPage'));
 const TestPage = lazy(() => import('./places/bench/TestPage'));
 const ToolsPage = lazy(() => import('./places/bench/ToolsPage'));
 const PotsPage = lazy(() => import('./places/pots/PotsPage'));
+const TodayPage = lazy(() => import('./places/today/TodayPage'));
+const CalendarPage = lazy(() => import('./places/today/CalendarPage'));
+const PlantsPage = lazy(() => import('./places/plants/PlantsPage'));
+const PlantPage = lazy(() => import('./places/plants/PlantPage'));
+const FertilisersPage = lazy(() => import('./places/plants/FertilisersPage'));
+const DaysPage = lazy(() => import('./places/days/DaysPage'));
+const DayPage = lazy(() => import('./places/days/DayPage'));
+const DayBench = lazy(() => import('./places/days/BenchPage'));
+const DayPrint = lazy(() => import('./places/days/PrintPage'));
 const LogPage = lazy(() => import('./places/log/LogPage'));
 const CompareMixes = lazy(() => import('./places/blend/ComparePage'));
 const CardPage = lazy(() => import('./places/blend/CardPage'));
@@ -43,7 +52,9 @@ export function App() {
           <Shell isDim={isDim} setDim={setDim}>
             <Suspense fallback={<Spin className="list-waiting" />}>
               <Routes>
-                <Route path="/" element={<Navigate to="/blend" replace />} />
+                <Route path="/" element={<Navigate to="/today" replace />} />
+                <Route path="/today" element={<TodayPage />} />
+                <Route path="/calendar" element={<CalendarPage />} />
                 <Route path="/blend" element={<BlendPage />} />
                 <Route path="/blend/compare" element={<CompareMixes />} />
                 <Route path="/blend/card" element={<CardPage />} />
@@ -55,6 +66,13 @@ export function App() {
                 <Route path="/bench/tools" element={<ToolsPage />} />
                 <Route path="/bench/tests/:id" element={<TestPage />} />
                 <Route path="/pots" element={<PotsPage />} />
+                <Route path="/plants" element={<PlantsPage />} />
+                <Route path="/plants/:id" element={<PlantPage />} />
+                <Route path="/fertilisers" element={<FertilisersPage />} />
+                <Route path="/days" element={<DaysPage />} />
+                <Route path="/days/:id" element={<DayPage />} />
+                <Route path="/days/:id/bench" element={<DayBench />} />
+                <Route path="/days/:id/print" element={<DayPrint />} />
                 <Route path="/log" element={<LogPage />} />
                 <Route path="/log/:id" element={<SheetPage />} />
                 <Route path="*" element={<Nowhere />} />

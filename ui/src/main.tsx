@@ -3,6 +3,7 @@ import './styles/base.css';
 import './styles/bench.css';
 import './styles/blend.css';
 import './styles/formulation.css';
+import './styles/collection.css';
 import './styles/drawings.css';
 import './styles/lists.css';
 import './styles/sheet.css';

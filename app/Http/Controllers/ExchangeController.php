@@ -8,24 +8,33 @@ use App\Exchange\Column;
 use App\Exchange\ComponentFile;
 use App\Exchange\ComponentSheet;
 use App\Exchange\CsvTable;
+use App\Exchange\HistorySheet;
 use App\Exchange\Import;
 use App\Exchange\LotSheet;
+use App\Exchange\PlantFile;
+use App\Exchange\PlantSheet;
+use App\Exchange\PotFile;
+use App\Exchange\PotSheet;
 use App\Exchange\RecipeFile;
 use App\Exchange\Sheet;
 use App\Exchange\SieveTestSheet;
 use App\Http\Presenters\ComponentPresenter;
+use App\Http\Presenters\PlantPresenter;
+use App\Http\Presenters\PotPresenter;
 use App\Http\Presenters\RecipePresenter;
 use App\Models\Component;
+use App\Models\Plant;
+use App\Models\Pot;
 use App\Models\Recipe;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Str;
 
-/** Files in and out: CSV for components, deliveries and sieve analyses; JSON for one component with its history. */
+/** Files in and out: CSV for components, deliveries, sieve analyses, pots, plants and their histories; JSON for one of them with what belongs to it. */
 final readonly class ExchangeController
 {
-    private const SHEETS = ['components' => ComponentSheet::class, 'lots' => LotSheet::class, 'sieve-tests' => SieveTestSheet::class];
+    private const SHEETS = ['components' => ComponentSheet::class, 'lots' => LotSheet::class, 'sieve-tests' => SieveTestSheet::class, 'plants' => PlantSheet::class, 'plant-history' => HistorySheet::class, 'pots' => PotSheet::class];
     /** Sieves that a template offers. */
     private const TEMPLATE_SIEVES = ['16', '8', '4', '2', '1', '0.5', 'pan'];
 
@@ -60,6 +69,26 @@ final readonly class ExchangeController
     public function component(Component $component, ComponentFile $file): Response
     {
         return self::json($file->write($component), $component->name);
+    }
+
+    public function plant(Plant $plant, PlantFile $file): Response
+    {
+        return self::json($file->write($plant), $plant->number.' '.$plant->name);
+    }
+
+    public function takePlant(Request $request, PlantFile $file): JsonResponse
+    {
+        return new JsonResponse(PlantPresenter::row($file->take((string) $request->getContent())->load(['species', 'pot'])), 201);
+    }
+
+    public function pot(Pot $pot, PotFile $file): Response
+    {
+        return self::json($file->write($pot), $pot->name);
+    }
+
+    public function takePot(Request $request, PotFile $file): JsonResponse
+    {
+        return new JsonResponse(PotPresenter::present($file->take((string) $request->getContent())), 201);
     }
 
     public function recipe(Recipe $recipe, RecipeFile $file): Response

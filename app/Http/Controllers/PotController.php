@@ -8,6 +8,7 @@ use App\Actions\SavePot;
 use App\Http\PagedList;
 use App\Http\Presenters\PotPresenter;
 use App\Models\Pot;
+use App\Plants\PotChecks;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Zolbek\Core\Container\Pot as CorePot;
@@ -17,6 +18,7 @@ final readonly class PotController
     public function index(Request $request): JsonResponse
     {
         $query = Pot::query();
+        $query->withCount('plants');
         PagedList::inArchive($query, $request->boolean('archived'));
         PagedList::named($query, $request->string('search')->trim()->value());
 
@@ -34,6 +36,11 @@ final readonly class PotController
         $pot = CorePot::read($request->json()->all());
 
         return new JsonResponse(['outline' => PotPresenter::outline($pot), 'volume_l' => $pot->volumeL(0.0, $pot->depthCm)]);
+    }
+
+    public function checks(Request $request, PotChecks $checks): JsonResponse
+    {
+        return new JsonResponse($checks->of($request->json()->all()));
     }
 
     public function store(Request $request, SavePot $save): JsonResponse

@@ -20,9 +20,10 @@ final class PotPresenter
         return [
             'id' => $pot->id,
             ...$pot->only([
-                'name', 'shape', 'depth', 'drying_sides', 'hole_count', 'hole_diameter_cm', 'hole_open_share', 'mesh_mm', 'weight_kg', 'owned', 'place',
+                'name', 'shape', 'depth', 'drying_sides', 'hole_count', 'hole_diameter_cm', 'hole_open_share', 'mesh_mm', 'weight_kg', 'owned', 'place', 'feet_cm', 'wall', 'colour', 'light_passes', 'home_made',
             ]),
             'measures' => (object) $pot->measures,
+            'in_use' => $pot->plants_count ?? $pot->plants()->count(),
             'archived' => $pot->isArchived(),
             'outline' => self::outline($core),
             'volume_l' => $core->volumeL(0.0, $core->depthCm),

@@ -1,9 +1,9 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { answerOf, api, type Schemas } from './client';
 
-export type SheetName = 'components' | 'lots' | 'sieve-tests';
+export type SheetName = 'components' | 'lots' | 'sieve-tests' | 'plants' | 'plant-history' | 'pots';
 
-const TOUCHED = ['components', 'lots', 'movements', 'tests', 'evaluation', 'plan'];
+const TOUCHED = ['components', 'lots', 'movements', 'tests', 'evaluation', 'plan', 'plants', 'plant', 'pots', 'today'];
 
 /** Sends a CSV file; as a dry run it is only looked through. */
 export function useImport() {
@@ -57,5 +57,32 @@ export function useTakeRecipe() {
     );
     await client.invalidateQueries({ queryKey: ['recipes'] });
     return recipe;
+  };
+}
+
+const asText = {
+  bodySerializer: (body: unknown) => body as string,
+  headers: { 'Content-Type': 'application/json' },
+};
+
+/** Sends a plant's JSON file with its history. */
+export function useTakePlant() {
+  const client = useQueryClient();
+  return async (text: string): Promise<Schemas['Plant']> => {
+    const plant = answerOf(
+      await api.POST('/plant-files', { body: text as unknown as Record<string, never>, ...asText }),
+    );
+    await Promise.all(TOUCHED.map((key) => client.invalidateQueries({ queryKey: [key] })));
+    return plant;
+  };
+}
+
+/** Sends a pot's JSON file. */
+export function useTakePot() {
+  const client = useQueryClient();
+  return async (text: string): Promise<Schemas['Pot']> => {
+    const pot = answerOf(await api.POST('/pot-files', { body: text as unknown as Record<string, never>, ...asText }));
+    await client.invalidateQueries({ queryKey: ['pots'] });
+    return pot;
   };
 }

@@ -1,14 +1,19 @@
+import { collection } from './collection';
 import { formulation } from './formulation';
+import { potting } from './potting';
 
 /** Every word that the front end shows, in English (ICU message syntax). Another language is another file with the same keys. */
 export const en = {
   ...formulation,
+  ...collection,
+  ...potting,
   'app.name': 'Zolbek',
   'app.skip': 'Skip to the content',
   'nav.label': 'Places',
   'nav.blend': 'Blend',
   'nav.bins': 'Bins',
   'nav.pots': 'Pots',
+  'nav.collection': 'Pots & plants',
   'nav.log': 'Log',
   'nav.dim': 'Dim light',
   'nav.bright': 'Bright light',
@@ -18,7 +23,7 @@ export const en = {
   'keys.help': 'Show this list',
   'keys.blend': 'Go to Blend',
   'keys.bins': 'Go to Bins',
-  'keys.pots': 'Go to Pots',
+  'keys.collection': 'Go to Pots & plants',
   'keys.log': 'Go to Log',
   'keys.undo': 'Undo the last change of the mix',
   'keys.redo': 'Redo it',

@@ -13,6 +13,8 @@ export interface Words {
   percent: (share: number, digits?: number) => string;
   money: (value: number, currency: string) => string;
   date: (iso: string) => string;
+  /** A day as short as it can be, for tables. */
+  day: (iso: string) => string;
   /** A month, 0 to 11, by its name. */
   month: (index: number, length?: 'long' | 'short') => string;
 }
@@ -28,10 +30,16 @@ export function useWords(): Words {
         intl.formatNumber(share, { style: 'percent', minimumFractionDigits: digits, maximumFractionDigits: digits }),
       money: (value, currency) => intl.formatNumber(value, { style: 'currency', currency }),
       month: (index, length = 'long') => intl.formatDate(new Date(2026, index, 15), { month: length }),
-      date: (iso) => intl.formatDate(iso, { year: 'numeric', month: 'long', day: 'numeric' }),
+      date: (iso) => intl.formatDate(noonOf(iso), { year: 'numeric', month: 'long', day: 'numeric' }),
+      day: (iso) => intl.formatDate(noonOf(iso), { year: 'numeric', month: 'short', day: 'numeric' }),
     }),
     [intl],
   );
+}
+
+/** A day without a time is the same day wherever the reader is. */
+function noonOf(iso: string): string {
+  return iso.length === 10 ? `${iso}T12:00` : iso;
 }
 
 /** The number that somebody typed, with a point or a comma; null where it is none. */

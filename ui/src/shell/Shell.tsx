@@ -1,12 +1,21 @@
 import { Button } from 'antd';
 import { type ReactNode, useEffect, useMemo, useState } from 'react';
-import { NavLink, useLocation, useNavigate } from 'react-router';
+import { Link, useLocation, useNavigate } from 'react-router';
 
 import { useWords } from '../i18n/words';
 import { useShortcuts } from '../places/common/useShortcuts';
 import { Shortcuts } from './Shortcuts';
 
-const PLACES = ['blend', 'bins', 'bench', 'pots', 'log'] as const;
+/** The places in their order, each with the addresses that belong to it; the first one is where its link leads. */
+const PLACES = [
+  ['today', ['today', 'calendar']],
+  ['blend', ['blend']],
+  ['bins', ['bins']],
+  ['bench', ['bench']],
+  ['collection', ['plants', 'pots', 'fertilisers']],
+  ['days', ['days']],
+  ['log', ['log']],
+] as const;
 
 interface Props {
   isDim: boolean;
@@ -20,14 +29,17 @@ export function Shell({ isDim, setDim, children }: Props) {
   const navigate = useNavigate();
   const { pathname } = useLocation();
   const [helping, setHelping] = useState(false);
-  const here = PLACES.find((place) => pathname.startsWith(`/${place}`));
+  const at = pathname.split('/')[1] ?? '';
+  const here = PLACES.find(([, addresses]) => (addresses as readonly string[]).includes(at))?.[0];
   useEffect(() => {
     document.title = here === undefined ? t('app.name') : `${t(`nav.${here}`)} · ${t('app.name')}`;
   }, [here, t]);
   const shortcuts = useMemo(
     () => ({
       '?': () => setHelping(true),
-      ...Object.fromEntries(PLACES.map((place, i) => [`alt+${i + 1}`, () => void navigate(`/${place}`)])),
+      ...Object.fromEntries(
+        PLACES.map(([, addresses], i) => [`alt+${i + 1}`, () => void navigate(`/${addresses[0]}`)]),
+      ),
     }),
     [navigate],
   );
@@ -44,10 +56,16 @@ export function Shell({ isDim, setDim, children }: Props) {
           <span className="brand-name">{t('app.name')}</span>
         </span>
         <nav aria-label={t('nav.label')}>
-          {PLACES.map((place, i) => (
-            <NavLink key={place} to={`/${place}`} title={`Alt+${i + 1}`}>
+          {PLACES.map(([place, addresses], i) => (
+            <Link
+              key={place}
+              to={`/${addresses[0]}`}
+              title={`Alt+${i + 1}`}
+              className={place === here ? 'active' : ''}
+              aria-current={place === here ? 'page' : undefined}
+            >
               {t(`nav.${place}`)}
-            </NavLink>
+            </Link>
           ))}
         </nav>
         <span className="shell-tools">

@@ -5,11 +5,13 @@ import { useWords } from '../i18n/words';
 
 const KEYS: [string, MessageId][] = [
   ['?', 'keys.help'],
-  ['Alt+1', 'keys.blend'],
-  ['Alt+2', 'keys.bins'],
-  ['Alt+3', 'keys.bench'],
-  ['Alt+4', 'keys.pots'],
-  ['Alt+5', 'keys.log'],
+  ['Alt+1', 'keys.today'],
+  ['Alt+2', 'keys.blend'],
+  ['Alt+3', 'keys.bins'],
+  ['Alt+4', 'keys.bench'],
+  ['Alt+5', 'keys.collection'],
+  ['Alt+6', 'keys.days'],
+  ['Alt+7', 'keys.log'],
   ['A', 'keys.add'],
   ['↑ ↓', 'keys.step'],
   ['Shift+↑ ↓', 'keys.halfStep'],

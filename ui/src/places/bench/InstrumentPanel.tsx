@@ -18,9 +18,16 @@ const FIELDS: [keyof Schemas['InstrumentSettings'], MessageId, string][] = [
   ['ph', 'reading.ph', ''],
   ['ec_ms_cm', 'reading.ec_ms_cm', 'mS/cm'],
   ['celsius', 'tools.celsius', '°C'],
+  ['moisture_percent', 'tools.moisture', '%'],
 ];
 
-const SHOWN_IN: Record<string, string> = { mass_g: ' g', ph: ' pH', ec_ms_cm: ' mS/cm', celsius: ' °C' };
+const SHOWN_IN: Record<string, string> = {
+  mass_g: ' g',
+  ph: ' pH',
+  ec_ms_cm: ' mS/cm',
+  celsius: ' °C',
+  moisture_percent: ' %',
+};
 
 /** The simulated instruments: what they show, and what is set to be measured. */
 export function InstrumentPanel() {

@@ -1,7 +1,8 @@
 import { Alert, Button, Checkbox, Drawer, Segmented, Table } from 'antd';
 import { useId, useState } from 'react';
 import { ApiProblem, type Schemas } from '../../api/client';
-import { type SheetName, useImport, useTakeComponent } from '../../api/exchange';
+import { type SheetName, useImport, useTakeComponent, useTakePlant, useTakePot } from '../../api/exchange';
+import type { MessageId } from '../../i18n/en';
 import { useWords } from '../../i18n/words';
 
 type Report = Schemas['ImportReport'];
@@ -10,9 +11,9 @@ const SHEETS: SheetName[] = ['components', 'lots', 'sieve-tests'];
 const MOST_BYTES = 4_000_000;
 
 /** Files in and out: first what would happen, row by row, then all of it, or the good rows if one wants. */
-export function ExchangeDrawer({ close }: { close: () => void }) {
+export function ExchangeDrawer({ close, sheets = SHEETS }: { close: () => void; sheets?: SheetName[] }) {
   const { t } = useWords();
-  const [sheet, setSheet] = useState<SheetName>('components');
+  const [sheet, setSheet] = useState<SheetName>(sheets[0] ?? 'components');
   // what was looked through is what is taken, whatever becomes of the file meanwhile
   const [file, setFile] = useState<Blob | null>(null);
   const [report, setReport] = useState<Report | null>(null);
@@ -21,6 +22,14 @@ export function ExchangeDrawer({ close }: { close: () => void }) {
   const [taken, setTaken] = useState('');
   const send = useImport();
   const takeComponent = useTakeComponent();
+  const takePlant = useTakePlant();
+  const takePot = useTakePot();
+  const files: Partial<Record<SheetName, { label: MessageId; takeIn: (text: string) => Promise<{ name: string }> }>> = {
+    components: { label: 'exchange.json', takeIn: takeComponent },
+    plants: { label: 'exchange.jsonPlant', takeIn: takePlant },
+    pots: { label: 'exchange.jsonPot', takeIn: takePot },
+  };
+  const json = files[sheet];
   const [csvId, jsonId] = [useId(), useId()];
 
   const attempt = async (work: () => Promise<void>) => {
@@ -76,7 +85,7 @@ export function ExchangeDrawer({ close }: { close: () => void }) {
           block
           aria-label={t('exchange.kind')}
           value={sheet}
-          options={SHEETS.map((each) => ({ value: each, label: t(`exchange.${each}`) }))}
+          options={sheets.map((each) => ({ value: each, label: t(`exchange.${each}`) }))}
           onChange={(next) => {
             setSheet(next);
             setReport(null);
@@ -113,10 +122,10 @@ export function ExchangeDrawer({ close }: { close: () => void }) {
             }}
           />
         </p>
-        {sheet === 'components' && (
+        {json !== undefined && (
           <p>
             <label htmlFor={jsonId} className="file-label">
-              {t('exchange.json')}
+              {t(json.label)}
             </label>
             <input
               id={jsonId}
@@ -126,8 +135,8 @@ export function ExchangeDrawer({ close }: { close: () => void }) {
                 const chosen = event.target.files?.[0];
                 if (chosen !== undefined && !isTooLarge(chosen)) {
                   void attempt(async () => {
-                    const component = await takeComponent(await chosen.text());
-                    setTaken(t('common.saved', { name: component.name }));
+                    const { name } = await json.takeIn(await chosen.text());
+                    setTaken(t('common.saved', { name }));
                   });
                 }
               }}

@@ -16,7 +16,15 @@ const PURPOSES: Schemas['Purpose'][] = [
   'refine',
   'display',
 ];
-const STAGES: Schemas['GrowthStage'][] = ['rest', 'buds_moving', 'leaf_break', 'growing', 'hardened', 'leaf_fall'];
+const STAGES: Schemas['GrowthStage'][] = [
+  'rest',
+  'buds_moving',
+  'leaf_break',
+  'after_flower',
+  'growing',
+  'hardened',
+  'leaf_fall',
+];
 const EXPOSURES: Schemas['Exposure'][] = ['full_sun', 'half_shade', 'shade', 'glass', 'indoors'];
 const WINDS: Schemas['Wind'][] = ['still', 'usual', 'windy'];
 const LEAVES: Schemas['Leaf'][] = ['needle', 'small', 'middling', 'large', 'fleshy', 'none'];

@@ -12,7 +12,7 @@ interface Props<Row> {
   empty: ReactNode;
   columns: TableColumnsType<Row>;
   /** Rows that are ticked, by id, where rows can be ticked. */
-  ticked?: { ids: number[]; set: (ids: number[]) => void; most: number };
+  ticked?: { ids: number[]; set: (ids: number[]) => void; most: number; all?: boolean };
 }
 
 /** A paged list as a table, with what stands in its place when there is none. */
@@ -58,7 +58,7 @@ export function ListTable<Row extends { id: number; name: string }>({
               rowSelection: {
                 selectedRowKeys: ticked.ids,
                 preserveSelectedRowKeys: true,
-                hideSelectAll: true,
+                hideSelectAll: ticked.all !== true,
                 onChange: (keys) => ticked.set(keys.map(Number)),
                 getCheckboxProps: (row: Row) => ({
                   disabled: ticked.ids.length >= ticked.most && !ticked.ids.includes(row.id),

@@ -10,6 +10,7 @@ import { typedNumber, useWords } from '../../i18n/words';
 import { plain } from '../blend/blendState';
 import { NumberField } from '../common/NumberField';
 import { useUndoable } from '../common/useUndoable';
+import { PotChecks } from './PotChecks';
 
 type Shape = Schemas['Shape'];
 
@@ -22,6 +23,7 @@ const NUMBERS = [
   'mesh_mm',
   'weight_kg',
   'owned',
+  'feet_cm',
 ] as const;
 
 type NumberName = (typeof NUMBERS)[number];
@@ -34,7 +36,19 @@ const FIRST: Record<NumberName, string> = {
   mesh_mm: '',
   weight_kg: '0',
   owned: '1',
+  feet_cm: '0',
 };
+const WALLS: Schemas['PotWall'][] = [
+  'fired_clay',
+  'glazed',
+  'plastic',
+  'wood',
+  'cement',
+  'stone',
+  'net',
+  'fabric',
+  'metal',
+];
 const OPTIONAL: readonly string[] = ['hole_diameter_cm', 'mesh_mm'];
 
 const ask = async (body: Schemas['PotShapeInput'], signal: AbortSignal) =>
@@ -47,13 +61,17 @@ export function PotDrawer({ pot, close }: { pot: Schemas['Pot'] | null; close: (
   const [name, setName] = useState(pot?.name ?? '');
   const [place, setPlace] = useState(pot?.place ?? '');
   const [shape, setShape] = useState<Shape>(pot?.shape ?? 'round');
+  const [wall, setWall] = useState<Schemas['PotWall']>(pot?.wall ?? 'fired_clay');
+  const [colour, setColour] = useState(pot?.colour ?? '#8a5a44');
+  const [lightPasses, setLightPasses] = useState(pot?.light_passes ?? false);
+  const [homeMade, setHomeMade] = useState(pot?.home_made ?? false);
   const [dryingSides, setDryingSides] = useState(pot?.drying_sides ?? false);
   const [numbers, setNumbers] = useState<Record<NumberName, string>>(() => (pot === null ? FIRST : textsOf(pot)));
   const [measures, setMeasures] = useState<Record<string, string>>(() =>
     Object.fromEntries(Object.entries(pot?.measures ?? {}).map(([key, value]) => [key, plain(value)])),
   );
   const [marked, setMarked] = useState<string[]>([]);
-  const [nameId, placeId] = [useId(), useId()];
+  const [nameId, placeId, colourId] = [useId(), useId(), useId()];
   const save = useSavePot();
   const say = useUndoable();
   const problem = save.error instanceof ApiProblem ? save.error : undefined;
@@ -91,6 +109,11 @@ export function PotDrawer({ pot, close }: { pot: Schemas['Pot'] | null; close: (
         place,
         shape,
         drying_sides: dryingSides,
+        wall,
+        colour,
+        light_passes: lightPasses,
+        home_made: homeMade,
+        feet_cm: value('feet_cm'),
         depth: value('depth'),
         measures: Object.fromEntries(wanted.map((key) => [key, typedNumber(measures[key] ?? '') ?? 0])),
         hole_count: value('hole_count'),
@@ -197,6 +220,37 @@ export function PotDrawer({ pot, close }: { pot: Schemas['Pot'] | null; close: (
             {t('field.drying_sides')}
           </Checkbox>
         </Form.Item>
+        <div className="fields-3">
+          <Form.Item label={t('field.wall')}>
+            <Select
+              aria-label={t('field.wall')}
+              value={wall}
+              options={WALLS.map((each) => ({ value: each, label: t(`wall.${each}`) }))}
+              onChange={setWall}
+            />
+          </Form.Item>
+          <Form.Item label={t('field.colour')} htmlFor={colourId}>
+            <input
+              id={colourId}
+              type="color"
+              className="pot-swatch"
+              value={colour}
+              onChange={(event) => setColour(event.target.value)}
+            />
+          </Form.Item>
+          {number('feet_cm', 'unit.cm')}
+        </div>
+        <Form.Item>
+          <Checkbox checked={lightPasses} onChange={(event) => setLightPasses(event.target.checked)}>
+            {t('field.light_passes')}
+          </Checkbox>
+          <Checkbox checked={homeMade} onChange={(event) => setHomeMade(event.target.checked)}>
+            {t('field.home_made')}
+          </Checkbox>
+        </Form.Item>
+        {homeMade && <p className="mind">{t('potcheck.caution.home_made')}</p>}
+        {wall === 'cement' && <p className="mind">{t('potcheck.caution.cement')}</p>}
+        {lightPasses && <p className="mind">{t('potcheck.caution.light')}</p>}
         <h3>{t('pots.section.outlet')}</h3>
         <div className="fields-4">
           {number('hole_count')}
@@ -212,6 +266,7 @@ export function PotDrawer({ pot, close }: { pot: Schemas['Pot'] | null; close: (
             <Input id={placeId} value={place} onChange={(event) => setPlace(event.target.value)} />
           </Form.Item>
         </div>
+        {pot !== null && <PotChecks pot={pot} />}
       </Form>
     </Drawer>
   );
@@ -228,5 +283,6 @@ function textsOf(pot: Schemas['Pot']): Record<NumberName, string> {
     mesh_mm: text(pot.mesh_mm),
     weight_kg: text(pot.weight_kg),
     owned: text(pot.owned),
+    feet_cm: text(pot.feet_cm),
   };
 }

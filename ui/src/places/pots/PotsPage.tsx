@@ -12,6 +12,7 @@ import { ListTable } from '../common/ListTable';
 import { RowActions } from '../common/RowActions';
 import { useArchiving } from '../common/useArchiving';
 import { useListQuery } from '../common/useListQuery';
+import { CollectionNav } from '../plants/CollectionNav';
 import { PotDrawer } from './PotDrawer';
 
 type Pot = Schemas['Pot'];
@@ -31,6 +32,7 @@ export default function PotsPage() {
 
   return (
     <div className="list-page">
+      <CollectionNav />
       <ListHead
         title={t('pots.title')}
         search={list.search}
@@ -107,7 +109,12 @@ export default function PotsPage() {
             align: 'right',
             sorter: true,
             sortOrder: list.sortOrder('owned'),
-            render: (_, { owned }) => n(owned, 7),
+            render: (_, { owned, in_use }) => (
+              <>
+                {n(owned, 7)}
+                {in_use > 0 && <span className="quiet"> · {t('pots.inUse', { count: in_use })}</span>}
+              </>
+            ),
           },
           {
             key: 'place',

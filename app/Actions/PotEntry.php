@@ -1,0 +1,201 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Models\CareTask;
+use App\Models\DayPlant;
+use App\Models\Fertiliser;
+use App\Models\Plant;
+use App\Models\PlantEvent;
+use App\Models\PottingDay;
+use App\Plants\Outlook;
+use App\Plants\PlantSituation;
+use App\Plants\Standing;
+use App\Potting\Assembly;
+use App\Potting\EntryActual;
+use App\Potting\EntryFigures;
+use App\Potting\EntryPlan;
+use App\Potting\Learned;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
+use Zolbek\Core\Aftercare\CarePlan;
+use Zolbek\Core\Aftercare\Done;
+use Zolbek\Core\Aftercare\Task;
+use Zolbek\Core\Container\BallTreatment;
+use Zolbek\Core\Fit\PlantGroup;
+use Zolbek\Core\Input\Fields;
+use Zolbek\Core\Input\Refusal;
+use Zolbek\Core\Input\Refusals;
+use Zolbek\Core\Input\Refused;
+use Zolbek\Core\Inspection\Finding;
+use Zolbek\Core\Nutrition\FeedingSchool;
+use Zolbek\Core\Potting\FirstWater;
+use Zolbek\Core\Watering\GrowthStage;
+
+/**
+ * A plant of a potting day is potted, or put off, or that is taken back: its entry, its history, what it stands in from now on, what was drawn from the shelf
+ * and what is to be looked after, all in one.
+ */
+final readonly class PotEntry
+{
+    public function __construct(
+        private PlantSituation $situations,
+        private Standing $standings,
+        private Outlook $outlook,
+        private TakeFromShelf $take,
+        private WritePlantEvent $write,
+    ) {}
+
+    /**
+     * @param array<mixed> $input `{state, actual, person}`
+     *
+     * @throws \Throwable Refused, naming each field and what it may be
+     */
+    public function __invoke(PottingDay $day, DayPlant $entry, array $input, ?Carbon $at = null): DayPlant
+    {
+        return DB::transaction(function () use ($day, $entry, $input, $at): DayPlant {
+            $entry->refresh()->load(['plant.species', 'plant.site', 'pot', 'recipe.parts.component']);
+            $refusals = new Refusals();
+            $fields = Fields::of($input, ['state', 'actual', 'person'], $refusals);
+            $state = $fields->oneOf('state', DayPlant::STATES);
+            $person = $fields->text('person', 60, $entry->helper);
+            if ($day->isFinished()) {
+                $refusals->add(new Refusal('state', 'day_finished', $day->name));
+            } elseif ($state !== null && $state !== 'planned' && $entry->state !== 'planned') {
+                $refusals->add(new Refusal('state', 'entry_done', $entry->state));
+            }
+            $refusals->throwIfAny();
+            if ($state === 'planned') {
+                $this->undo($day, $entry);
+            } elseif ($state === 'not_today') {
+                $entry->fill(['state' => 'not_today', 'actual' => ['note' => self::note($fields)]]);
+            } else {
+                $this->pot($day, $entry, (string) $state, $fields, $person, $at ?? Carbon::now());
+            }
+            $entry->revision += 1;
+            $entry->save();
+
+            return $entry;
+        });
+    }
+
+    private function pot(PottingDay $day, DayPlant $entry, string $state, Fields $fields, string $person, Carbon $at): void
+    {
+        $plan = [...EntryPlan::START, ...$entry->plan];
+        $assembly = new Assembly($day, $this->situations, $this->standings, $entry->newCollection([$entry]));
+        $needs = $assembly->sums->pots[$entry->id] ?? throw $assembly->refused[$entry->id] ?? Refused::because('state', 'entry_done', $entry->state);
+        $refusals = new Refusals();
+        $plant = $entry->plant;
+        $actual = EntryActual::read($fields->raw('actual'), $refusals, round($needs->baseL, 4), $plan, $plant);
+        $refusals->throwIfAny();
+        $figures = (new EntryFigures($assembly, $this->outlook, Learned::pace()))->of($entry, $needs);
+        $taken = [];
+        foreach ($needs->besideMix() as $key => $litres) {
+            // at the bench the work goes on: what was not on the shelf is drawn as far as it was
+            array_push($taken, ...($this->take)($assembly->component($key), $litres, null, $day->name, allOrNothing: false));
+        }
+        $before = $plant->only(['pot_id', 'recipe_id', 'standing', 'buried', 'snooze_note']) + [
+            'potted_on' => $plant->potted_on?->toDateString(), 'due_on' => $plant->due_on?->toDateString(), 'snoozed_until' => $plant->snoozed_until?->toDateString(),
+        ];
+        $layer = $plan['layer'];
+        $standing = Standing::make($entry->recipe, $entry->pot, [
+            'headspace_cm' => (float) $plan['headspace_cm'], 'top_dressing_cm' => (float) ($plan['dressing']['cm'] ?? 0.0),
+            'layer' => $layer === null ? null : ['component' => $assembly->components[$layer['component_id']]->toCore(), 'thickness_cm' => (float) $layer['thickness_cm']],
+        ]);
+        $event = ($this->write)($plant, 'potted', $at, $actual['note'], [
+            'potting_day_id' => $day->id, 'day' => $day->name, 'recipe' => $entry->recipe->name, 'recipe_version' => $entry->recipe->version, 'pot' => $entry->pot->name, 'standing' => $standing,
+            'plan' => $plan, 'actual' => $actual, 'figures' => $figures, 'plain_minutes' => EntryFigures::plainMinutes($entry, $needs), 'minutes' => $actual['minutes'], 'before' => $before,
+        ], $person);
+        $buried = $plan['fixing'] === 'wire' && ! in_array('wires', array_column($plant->buried, 'kind'), true) ? [['kind' => 'wires', 'note' => '']] : [];
+        if ($actual['buried_note'] !== '') {
+            $buried[] = ['kind' => 'other', 'note' => $actual['buried_note']];
+        }
+        $plant->fill([
+            'pot_id' => $entry->pot_id, 'recipe_id' => $entry->recipe_id, 'standing' => $standing, 'potted_on' => $at->copy()->startOfDay(), 'snoozed_until' => null, 'snooze_note' => '',
+            'buried' => [...$plant->buried, ...$buried],
+        ])->save();
+        $plant->refresh()->load(['species', 'site']);
+        $plant->due_on = $this->outlook->dueOn($plant);
+        $plant->save();
+        $tasks = $this->tasks($entry, $plant, $plan, $actual, $at);
+        $saved = $actual['saved'];
+        if ($saved !== null) {
+            ($this->write)($plant, 'saved_soil', $at, '', $saved, $person);
+            $other = $saved['for_plant_id'] === null || $saved['for_plant_id'] === $plant->id ? null : Plant::query()->whereKey($saved['for_plant_id'])->first();
+            if ($other !== null) {
+                ($this->write)($other, 'saved_soil', $at, '', ['what' => $saved['what'], 'from_plant_id' => $plant->id, 'from' => $plant->number], $person);
+            }
+        }
+        $entry->fill(['state' => $state, 'done_at' => $at, 'actual' => [...$actual, 'taken' => $taken, 'event_id' => $event->id, 'tasks' => $tasks, 'base_l' => $needs->baseL]]);
+        if ($day->status === 'planned') {
+            $day->status = 'under_way';
+            $day->save();
+        }
+    }
+
+    /**
+     * @param array<string, mixed> $plan
+     * @param array<string, mixed> $actual
+     */
+    private function tasks(DayPlant $entry, Plant $plant, array $plan, array $actual, Carbon $at): int
+    {
+        $group = PlantGroup::from($plant->plant_group);
+        $fertiliser = $plan['fertiliser'] === null ? null : Fertiliser::query()->whereKey($plan['fertiliser']['id'])->first();
+        $care = new CarePlan(new Done(
+            $at->toDateTimeImmutable()->setTime(0, 0),
+            $group,
+            (float) $actual['roots_cut_share'],
+            BallTreatment::from($plan['treatment']),
+            in_array($plant->seenStage($at), [GrowthStage::LeafBreak, GrowthStage::Growing, GrowthStage::AfterFlower, GrowthStage::Hardened], true) || ($plant->species->evergreen ?? false),
+            $plant->condition(),
+            $plan['fixing'],
+            (int) $plan['stones_days'],
+            (new FirstWater($group, (float) $actual['roots_cut_share'], $plan['first_water_days']))->afterDays,
+            $fertiliser?->form === 'slow_release' ? $fertiliser->longevity_days : null,
+            FeedingSchool::from($plan['feeding']),
+            array_values(array_map(Finding::from(...), $actual['findings'])),
+            $plant->shelter,
+        ), $this->situations->daily($plant));
+        foreach ($care->tasks as $task) {
+            CareTask::query()->create(self::row($task, $plant, $entry));
+        }
+
+        return count($care->tasks);
+    }
+
+    /** @return array<string, mixed> */
+    private static function row(Task $task, Plant $plant, DayPlant $entry): array
+    {
+        return [
+            'plant_id' => $plant->id, 'day_plant_id' => $entry->id, 'kind' => $task->kind->value, 'starts_on' => $task->startsOn->format('Y-m-d'), 'due_on' => $task->dueOn->format('Y-m-d'),
+            'ends_by' => $task->endsBy->value, 'every_days' => $task->everyDays, 'until_on' => $task->untilOn?->format('Y-m-d'), 'figures' => $task->figures,
+        ];
+    }
+
+    /** Takes back what was just done: the plant stands in what it stood in before. */
+    private function undo(PottingDay $day, DayPlant $entry): void
+    {
+        if ($entry->isPotted()) {
+            if ($day->leftovers()->where('recipe_id', $entry->recipe_id)->exists()) {
+                throw Refused::because('state', 'mix_closed', $entry->recipe->name);
+            }
+            $event = PlantEvent::query()->whereKey($entry->actual['event_id'] ?? 0)->first();
+            if ($event !== null) {
+                $entry->plant->fill($event->data['before'])->save();
+                $event->delete();
+            }
+            CareTask::query()->where('day_plant_id', $entry->id)->delete();
+            $this->take->putBack($entry->actual['taken'] ?? [], $day->name);
+        }
+        $entry->fill(['state' => 'planned', 'actual' => [], 'done_at' => null]);
+    }
+
+    private static function note(Fields $fields): string
+    {
+        $actual = $fields->raw('actual');
+
+        return is_array($actual) && is_string($actual['note'] ?? null) ? mb_substr($actual['note'], 0, 1000) : '';
+    }
+}

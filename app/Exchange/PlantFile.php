@@ -1,0 +1,105 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Exchange;
+
+use App\Actions\SavePlant;
+use App\Actions\WritePlantEvent;
+use App\Http\Presenters\PlantPresenter;
+use App\Models\Plant;
+use App\Models\PlantEvent;
+use App\Models\Pot;
+use App\Models\Recipe;
+use App\Models\Site;
+use App\Models\Species;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
+use Zolbek\Core\Input\Fields;
+use Zolbek\Core\Input\Refusal;
+use Zolbek\Core\Input\Refusals;
+use Zolbek\Core\Input\Refused;
+
+/** One plant with its history as an open JSON file: species, site, pot and mix by their names. */
+final readonly class PlantFile
+{
+    public const FORMAT = 'zolbek-plant';
+    private const OWN = ['number', 'name', 'plant_group', 'year_started', 'height_cm', 'canopy_cm', 'trunk_mm', 'weight_kg', 'planned_years', 'place', 'front', 'exposure', 'vigour', 'health', 'purpose', 'origin', 'shelter', 'potted_on', 'buried', 'note', 'stage'];
+    private const MOST_EVENTS = 2000;
+
+    public function __construct(private SavePlant $save, private WritePlantEvent $write) {}
+
+    /** @return array<string, mixed> */
+    public function write(Plant $plant): array
+    {
+        $row = PlantPresenter::row($plant->loadMissing(['species', 'site', 'pot', 'recipe']));
+        $events = $plant->events();
+        $events->orderBy('happened_on');
+        $events->orderBy('id');
+
+        return [
+            'format' => self::FORMAT,
+            'version' => 1,
+            'plant' => [
+                ...array_filter(array_intersect_key($row, array_flip(self::OWN)), static fn(mixed $value): bool => $value !== null),
+                'species' => $plant->species?->name, 'site' => $plant->site?->name, 'pot' => $plant->pot?->name, 'recipe' => $plant->recipe?->name,
+            ],
+            'history' => array_values($events->get()->map(static fn(PlantEvent $event): array => ['kind' => $event->kind, 'happened_on' => $event->happened_on->toDateString(), 'person' => $event->person, 'text' => $event->text, 'data' => (object) $event->data])->all()),
+        ];
+    }
+
+    /**
+     * Takes in a file as a new plant; all or nothing.
+     *
+     * @throws \Throwable Refused, naming each field and what it may be
+     */
+    public function take(string $text): Plant
+    {
+        $file = json_decode($text, true);
+        if (! is_array($file) || ($file['format'] ?? null) !== self::FORMAT) {
+            throw Refused::because('file', 'plant_file', is_array($file) ? ($file['format'] ?? null) : null);
+        }
+        $refusals = new Refusals();
+        $given = is_array($file['plant'] ?? null) ? $file['plant'] : [];
+        Fields::of($given === [] ? ['name' => null] : $given, [...self::OWN, 'species', 'site', 'pot', 'recipe'], $refusals, 'plant');
+        $input = array_intersect_key($given, array_flip(self::OWN));
+        foreach (['species' => Species::class, 'site' => Site::class, 'pot' => Pot::class, 'recipe' => Recipe::class] as $name => $model) {
+            $wanted = $given[$name] ?? null;
+            if (is_string($wanted) && $wanted !== '') {
+                $found = $model::query()->where('name', $wanted)->first();
+                if ($found === null) {
+                    $refusals->add(new Refusal('plant.'.$name, 'name_unknown', $wanted));
+                } else {
+                    $input[$name.'_id'] = $found->id;
+                }
+            }
+        }
+        $events = is_array($file['history'] ?? null) && array_is_list($file['history']) ? array_slice($file['history'], 0, self::MOST_EVENTS) : [];
+        $rows = [];
+        foreach ($events as $i => $event) {
+            $fields = Fields::of($event, ['kind', 'happened_on', 'person', 'text', 'data'], $refusals, 'history.'.$i);
+            $day = $fields->text('happened_on', 10);
+            if (preg_match('/^\d{4}-\d\d-\d\d$/', $day) !== 1) {
+                $refusals->add(new Refusal('history.'.$i.'.happened_on', 'day', $day));
+                continue;
+            }
+            $data = is_array($fields->raw('data')) ? $fields->raw('data') : [];
+            unset($data['before']);
+            $rows[] = [$fields->oneOf('kind', PlantEvent::KINDS) ?? 'note', Carbon::parse($day), $fields->text('text', 2000, ''), $data, $fields->text('person', 60, '')];
+        }
+        $refusals->throwIfAny();
+
+        return DB::transaction(function () use ($input, $rows): Plant {
+            try {
+                $plant = ($this->save)(new Plant(), $input);
+            } catch (Refused $refused) {
+                throw $refused->under('plant');
+            }
+            foreach ($rows as [$kind, $day, $words, $data, $person]) {
+                ($this->write)($plant, $kind, $day, $words, $data, $person);
+            }
+
+            return $plant;
+        });
+    }
+}

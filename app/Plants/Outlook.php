@@ -1,0 +1,85 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Plants;
+
+use App\Models\Plant;
+use App\Models\PlantEvent;
+use Illuminate\Support\Carbon;
+use Zolbek\Core\Ageing\Forecast;
+use Zolbek\Core\Fit\PlantGroup;
+use Zolbek\Core\Fit\Setup;
+use Zolbek\Core\Inspection\Finding;
+use Zolbek\Core\Potting\Due;
+use Zolbek\Core\Potting\PottingSeason;
+use Zolbek\Core\Watering\Exposure;
+
+/** Whether a plant is due, and whether the season is right. */
+final class Outlook
+{
+    private const DAYS_A_YEAR = 365.25;
+
+    public function __construct(private readonly PlantSituation $situations, private readonly Standing $standings) {}
+
+    /** What it stands in as the core computes it; null where nobody wrote it down. */
+    public function setup(Plant $plant): ?Setup
+    {
+        return $plant->standing === null ? null : $this->standings->setup($plant->standing, PlantGroup::from($plant->plant_group), $this->situations->of($plant));
+    }
+
+    public static function years(Plant $plant, ?Carbon $now = null): ?float
+    {
+        return $plant->potted_on === null ? null : max(0.0, $plant->potted_on->diffInDays($now ?? Carbon::now()) / self::DAYS_A_YEAR);
+    }
+
+    public function due(Plant $plant): Due
+    {
+        $setup = $this->setup($plant);
+
+        return new Due(self::years($plant), $this->situations->targets($plant)->plannedYears, $setup === null ? null : Forecast::failure($setup), $this->findings($plant), $plant->condition());
+    }
+
+    public function season(Plant $plant, ?Carbon $on = null): PottingSeason
+    {
+        $on ??= Carbon::now();
+
+        return new PottingSeason(
+            PlantGroup::from($plant->plant_group),
+            $plant->seenStage($on),
+            $this->situations->daily($plant),
+            min(365, $on->dayOfYear),
+            Exposure::from($plant->exposure),
+            $plant->shelter,
+        );
+    }
+
+    /** The day on which it falls due by its mix and the usual years; kept with the plant, so that lists can be sorted by it. */
+    public function dueOn(Plant $plant): ?Carbon
+    {
+        $due = $this->due($plant);
+
+        return match (true) {
+            array_filter($due->reasons, static fn($reason): bool => $reason->code === 'seen') !== [] => Carbon::today(),
+            $plant->potted_on === null || $due->afterYears === null => null,
+            default => $plant->potted_on->copy()->addDays((int) round($due->afterYears * self::DAYS_A_YEAR)),
+        };
+    }
+
+    /** @return list<Finding> of the last inspection since it was potted */
+    public function findings(Plant $plant): array
+    {
+        if (! $plant->exists) {
+            return [];
+        }
+        $query = PlantEvent::query()->where('plant_id', $plant->id)->where('kind', 'inspected');
+        if ($plant->potted_on !== null) {
+            $query->where('happened_on', '>', $plant->potted_on);
+        }
+        $query->orderByDesc('happened_on');
+        $query->orderByDesc('id');
+        $words = $query->first()->data['findings'] ?? [];
+
+        return array_values(array_filter(array_map(static fn(mixed $word): ?Finding => is_string($word) ? Finding::tryFrom($word) : null, is_array($words) ? $words : [])));
+    }
+}

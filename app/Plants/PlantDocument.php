@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Plants;
+
+use App\Http\Presenters\PlantPresenter;
+use App\Models\CareTask;
+use App\Models\DayPlant;
+use App\Models\MoistureCheck;
+use App\Models\Photo;
+use App\Models\Plant;
+use App\Models\Pot;
+
+/** All about one plant on one page: schema PlantDossier of the API. */
+final readonly class PlantDocument
+{
+    private const MOST_EVENTS = 200;
+
+    public function __construct(private Outlook $outlook, private StickDocument $stick, private PlantSituation $situations) {}
+
+    /** @return array<string, mixed> */
+    public function of(Plant $plant): array
+    {
+        $plant->loadMissing(['species', 'site', 'pot', 'recipe', 'parent', 'offspring']);
+        $due = $this->outlook->due($plant);
+        $season = $this->outlook->season($plant);
+        $setup = $this->outlook->setup($plant);
+        $events = $plant->events();
+        $events->orderByDesc('happened_on');
+        $events->orderByDesc('id');
+        $events->limit(self::MOST_EVENTS);
+        $tasks = $plant->tasks();
+        $tasks->with('plant');
+        $tasks->where('state', 'open');
+        $tasks->orderBy('due_on');
+        $photos = Photo::query();
+        $photos->where('plant_id', $plant->id);
+        $photos->orderByDesc('taken_on');
+        $photos->orderByDesc('id');
+        $checks = MoistureCheck::query();
+        $checks->where('plant_id', $plant->id);
+        $checks->orderByDesc('checked_at');
+        $checks->limit(20);
+        $days = DayPlant::query();
+        $days->where('plant_id', $plant->id);
+        $days->where('state', 'planned');
+        $targets = $this->situations->targets($plant);
+
+        return [
+            'plant' => PlantPresenter::row($plant),
+            'site' => $plant->site?->name,
+            'years' => Outlook::years($plant),
+            'planned_years' => $targets->plannedYears,
+            'due' => ['level' => $due->level->value, 'after_years' => $due->afterYears, 'reasons' => InspectionForm::reasons($due->reasons)],
+            'season' => [
+                'window' => $season->window->value, 'school' => $season->school?->value, 'is_observed' => $season->isObserved, 'opens_in_days' => $season->opensInDays,
+                'reasons' => InspectionForm::reasons($season->reasons),
+            ],
+            'standing' => $plant->standing === null ? null : [
+                'recipe_id' => $plant->standing['recipe_id'], 'recipe_name' => $plant->standing['recipe_name'], 'recipe_version' => $plant->standing['recipe_version'], 'parts' => $plant->standing['parts'],
+                'pot_name' => $plant->standing['pot']['name'],
+            ],
+            'proportions' => $setup === null ? [] : Proportions::of($plant, $setup->pot),
+            'stick' => $this->stick->of($plant),
+            'events' => array_values($events->get()->map(PlantPresenter::event(...))->all()),
+            'tasks' => array_values($tasks->get()->map(static fn(CareTask $task): array => PlantPresenter::task($task))->all()),
+            'photos' => array_values($photos->get()->map(PlantPresenter::photo(...))->all()),
+            'checks' => array_values($checks->get()->map(PlantPresenter::check(...))->all()),
+            'line' => [
+                'parent' => $plant->parent === null ? null : $plant->parent->only(['id', 'number', 'name']),
+                'offspring' => array_values($plant->offspring->map(static fn(Plant $young): array => $young->only(['id', 'number', 'name', 'origin', 'status']))->all()),
+            ],
+            'days' => array_values($days->pluck('potting_day_id')->all()),
+            'plan_pots' => (object) Pot::query()->whereKey(array_values(array_filter(array_column($plant->plan, 'pot_id'))))->pluck('name', 'id')->all(),
+        ];
+    }
+}

@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Plants;
+
+use App\Models\Plant;
+use Illuminate\Support\Carbon;
+use Zolbek\Core\Ageing\RootVigour;
+use Zolbek\Core\Fit\PlantGroup;
+use Zolbek\Core\Fit\Purpose;
+use Zolbek\Core\Fit\Situation;
+use Zolbek\Core\Fit\Targets;
+use Zolbek\Core\Watering\Climate;
+use Zolbek\Core\Watering\DailyClimate;
+use Zolbek\Core\Watering\Exposure;
+use Zolbek\Core\Watering\Leaf;
+use Zolbek\Core\Watering\Place;
+use Zolbek\Core\Watering\Plant as CorePlant;
+use Zolbek\Core\Watering\Surface;
+
+/** A plant of the collection as the core knows it: its targets, its place, its climate. Climates of one site are worked out once. */
+final class PlantSituation
+{
+    /** From this age on a plant counts as old. */
+    private const OLD_YEARS = 20;
+
+    /** @var array<int, Climate> by site */
+    private array $climates = [];
+
+    /** @var array<int, DailyClimate> by site */
+    private array $daily = [];
+
+    public function of(Plant $plant, float $rootsCut = 0.0, Surface $surface = Surface::Bare): Situation
+    {
+        return new Situation(
+            $this->targets($plant),
+            $this->climate($plant),
+            new Place(Exposure::from($plant->exposure)),
+            new CorePlant(
+                $plant->canopy_cm === null ? null : M_PI / 4.0 * ($plant->canopy_cm / 100.0) ** 2,
+                Leaf::from($plant->species->leaf ?? Leaf::Middling->value),
+                $plant->species->evergreen ?? false,
+                $rootsCut,
+                $rootsCut > 0.0 ? 0.0 : CorePlant::WEEKS_TO_RECOVER,
+            ),
+            $surface,
+            alkalinityMgL: $plant->site->alkalinity_mg_l ?? 0.0,
+            vigour: RootVigour::from($plant->vigour),
+        );
+    }
+
+    public function targets(Plant $plant): Targets
+    {
+        return Targets::of(PlantGroup::from($plant->plant_group), $plant->species?->overrides() ?? [], Purpose::from($plant->purpose), self::isOld($plant), $plant->planned_years);
+    }
+
+    public function climate(Plant $plant): ?Climate
+    {
+        return $plant->site === null ? null : $this->climates[$plant->site->id] ??= $plant->site->climate();
+    }
+
+    public function daily(Plant $plant): ?DailyClimate
+    {
+        $climate = $this->climate($plant);
+
+        return $climate === null || $plant->site === null ? null : $this->daily[$plant->site->id] ??= new DailyClimate($climate);
+    }
+
+    private static function isOld(Plant $plant): bool
+    {
+        return $plant->year_started !== null && Carbon::now()->year - $plant->year_started >= self::OLD_YEARS;
+    }
+}

@@ -1,0 +1,108 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Plants;
+
+use App\Models\Pot;
+use App\Models\Recipe;
+use App\Models\RecipePart;
+use App\Shelf\RecipePortions;
+use Zolbek\Core\Ageing\AgeingClimate;
+use Zolbek\Core\Blending\Blend;
+use Zolbek\Core\Blending\Portion;
+use Zolbek\Core\Blending\Substrate;
+use Zolbek\Core\Component\Component as CoreComponent;
+use Zolbek\Core\Component\KeptComponent;
+use Zolbek\Core\Container\DrainageLayer;
+use Zolbek\Core\Container\Holes;
+use Zolbek\Core\Container\Pot as CorePot;
+use Zolbek\Core\Fit\PlantGroup;
+use Zolbek\Core\Fit\Setup;
+use Zolbek\Core\Fit\Situation;
+use Zolbek\Core\Packing\CompressiblePacking;
+
+/** The mix and the pot that a plant stands in, with the values that they had on that day: what its forecast is computed from, whatever changes later. */
+final class Standing
+{
+    /** @var array<string, Substrate> by what it is made of, aged by so many years */
+    private array $substrates = [];
+
+    /**
+     * @param array{headspace_cm?: float, top_dressing_cm?: float, layer?: array{component: CoreComponent, thickness_cm: float}|null} $setup
+     *
+     * @return array<string, mixed> as it is kept with the plant
+     */
+    public static function make(Recipe $recipe, Pot $pot, array $setup = []): array
+    {
+        $blend = Blend::scooped(RecipePortions::of($recipe));
+        $layer = $setup['layer'] ?? null;
+
+        return [
+            'recipe_id' => $recipe->id,
+            'recipe_name' => $recipe->name,
+            'recipe_version' => $recipe->version,
+            'parts' => $recipe->parts->map(static fn(RecipePart $part): array => [
+                'component_id' => $part->component_id, 'name' => $part->component->name, 'kind' => $part->component->kind, 'colour' => $part->component->colour, 'parts' => $part->parts,
+            ])->all(),
+            'components' => array_map(static fn(CoreComponent $component, float $parts): array => ['kept' => KeptComponent::keep($component), 'parts' => $parts], $blend->components, $blend->parts),
+            'compaction_index' => $recipe->compaction_index,
+            'pot' => [
+                'id' => $pot->id, 'name' => $pot->name, 'description' => $pot->description(), 'drying_sides' => $pot->drying_sides, 'weight_kg' => $pot->weight_kg,
+                'holes' => ['count' => $pot->hole_count, 'diameter_cm' => $pot->hole_diameter_cm, 'open_share' => $pot->hole_open_share],
+            ],
+            'headspace_cm' => $setup['headspace_cm'] ?? 0.0,
+            'top_dressing_cm' => $setup['top_dressing_cm'] ?? 0.0,
+            'layer' => $layer === null ? null : ['kept' => KeptComponent::keep($layer['component']), 'thickness_cm' => $layer['thickness_cm']],
+        ];
+    }
+
+    /** @param array<string, mixed> $standing */
+    public function setup(array $standing, PlantGroup $group, ?Situation $situation = null): Setup
+    {
+        $pot = $standing['pot'];
+        $layer = $standing['layer'] ?? null;
+        $index = (float) ($standing['compaction_index'] ?? CompressiblePacking::SETTLED);
+        $substrate = $this->substrate($standing);
+
+        return new Setup(
+            array_map(static fn(CoreComponent $component, float $parts): array => [Portion::of($component), $parts], $substrate->blend->components, $substrate->blend->parts),
+            self::pot($pot['description']),
+            Holes::of((int) $pot['holes']['count'], (float) ($pot['holes']['diameter_cm'] ?? 1.0), (float) $pot['holes']['open_share']),
+            $group,
+            (float) $standing['headspace_cm'],
+            (float) $standing['top_dressing_cm'],
+            $layer === null ? null : new DrainageLayer(new Substrate(new Blend([[KeptComponent::read($layer['kept']), 1.0]]), $index), (float) $layer['thickness_cm']),
+            (float) $pot['weight_kg'],
+            compactionIndex: $index,
+            situation: $situation?->with(dryingSides: (bool) $pot['drying_sides']),
+            substrate: $substrate,
+        );
+    }
+
+    /**
+     * The mix of a standing, aged; the same one is packed once.
+     *
+     * @param array<string, mixed> $standing
+     */
+    public function substrate(array $standing, float $years = 0.0, ?AgeingClimate $climate = null): Substrate
+    {
+        $years = round(2.0 * $years) / 2.0;
+        $index = (float) ($standing['compaction_index'] ?? CompressiblePacking::SETTLED);
+        $key = md5((string) json_encode($standing['components'])).'|'.$index.'|'.$years.'|'.($years > 0.0 ? ($climate->frostCycles ?? 0).'|'.($climate->meanC ?? 0) : '');
+
+        return $this->substrates[$key] ??= new Substrate(
+            $years > 0.0 ? $this->substrate($standing)->blend : new Blend(array_values(array_map(static fn(array $part): array => [KeptComponent::read($part['kept']), (float) $part['parts']], $standing['components']))),
+            $index,
+            $years,
+            $years > 0.0 ? $climate : null,
+        );
+    }
+
+    /** @param array<string, mixed> $description */
+    private static function pot(array $description): CorePot
+    {
+        // whole numbers come back from JSON as such, all but the sides are lengths
+        return CorePot::read(array_map(static fn(mixed $value): mixed => is_float($value) && floor($value) === $value ? (int) $value : $value, $description));
+    }
+}

@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Potting;
+
+use App\Models\DayLeftover;
+use App\Models\PlantEvent;
+use Zolbek\Core\Batching\Spare;
+use Zolbek\Core\Potting\WorkTime;
+
+/** What earlier days taught: how much to mix on top, and how fast the work goes. */
+final class Learned
+{
+    private const LAST_MIXES = 12;
+    private const LAST_POTTINGS = 60;
+
+    public static function spare(): Spare
+    {
+        $query = DayLeftover::query();
+        $query->orderByDesc('closed_at');
+        $query->limit(self::LAST_MIXES);
+
+        return new Spare(array_values($query->get()->map(static fn(DayLeftover $mix): array => ['net_l' => $mix->net_l, 'used_l' => $mix->used_l])->all()));
+    }
+
+    public static function pace(): float
+    {
+        $query = PlantEvent::query()->where('kind', 'potted');
+        $query->orderByDesc('happened_on');
+        $query->orderByDesc('id');
+        $query->limit(self::LAST_POTTINGS);
+        $noted = [];
+        foreach ($query->get(['data']) as $event) {
+            $planned = $event->data['plain_minutes'] ?? null;
+            $actual = $event->data['minutes'] ?? null;
+            if (is_numeric($planned) && is_numeric($actual) && $actual > 0) {
+                $noted[] = ['planned' => (float) $planned, 'actual' => (float) $actual];
+            }
+        }
+
+        return WorkTime::pace($noted);
+    }
+}

@@ -1,0 +1,93 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zolbek\Core\Inspection;
+
+use Zolbek\Core\Ageing\AgedPot;
+use Zolbek\Core\Ageing\Attrition;
+use Zolbek\Core\Fit\Setup;
+use Zolbek\Core\Potting\Reason;
+
+/**
+ * What the old mix did: its years and frost nights, computed fines and air then and now, against what was seen at the roots.
+ *
+ *     fines = share of grain volume below 1 mm, aged as in section 8
+ *
+ * Source: model section 8. Check: after 0 years fines and air now are those of then.
+ */
+final readonly class OldMix
+{
+    /** Classes 0 to 11 end at 1 mm. */
+    private const FINE_CLASSES = 12;
+    private const MORE_FINES = 0.03;
+
+    public float $finesThen;
+    public float $finesNow;
+    public float $airThen;
+    public float $airNow;
+    public ?float $runThroughThenS;
+    public ?float $runThroughNowS;
+    public float $frostNights;
+    public float $levelDropCm;
+    public bool $failsNow;
+
+    /** served, wet, worn, dry or open. */
+    public string $verdict;
+
+    /** @var list<Reason> */
+    public array $reasons;
+
+    /** @param list<Finding> $findings */
+    public function __construct(Setup $setup, public float $years, array $findings)
+    {
+        $then = new AgedPot($setup, 0.0);
+        $now = new AgedPot($setup, $years);
+        $this->airThen = $then->air;
+        $this->airNow = $now->air;
+        $this->runThroughThenS = $then->runThroughS;
+        $this->runThroughNowS = $now->runThroughS;
+        $this->levelDropCm = $now->levelDropCm;
+        $this->failsNow = $now->fails();
+        $this->finesThen = self::fines($setup, 0.0);
+        $this->finesNow = self::fines($setup, $years);
+        $climate = $setup->situation?->climate;
+        $this->frostNights = $climate === null ? 0.0 : $years * array_sum(array_map($climate->frostNights(...), range(0, 11)));
+        $wet = array_values(array_filter($findings, static fn(Finding $finding): bool => $finding->saysTooWet()));
+        $low = $setup->targets()->air->low;
+        $isWorn = $this->finesNow - $this->finesThen >= self::MORE_FINES;
+        $reasons = array_map(static fn(Finding $finding): Reason => new Reason('seen', ['finding' => $finding->value]), $findings);
+        if ($isWorn) {
+            $reasons[] = new Reason('crumbled', ['then' => $this->finesThen, 'now' => $this->finesNow, 'nights' => round($this->frostNights)]);
+        }
+        if ($this->airNow < $low) {
+            $reasons[] = new Reason($this->airThen < $low ? 'little_air_from_start' : 'lost_air', ['then' => $this->airThen, 'now' => $this->airNow, 'low' => $low]);
+        }
+        if ($wet !== [] && $this->airNow >= $low) {
+            $reasons[] = new Reason('seen_not_computed', ['now' => $this->airNow]);
+        }
+        $this->verdict = match (true) {
+            $wet !== [] && $isWorn => 'worn',
+            $wet !== [] => 'wet',
+            in_array(Finding::Repellent, $findings, true) => 'dry',
+            $this->failsNow => 'worn',
+            in_array(Finding::WhiteTips, $findings, true) => 'served',
+            default => 'open',
+        };
+        $this->reasons = $reasons;
+    }
+
+    private static function fines(Setup $setup, float $years): float
+    {
+        $climate = $setup->situation?->climate?->ageing();
+        $fine = $all = 0.0;
+        foreach ($setup->substrate->blend->components as $i => $component) {
+            $aged = Attrition::of($component, $years, $climate);
+            $volume = $setup->substrate->blend->shares[$i] * $component->bulkDensity / $component->particleDensity * $aged->left;
+            $fine += $volume * array_sum(array_slice($aged->shares, 0, self::FINE_CLASSES));
+            $all += $volume;
+        }
+
+        return $all > 0.0 ? $fine / $all : 0.0;
+    }
+}

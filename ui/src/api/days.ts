@@ -1,0 +1,123 @@
+import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+
+import { answerOf, api, type Schemas } from './client';
+import type { ListQuery } from './queries';
+
+type Day = Schemas['PottingDay'];
+
+/** How often a day is read again while somebody looks at it: another helper may be at it on another device. */
+const LOOK_AGAIN_MS = 4000;
+
+/** What a change of a day may touch beside it. */
+const TOUCHED = ['days', 'today', 'plants', 'plant', 'tasks', 'components', 'lots', 'movements'];
+
+export function useDays(query: ListQuery) {
+  return useQuery({
+    queryKey: ['days', query],
+    queryFn: async ({ signal }) => answerOf(await api.GET('/days', { params: { query }, signal })),
+    placeholderData: keepPreviousData,
+  });
+}
+
+export function useDay(id: number) {
+  return useQuery({
+    queryKey: ['day', id],
+    queryFn: async ({ signal }) => answerOf(await api.GET('/days/{id}', { params: { path: { id } }, signal })),
+    refetchInterval: LOOK_AGAIN_MS,
+  });
+}
+
+/** A write that answers with the whole day, worked out anew. */
+function useDayWrite<Input>(write: (input: Input) => Promise<Day>) {
+  const client = useQueryClient();
+
+  return useMutation({
+    mutationFn: write,
+    onSuccess: (day) => {
+      client.setQueryData(['day', day.id], day);
+      void Promise.all(TOUCHED.map((key) => client.invalidateQueries({ queryKey: [key] })));
+    },
+  });
+}
+
+export function useSaveDay() {
+  return useDayWrite(async ({ id, body }: { id: number | null; body: Schemas['PottingDayInput'] }) =>
+    answerOf(
+      id === null ? await api.POST('/days', { body }) : await api.PUT('/days/{id}', { params: { path: { id } }, body }),
+    ),
+  );
+}
+
+export function useArchiveDay() {
+  return useDayWrite(async ({ id, archived }: { id: number; archived: boolean }) =>
+    answerOf(await api.PUT('/days/{id}/archived', { params: { path: { id } }, body: { archived } })),
+  );
+}
+
+export function useAddToDay() {
+  return useDayWrite(async ({ id, ...body }: { id: number } & Schemas['AddToDayInput']) =>
+    answerOf(await api.POST('/days/{id}/plants', { params: { path: { id } }, body })),
+  );
+}
+
+export function useChangeEntry(id: number) {
+  return useDayWrite(async ({ entry, ...body }: { entry: number } & Schemas['EntryChange']) =>
+    answerOf(await api.PUT('/days/{id}/plants/{entry}', { params: { path: { id, entry } }, body })),
+  );
+}
+
+export function useRemoveEntry(id: number) {
+  return useDayWrite(async (entry: number) =>
+    answerOf(await api.DELETE('/days/{id}/plants/{entry}', { params: { path: { id, entry } } })),
+  );
+}
+
+export function usePotEntry(id: number) {
+  return useDayWrite(async ({ entry, ...body }: { entry: number } & Schemas['EntryDone']) =>
+    answerOf(await api.POST('/days/{id}/plants/{entry}/state', { params: { path: { id, entry } }, body })),
+  );
+}
+
+export function useMixLoad(id: number) {
+  return useDayWrite(async (body: Schemas['MixLoadInput']) =>
+    answerOf(await api.POST('/days/{id}/loads', { params: { path: { id } }, body })),
+  );
+}
+
+export function useUnmixLoad(id: number) {
+  return useDayWrite(async (load: number) =>
+    answerOf(await api.DELETE('/days/{id}/loads/{load}', { params: { path: { id, load } } })),
+  );
+}
+
+export function useBuyForDay(id: number) {
+  return useDayWrite(async (body: Schemas['PurchaseInput']) =>
+    answerOf(await api.POST('/days/{id}/purchases', { params: { path: { id } }, body })),
+  );
+}
+
+export function useCloseMix(id: number) {
+  return useDayWrite(async (body: Schemas['LeftoverInput']) =>
+    answerOf(await api.POST('/days/{id}/leftovers', { params: { path: { id } }, body })),
+  );
+}
+
+export function useFinishDay(id: number) {
+  return useDayWrite(async () =>
+    answerOf(await api.POST('/days/{id}/finished', { params: { path: { id } }, body: {} })),
+  );
+}
+
+export function useStandIns(id: number, component: number | null) {
+  return useQuery({
+    queryKey: ['stand-ins', id, component],
+    queryFn: async ({ signal }) =>
+      answerOf(
+        await api.GET('/days/{id}/stand-ins/{component}', {
+          params: { path: { id, component: component ?? 0 } },
+          signal,
+        }),
+      ),
+    enabled: component !== null,
+  });
+}

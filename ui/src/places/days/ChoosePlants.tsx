@@ -1,0 +1,180 @@
+import { Button, Drawer, Select, Switch } from 'antd';
+import { useState } from 'react';
+
+import { ApiProblem, type Schemas } from '../../api/client';
+import { usePlaces, usePlants } from '../../api/collection';
+import { useAddToDay } from '../../api/days';
+import { useRecipes } from '../../api/queries';
+import { useWords } from '../../i18n/words';
+import { GROUPS } from '../blend/PlantPicker';
+import { ListHead } from '../common/ListHead';
+import { ListTable } from '../common/ListTable';
+import { useListQuery } from '../common/useListQuery';
+import { useUndoable } from '../common/useUndoable';
+import { DueMark } from '../plants/DueMark';
+
+type Plant = Schemas['Plant'];
+const MOST = 1000;
+
+/** Chooses plants for a day by what is due, by place, group or who potted them last. */
+export function ChoosePlants({ day, close }: { day: Schemas['PottingDay']; close: () => void }) {
+  const { t } = useWords();
+  const list = useListQuery('due_on');
+  const [due, setDue] = useState(true);
+  const [place, setPlace] = useState('');
+  const [group, setGroup] = useState<Schemas['PlantGroup'] | ''>('');
+  const [helper, setHelper] = useState('');
+  const [assigned, setAssigned] = useState('');
+  const [recipe, setRecipe] = useState(0);
+  const [ticked, setTicked] = useState<number[]>([]);
+  const places = usePlaces().data ?? [];
+  const recipes = useRecipes({ per_page: 200 }).data?.data ?? [];
+  const found = usePlants({
+    ...list.query,
+    ...(due ? { due: 1 } : {}),
+    ...(place === '' ? {} : { place }),
+    ...(group === '' ? {} : { plant_group: group }),
+    ...(helper === '' ? {} : { helper }),
+  });
+  const add = useAddToDay();
+  const say = useUndoable();
+  const problem = add.error instanceof ApiProblem ? add.error : undefined;
+  const there = day.entries.map((entry) => entry.plant.id);
+  const submit = async () => {
+    await add.mutateAsync({
+      id: day.id,
+      plant_ids: ticked.filter((id) => !there.includes(id)),
+      ...(recipe === 0 ? {} : { recipe_id: recipe }),
+      ...(assigned === '' ? {} : { helper: assigned }),
+    });
+    say(t('days.added', { count: ticked.length, name: day.name }));
+    close();
+  };
+  const helperOptions = day.helpers.map((value) => ({ value, label: value }));
+
+  return (
+    <Drawer
+      open
+      size={900}
+      title={t('day.choose')}
+      onClose={close}
+      footer={
+        <div className="drawer-foot">
+          {add.error !== null && (
+            <span className="field-error" role="alert">
+              {problem?.message ?? t('problem.offline')}
+            </span>
+          )}
+          <Select
+            aria-label={t('day.mix')}
+            value={recipe}
+            popupMatchSelectWidth={false}
+            options={[
+              { value: 0, label: t('choose.ownMix') },
+              ...recipes.map((each) => ({ value: each.id, label: each.name })),
+            ]}
+            onChange={setRecipe}
+          />
+          {helperOptions.length > 0 && (
+            <Select
+              aria-label={t('day.helper')}
+              value={assigned}
+              options={[{ value: '', label: t('choose.noHelper') }, ...helperOptions]}
+              onChange={setAssigned}
+            />
+          )}
+          <Button
+            type="primary"
+            disabled={ticked.length === 0}
+            loading={add.isPending}
+            onClick={() => void submit().catch(() => undefined)}
+          >
+            {t('plants.toDay', { count: ticked.length })}
+          </Button>
+        </div>
+      }
+    >
+      <ListHead title="" search={list.search} setSearch={list.setSearch}>
+        <label className="switch">
+          <Switch size="small" checked={due} onChange={setDue} /> {t('plants.onlyDue')}
+        </label>
+        <Select
+          aria-label={t('plants.place')}
+          value={place}
+          popupMatchSelectWidth={false}
+          options={[{ value: '', label: t('plants.allPlaces') }, ...places.map((value) => ({ value, label: value }))]}
+          onChange={setPlace}
+        />
+        <Select
+          aria-label={t('species.group')}
+          value={group}
+          popupMatchSelectWidth={false}
+          options={[
+            { value: '', label: t('plants.allGroups') },
+            ...GROUPS.map((value) => ({ value, label: t(`group.${value}`) })),
+          ]}
+          onChange={setGroup}
+        />
+        {helperOptions.length > 0 && (
+          <Select
+            aria-label={t('choose.lastHelper')}
+            value={helper}
+            popupMatchSelectWidth={false}
+            options={[{ value: '', label: t('choose.anyHelper') }, ...helperOptions]}
+            onChange={setHelper}
+          />
+        )}
+      </ListHead>
+      <ListTable<Plant>
+        found={found}
+        list={list}
+        ticked={{ ids: ticked, set: setTicked, most: MOST, all: true }}
+        empty={t('plants.emptySearch')}
+        columns={[
+          {
+            key: 'number',
+            title: t('plants.number'),
+            sorter: true,
+            sortOrder: list.sortOrder('number'),
+            render: (_, plant) => plant.number,
+          },
+          {
+            key: 'name',
+            title: t('plants.name'),
+            sorter: true,
+            sortOrder: list.sortOrder('name'),
+            render: (_, plant) => (
+              <>
+                {plant.name}
+                {there.includes(plant.id) && <span className="quiet"> · {t('choose.there')}</span>}
+              </>
+            ),
+          },
+          {
+            key: 'stands',
+            title: t('plants.stands'),
+            render: (_, plant) => (
+              <>
+                {plant.pot ?? '–'} <span className="quiet">· {plant.mix ?? '–'}</span>
+              </>
+            ),
+          },
+          {
+            key: 'due_on',
+            title: t('plants.due'),
+            sorter: true,
+            sortOrder: list.sortOrder('due_on'),
+            render: (_, plant) => <DueMark plant={plant} />,
+          },
+          {
+            key: 'place',
+            title: t('plants.place'),
+            sorter: true,
+            sortOrder: list.sortOrder('place'),
+            render: (_, plant) => plant.place,
+          },
+        ]}
+      />
+    </Drawer>
+  );
+}

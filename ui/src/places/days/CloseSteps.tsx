@@ -1,0 +1,100 @@
+import { Button, Form } from 'antd';
+import { useState } from 'react';
+import { Link } from 'react-router';
+
+import { ApiProblem, type Schemas } from '../../api/client';
+import { useCloseMix, useFinishDay } from '../../api/days';
+import { typedNumber, useWords } from '../../i18n/words';
+import { plain } from '../blend/blendState';
+import { NumberField } from '../common/NumberField';
+import { useUndoable } from '../common/useUndoable';
+import { MixSums } from './MixSums';
+
+/** What is left of each mix becomes a bin; then the day is ended. */
+export function CloseSteps({ day }: { day: Schemas['PottingDay'] }) {
+  const { t } = useWords();
+  const finish = useFinishDay(day.id);
+  const say = useUndoable();
+  const problem = finish.error instanceof ApiProblem ? finish.error : undefined;
+
+  return (
+    <div className="bench-steps">
+      {day.mixes
+        .filter((mix) => mix.closed === null)
+        .map((mix) => (
+          <Left key={`${mix.recipe_id} ${mix.used_l} ${mix.mixed_l}`} day={day} mix={mix} />
+        ))}
+      {day.mixes.some((mix) => mix.closed !== null) && (
+        <>
+          <MixSums day={{ ...day, mixes: day.mixes.filter((mix) => mix.closed !== null) }} />
+          <p>
+            <Link to="/bins">{t('bench2.leftBin')}</Link>
+          </p>
+        </>
+      )}
+      {day.status === 'finished' ? (
+        <p className="bench-big good">✓ {t('bench2.finished')}</p>
+      ) : (
+        <>
+          {finish.error !== null && (
+            <p className="field-error bench-trouble" role="alert">
+              {problem?.message ?? t('problem.offline')}
+            </p>
+          )}
+          <Button
+            type="primary"
+            size="large"
+            block
+            className="bench-go"
+            loading={finish.isPending}
+            onClick={() => finish.mutate(undefined, { onSuccess: () => say(t('bench2.finished')) })}
+          >
+            {t('bench2.finish')}
+          </Button>
+        </>
+      )}
+    </div>
+  );
+}
+
+function Left({ day, mix }: { day: Schemas['PottingDay']; mix: Schemas['DayMix'] }) {
+  const { t, n } = useWords();
+  const rest = Math.max(0, Math.round((mix.mixed_l - mix.used_l) * 100) / 100);
+  const [litres, setLitres] = useState(plain(rest));
+  const close = useCloseMix(day.id);
+  const problem = close.error instanceof ApiProblem ? close.error : undefined;
+  const value = typedNumber(litres);
+  if (mix.mixed.length === 0) {
+    return <p className="quiet">{t('bench2.nothingMixed', { recipe: mix.name })}</p>;
+  }
+
+  return (
+    <section className="bench-left">
+      <h2>{t('bench2.left', { recipe: mix.name })}</h2>
+      <p className="quiet">{t('bench2.leftHint', { mixed: n(mix.mixed_l), used: n(mix.used_l), rest: n(rest) })}</p>
+      <Form layout="vertical" className="bench-left-row">
+        <NumberField
+          label={t('shelf.litres')}
+          unit="L"
+          value={litres}
+          error={value === null ? t('common.notNumber') : (problem?.at('left_l') ?? problem?.message)}
+          onChange={setLitres}
+        />
+        <Button
+          size="large"
+          type="primary"
+          ghost
+          loading={close.isPending}
+          aria-label={`${t('bench2.close')}: ${mix.name}`}
+          onClick={() => {
+            if (value !== null) {
+              close.mutate({ recipe_id: mix.recipe_id, left_l: value });
+            }
+          }}
+        >
+          {t('bench2.close')}
+        </Button>
+      </Form>
+    </section>
+  );
+}

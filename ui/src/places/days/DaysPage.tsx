@@ -1,0 +1,100 @@
+import { useState } from 'react';
+import { Link, useNavigate, useSearchParams } from 'react-router';
+
+import type { Schemas } from '../../api/client';
+import { useArchiveDay, useDays } from '../../api/days';
+import { useWords } from '../../i18n/words';
+import { ListHead } from '../common/ListHead';
+import { ListTable } from '../common/ListTable';
+import { useArchiving } from '../common/useArchiving';
+import { useListQuery } from '../common/useListQuery';
+import { RowActions } from '../common/RowActions';
+import { DayFrame } from './DayFrame';
+
+type Day = Schemas['PottingDaySummary'];
+
+/** Potting days, the next first. */
+export default function DaysPage() {
+  const { t, date, n } = useWords();
+  const [parameters] = useSearchParams();
+  const list = useListQuery('-planned_on');
+  const found = useDays(list.query);
+  const [editing, setEditing] = useState<Day | 'new' | null>(parameters.has('new') ? 'new' : null);
+  const setArchived = useArchiving(useArchiveDay());
+  const navigate = useNavigate();
+
+  return (
+    <div className="list-page">
+      <ListHead
+        title={t('days.title')}
+        search={list.search}
+        setSearch={list.setSearch}
+        archived={list.archived}
+        setArchived={list.setArchived}
+        add={{ label: t('days.add'), act: () => setEditing('new') }}
+      />
+      <ListTable<Day>
+        found={found}
+        list={list}
+        empty={t(list.search === '' ? 'days.empty' : 'days.emptySearch')}
+        columns={[
+          {
+            key: 'planned_on',
+            title: t('days.on'),
+            sorter: true,
+            sortOrder: list.sortOrder('planned_on'),
+            render: (_, day) => date(day.planned_on),
+          },
+          {
+            key: 'name',
+            title: t('days.name'),
+            sorter: true,
+            sortOrder: list.sortOrder('name'),
+            render: (_, day) => (
+              <Link className="row-name" to={`/days/${day.id}`}>
+                {day.name}
+              </Link>
+            ),
+          },
+          {
+            key: 'status',
+            title: t('days.status'),
+            sorter: true,
+            sortOrder: list.sortOrder('status'),
+            render: (_, day) => t(`days.status.${day.status}`),
+          },
+          { key: 'plants', title: t('days.plants'), align: 'right', render: (_, day) => n(day.plants, 6) },
+          { key: 'done', title: t('days.done'), align: 'right', render: (_, day) => n(day.done, 6) },
+          {
+            key: 'helpers',
+            title: t('days.helpers'),
+            render: (_, day) => <span className="quiet">{day.helpers.join(', ')}</span>,
+          },
+          {
+            key: 'actions',
+            title: <span className="visually-hidden">{t('common.actions')}</span>,
+            align: 'right',
+            render: (_, day) => (
+              <RowActions
+                row={day}
+                edit={() => setEditing(day)}
+                setArchived={(archived) => void setArchived(day, archived)}
+              />
+            ),
+          },
+        ]}
+      />
+      {editing !== null && (
+        <DayFrame
+          day={editing === 'new' ? null : editing}
+          close={(saved) => {
+            setEditing(null);
+            if (saved !== undefined && editing === 'new') {
+              void navigate(`/days/${saved.id}`);
+            }
+          }}
+        />
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,178 @@
+import { Button, Drawer, Form, Segmented, Select } from 'antd';
+import { useState } from 'react';
+
+import { ApiProblem, type Schemas } from '../../api/client';
+import { usePlants } from '../../api/collection';
+import { usePotEntry } from '../../api/days';
+import { typedNumber, useWords } from '../../i18n/words';
+import { plain } from '../blend/blendState';
+import { NumberField } from '../common/NumberField';
+import { TextField } from '../common/TextField';
+import { useUndoable } from '../common/useUndoable';
+import { FindingTicks } from '../plants/FindingTicks';
+
+interface Props {
+  day: Schemas['PottingDay'];
+  entry: Schemas['DayEntry'];
+  state: 'changed' | 'not_today';
+  person: string;
+  close: () => void;
+  undo: () => void;
+}
+
+/** What was really done with a plant, or why it was put off. */
+export function DoneDrawer({ day, entry, state, person, close, undo }: Props) {
+  const { t } = useWords();
+  const { plan, figures } = entry;
+  const [texts, setTexts] = useState<Record<string, string>>({
+    used_l: plain(Math.round((figures?.base_l ?? 0) * 100) / 100),
+    minutes: '',
+    run_through_s: '',
+    roots: plain(Math.round(plan.roots_cut_share * 100)),
+    crown: plain(Math.round(plan.crown_cut_share * 100)),
+  });
+  const [findings, setFindings] = useState<Schemas['Finding'][]>([]);
+  const [saved, setSaved] = useState<'none' | 'moss' | 'soil'>('none');
+  const [forPlant, setForPlant] = useState(entry.plant.id);
+  const [buried, setBuried] = useState('');
+  const [note, setNote] = useState('');
+  const [search, setSearch] = useState('');
+  const plants = usePlants({ per_page: 50, ...(search === '' ? {} : { search }) }).data?.data ?? [];
+  const pot = usePotEntry(day.id);
+  const say = useUndoable();
+  const problem = pot.error instanceof ApiProblem ? pot.error : undefined;
+  const optional = ['minutes', 'run_through_s'];
+  const isWrong = (key: string) => {
+    const text = texts[key] ?? '';
+    return typedNumber(text) === null && !(optional.includes(key) && text.trim() === '');
+  };
+  const number = (key: string, label: string, unit: string, path: string) => (
+    <NumberField
+      label={label}
+      unit={unit}
+      value={texts[key] ?? ''}
+      error={isWrong(key) ? t('common.notNumber') : problem?.at(`actual.${path}`)}
+      onChange={(text) => setTexts({ ...texts, [key]: text })}
+    />
+  );
+  const submit = async () => {
+    if (state === 'not_today') {
+      await pot.mutateAsync({ entry: entry.id, state, actual: { note }, person });
+      say(t('bench2.wasPutOff', { name: entry.plant.name }), undo);
+    } else {
+      if (Object.keys(texts).some(isWrong)) {
+        return;
+      }
+      const value = (key: string) => typedNumber(texts[key] ?? '');
+      const after = await pot.mutateAsync({
+        entry: entry.id,
+        state,
+        person,
+        actual: {
+          used_l: value('used_l') ?? 0,
+          minutes: value('minutes'),
+          run_through_s: value('run_through_s'),
+          roots_cut_share: (value('roots') ?? 0) / 100,
+          crown_cut_share: (value('crown') ?? 0) / 100,
+          findings,
+          saved: saved === 'none' ? null : { what: saved, for_plant_id: forPlant },
+          buried_note: buried,
+          note,
+        },
+      });
+      const tasks = Number(after.entries.find((one) => one.id === entry.id)?.actual['tasks'] ?? 0);
+      say(t('bench2.wasDone', { name: entry.plant.name, tasks }), undo);
+    }
+    close();
+  };
+
+  return (
+    <Drawer
+      open
+      size={760}
+      className="done-drawer"
+      title={`${entry.plant.number} ${entry.plant.name}: ${t(state === 'changed' ? 'bench2.changedTitle' : 'bench2.notToday')}`}
+      onClose={close}
+      footer={
+        <div className="drawer-foot">
+          {pot.error !== null && (
+            <span className="field-error" role="alert">
+              {problem?.message ?? t('problem.offline')}
+            </span>
+          )}
+          <Button size="large" onClick={close}>
+            {t('common.cancel')}
+          </Button>
+          <Button
+            type="primary"
+            size="large"
+            loading={pot.isPending}
+            onClick={() => void submit().catch(() => undefined)}
+          >
+            {t(state === 'changed' ? 'bench2.changed' : 'bench2.notToday')}
+          </Button>
+        </div>
+      }
+    >
+      <Form layout="vertical">
+        {state === 'not_today' ? (
+          <TextField label={t('bench2.why')} value={note} onChange={setNote} longest={1000} />
+        ) : (
+          <>
+            <div className="fields-3">
+              {number('used_l', t('bench2.used'), 'L', 'used_l')}
+              {number('minutes', t('bench2.minutes'), 'min', 'minutes')}
+              {number('run_through_s', t('bench2.runThrough'), 's', 'run_through_s')}
+              {number('roots', t('entry.roots'), '%', 'roots_cut_share')}
+              {number('crown', t('entry.crown'), '%', 'crown_cut_share')}
+            </div>
+            <h3>{t('bench2.findings')}</h3>
+            <FindingTicks findings={findings} setFindings={setFindings} />
+            <h3>{t('bench2.saved')}</h3>
+            <Segmented
+              size="large"
+              aria-label={t('bench2.saved')}
+              value={saved}
+              options={[
+                { value: 'none', label: t('bench2.savedNone') },
+                { value: 'moss', label: t('bench2.saved.moss') },
+                { value: 'soil', label: t('bench2.saved.soil') },
+              ]}
+              onChange={setSaved}
+            />
+            {saved !== 'none' && (
+              <>
+                <p className="quiet">{t('bench2.savedSick')}</p>
+                <Select
+                  size="large"
+                  className="wide-select"
+                  aria-label={t('bench2.savedStarter')}
+                  value={forPlant}
+                  showSearch={{ searchValue: search, filterOption: false, onSearch: setSearch }}
+                  options={[
+                    { value: entry.plant.id, label: t('bench2.savedFor') },
+                    ...plants
+                      .filter((plant) => plant.id !== entry.plant.id)
+                      .map((plant) => ({
+                        value: plant.id,
+                        label: `${t('bench2.savedStarter')} ${plant.number} ${plant.name}`,
+                      })),
+                  ]}
+                  onChange={(id) => {
+                    setSearch('');
+                    setForPlant(id);
+                  }}
+                />
+                {problem?.at('actual.saved') !== undefined && (
+                  <p className="field-error">{problem.at('actual.saved')}</p>
+                )}
+              </>
+            )}
+            <TextField label={t('bench2.buried')} value={buried} onChange={setBuried} longest={200} />
+            <TextField label={t('field.note')} value={note} onChange={setNote} longest={1000} />
+          </>
+        )}
+      </Form>
+    </Drawer>
+  );
+}

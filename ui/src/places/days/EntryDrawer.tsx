@@ -1,0 +1,416 @@
+import { Button, Drawer, Form, Segmented, Select } from 'antd';
+import { type ReactNode, useEffect, useRef, useState } from 'react';
+
+import { ApiProblem, type Schemas } from '../../api/client';
+import { useFertilisers } from '../../api/collection';
+import { useChangeEntry, useRemoveEntry } from '../../api/days';
+import { usePots, useRecipes } from '../../api/queries';
+import type { MessageId } from '../../i18n/en';
+import { typedNumber, useWords } from '../../i18n/words';
+import { plain } from '../blend/blendState';
+import { ComponentPicker } from '../blend/ComponentPicker';
+import { NumberField } from '../common/NumberField';
+import { TextField } from '../common/TextField';
+import { useUndoable } from '../common/useUndoable';
+import { EntryFigures } from './EntryFigures';
+
+type Plan = Schemas['EntryPlan'];
+type Changes = Schemas['EntryChanges'];
+const KEEP_AFTER_MS = 450;
+const CHOICES = {
+  treatment: ['untouched', 'teased', 'combed', 'washed'],
+  surface: ['bare', 'stone', 'moss'],
+  fixing: ['wire', 'stones', 'none'],
+  feeding: ['none', 'little_often', 'weekly_growth', 'half_year', 'generous'],
+} as const;
+const WORDS = { treatment: 'batch.gaps', surface: 'surface', fixing: 'fixing', feeding: 'feeding' } as const;
+
+interface Props {
+  day: Schemas['PottingDay'];
+  entry: Schemas['DayEntry'];
+  close: () => void;
+}
+
+/** How one plant is potted, field by field. Each field is kept for itself, so two helpers do not lose each other's entries. */
+export function EntryDrawer({ day, entry, close }: Props) {
+  const { t } = useWords();
+  const { plan } = entry;
+  const pots = usePots({ per_page: 200 }).data?.data ?? [];
+  const recipes = useRecipes({ per_page: 200 }).data?.data ?? [];
+  const fertilisers = (useFertilisers({ per_page: 100 }).data?.data ?? []).filter((each) => each.form !== 'liquid');
+  const change = useChangeEntry(day.id);
+  const remove = useRemoveEntry(day.id);
+  const say = useUndoable();
+  const [typed, setTyped] = useState<Record<string, string>>({});
+  const waiting = useRef<{ timer: number; changes: Changes }>({ timer: 0, changes: {} });
+  const revision = useRef(entry.revision);
+  const last = useRef<Promise<unknown>>(Promise.resolve());
+  const problem = change.error instanceof ApiProblem ? change.error : undefined;
+  const locked = entry.state === 'done' || entry.state === 'changed' || day.status === 'finished';
+
+  const flush = () => {
+    const { changes, timer } = waiting.current;
+    window.clearTimeout(timer);
+    waiting.current = { timer: 0, changes: {} };
+    if (Object.keys(changes).length > 0) {
+      last.current = last.current
+        .then(() => change.mutateAsync({ entry: entry.id, revision: revision.current, changes }))
+        .then((saved) => {
+          revision.current = saved.entries.find((each) => each.id === entry.id)?.revision ?? revision.current;
+        })
+        .catch(() => undefined);
+    }
+  };
+  const keep = (changes: Changes, later = false) => {
+    waiting.current.changes = { ...waiting.current.changes, ...changes };
+    window.clearTimeout(waiting.current.timer);
+    if (later) {
+      waiting.current.timer = window.setTimeout(flush, KEEP_AFTER_MS);
+    } else {
+      flush();
+    }
+  };
+  const flushed = useRef(flush);
+  useEffect(() => {
+    flushed.current = flush;
+  });
+  useEffect(() => () => flushed.current(), []);
+
+  /** A number of the plan; `put` says what changes with it. */
+  const number = (
+    name: string,
+    label: MessageId,
+    unit: string,
+    value: number | null,
+    put: (value: number | null) => Changes,
+    more: { hint?: MessageId; optional?: boolean; factor?: number; label?: string } = {},
+  ) => {
+    const factor = more.factor ?? 1;
+    const text = typed[name] ?? (value === null ? '' : plain(Math.round(value * factor * 1e4) / 1e4));
+    const isWrong = typedNumber(text) === null && !(more.optional === true && text.trim() === '');
+    return (
+      <NumberField
+        label={more.label ?? t(label)}
+        unit={unit}
+        value={text}
+        error={isWrong ? t('common.notNumber') : problem?.at(`changes.${name}`)}
+        onChange={(next) => {
+          setTyped({ ...typed, [name]: next });
+          const found = typedNumber(next);
+          if (found !== null || (more.optional === true && next.trim() === '')) {
+            keep(put(found === null ? null : found / factor), true);
+          }
+        }}
+        {...(more.hint === undefined ? {} : { hint: t(more.hint) })}
+      />
+    );
+  };
+  const own = (
+    name: 'bed_cm' | 'collar_cm' | 'mound_cm' | 'objects_l' | 'headspace_cm' | 'stones_days',
+    label: MessageId,
+    unit: string,
+  ) => number(name, label, unit, plan[name], (value) => ({ [name]: value ?? 0 }));
+  const choice = <Name extends keyof typeof CHOICES>(name: Name, label: MessageId) => (
+    <Form.Item label={t(label)}>
+      <Select
+        aria-label={t(label)}
+        value={plan[name]}
+        options={CHOICES[name].map((value) => ({ value, label: t(`${WORDS[name]}.${value}` as MessageId) }))}
+        onChange={(value) => keep({ [name]: value } as Changes)}
+      />
+    </Form.Item>
+  );
+  const ball = plan.ball;
+  const size = (name: 'length_cm' | 'width_cm' | 'height_cm', label: MessageId) =>
+    number(`ball.${name}`, label, t('unit.cm'), ball?.[name] ?? null, (value) => ({
+      ball: { ...(ball ?? { length_cm: 10, width_cm: 10, height_cm: 5 }), [name]: value ?? 1 },
+    }));
+  const picker = (label: MessageId, path: string, pick: (id: number) => Changes, clear: Changes) => (
+    <Form.Item label={t(label)}>
+      <ComponentPicker
+        label={t(label)}
+        kept={entry.materials[path]}
+        onClear={() => keep(clear)}
+        onPick={({ id }) => keep(pick(id))}
+      />
+    </Form.Item>
+  );
+  const takeOff = async () => {
+    await remove.mutateAsync(entry.id);
+    say(t('day.removed', { name: entry.plant.name }));
+    close();
+  };
+
+  return (
+    <Drawer
+      open
+      size={820}
+      title={t('entry.title', { number: entry.plant.number, name: entry.plant.name })}
+      onClose={close}
+      footer={
+        <div className="drawer-foot">
+          <span className={change.isError ? 'field-error' : 'quiet'} role={change.isError ? 'alert' : 'status'}>
+            {change.isError
+              ? (problem?.message ?? t('problem.offline'))
+              : change.isPending
+                ? t('entry.saving')
+                : change.isSuccess
+                  ? t('entry.saved')
+                  : ''}
+          </span>
+          {!locked && (
+            <Button danger onClick={() => void takeOff().catch(() => undefined)}>
+              {t('day.remove')}
+            </Button>
+          )}
+          <Button type="primary" onClick={close}>
+            {t('prep.done')}
+          </Button>
+        </div>
+      }
+    >
+      <div className="entry-drawer">
+        <Form layout="vertical" disabled={locked}>
+          <div className="fields-3">
+            <Form.Item label={t('entry.into')} help={problem?.at('changes.pot_id')}>
+              <Select
+                aria-label={t('entry.into')}
+                value={entry.pot.id}
+                showSearch={{ optionFilterProp: 'label' }}
+                popupMatchSelectWidth={false}
+                options={pots.map((pot) => ({ value: pot.id, label: pot.name }))}
+                onChange={(pot_id) => keep({ pot_id })}
+              />
+            </Form.Item>
+            <Form.Item label={t('entry.recipe')} help={problem?.at('changes.recipe_id')}>
+              <Select
+                aria-label={t('entry.recipe')}
+                value={entry.recipe.id}
+                showSearch={{ optionFilterProp: 'label' }}
+                popupMatchSelectWidth={false}
+                options={recipes.map((recipe) => ({ value: recipe.id, label: recipe.name }))}
+                onChange={(recipe_id) => keep({ recipe_id })}
+              />
+            </Form.Item>
+            <Form.Item label={t('day.helper')}>
+              <Select
+                aria-label={t('day.helper')}
+                value={entry.helper}
+                options={[
+                  { value: '', label: t('entry.none') },
+                  ...day.helpers.map((value) => ({ value, label: value })),
+                ]}
+                onChange={(helper) => keep({ helper })}
+              />
+            </Form.Item>
+          </div>
+          <h3>{t('entry.ball')}</h3>
+          {ball === null ? (
+            <p>
+              {t('entry.noBall')}{' '}
+              <Button size="small" onClick={() => keep({ ball: { length_cm: 12, width_cm: 12, height_cm: 4 } })}>
+                {t('entry.ball')}
+              </Button>
+            </p>
+          ) : (
+            <div className="fields-3">
+              {size('length_cm', 'entry.length')}
+              {size('width_cm', 'entry.width')}
+              {size('height_cm', 'entry.height')}
+            </div>
+          )}
+          <div className="fields-4">
+            {choice('treatment', 'entry.treatment')}
+            {own('bed_cm', 'entry.bed', t('unit.cm'))}
+            {own('collar_cm', 'entry.collar', t('unit.cm'))}
+            {own('mound_cm', 'entry.mound', t('unit.cm'))}
+          </div>
+          <h3>{t('entry.extras')}</h3>
+          {plan.extras.map((extra, i) => (
+            <div key={extra.component_id} className="row-fields">
+              {number(
+                `extras.${i}.litres`,
+                'entry.litres',
+                'L',
+                extra.litres,
+                (value) => ({
+                  extras: plan.extras.map((each, at) => (at === i ? { ...each, litres: value ?? 0 } : each)),
+                }),
+                { label: t('entry.litres', { name: entry.extras[i]?.name ?? '' }) },
+              )}
+              <Button type="text" onClick={() => keep({ extras: plan.extras.filter((_, at) => at !== i) })}>
+                {t('plants.remove')}
+              </Button>
+            </div>
+          ))}
+          <ComponentPicker
+            label={t('entry.addExtra')}
+            without={plan.extras.map((extra) => extra.component_id)}
+            onPick={({ id }) => keep({ extras: [...plan.extras, { component_id: id, litres: 0.15 }] })}
+          />
+          <h3>{t('entry.zones')}</h3>
+          <Zones plan={plan} picker={picker} number={number} keep={keep} />
+          <div className="fields-4">
+            {choice('surface', 'entry.surface')}
+            {own('headspace_cm', 'entry.headspace', t('unit.cm'))}
+            {own('objects_l', 'entry.objects', 'L')}
+            {number(
+              'old_soil_share',
+              'entry.oldSoil',
+              '%',
+              plan.old_soil_share,
+              (value) => ({ old_soil_share: value ?? 0 }),
+              {
+                factor: 100,
+                hint: 'entry.oldSoilHint',
+              },
+            )}
+          </div>
+          <h3>{t('entry.feed')}</h3>
+          <div className="fields-3">
+            <Form.Item label={t('entry.fertiliser')}>
+              <Select
+                aria-label={t('entry.fertiliser')}
+                value={plan.fertiliser?.id ?? 0}
+                popupMatchSelectWidth={false}
+                options={[
+                  { value: 0, label: t('entry.noFertiliser') },
+                  ...fertilisers.map((each) => ({ value: each.id, label: each.name })),
+                ]}
+                onChange={(id) => keep({ fertiliser: id === 0 ? null : { id, share: plan.fertiliser?.share ?? 1 } })}
+              />
+            </Form.Item>
+            {plan.fertiliser !== null &&
+              number(
+                'fertiliser.share',
+                'entry.share',
+                '%',
+                plan.fertiliser.share,
+                (value) => ({ fertiliser: { id: plan.fertiliser?.id ?? 0, share: value ?? 1 } }),
+                { factor: 100 },
+              )}
+            {choice('feeding', 'entry.feeding')}
+          </div>
+          <h3>{t('entry.work')}</h3>
+          <div className="fields-4">
+            {number(
+              'roots_cut_share',
+              'entry.roots',
+              '%',
+              plan.roots_cut_share,
+              (value) => ({ roots_cut_share: value ?? 0 }),
+              { factor: 100 },
+            )}
+            {number(
+              'crown_cut_share',
+              'entry.crown',
+              '%',
+              plan.crown_cut_share,
+              (value) => ({ crown_cut_share: value ?? 0 }),
+              { factor: 100 },
+            )}
+            {choice('fixing', 'entry.fixing')}
+            {plan.fixing === 'stones' && own('stones_days', 'entry.stonesDays', t('entry.daysUnit'))}
+            {number(
+              'first_water_days',
+              'entry.firstWater',
+              t('entry.daysUnit'),
+              plan.first_water_days,
+              (value) => ({ first_water_days: value }),
+              { optional: true, hint: 'entry.firstWaterHint' },
+            )}
+          </div>
+          <TextField
+            label={t('entry.note')}
+            value={typed['note'] ?? plan.note}
+            onChange={(note) => {
+              setTyped({ ...typed, note });
+              keep({ note }, true);
+            }}
+            longest={1000}
+          />
+        </Form>
+        <EntryFigures entry={entry} />
+      </div>
+    </Drawer>
+  );
+}
+
+/** Layer, dressing, wall and hole cover. */
+function Zones({
+  plan,
+  picker,
+  number,
+  keep,
+}: {
+  plan: Plan;
+  picker: (label: MessageId, path: string, pick: (id: number) => Changes, clear: Changes) => ReactNode;
+  number: (
+    name: string,
+    label: MessageId,
+    unit: string,
+    value: number | null,
+    put: (value: number | null) => Changes,
+  ) => ReactNode;
+  keep: (changes: Changes) => void;
+}) {
+  const { t } = useWords();
+  const { layer, dressing, wall } = plan;
+
+  return (
+    <>
+      <div className="fields-2">
+        {picker(
+          'entry.layer',
+          'layer.component_id',
+          (component_id) => ({ layer: { component_id, thickness_cm: layer?.thickness_cm ?? 1 } }),
+          { layer: null },
+        )}
+        {layer !== null &&
+          number('layer.thickness_cm', 'entry.layerCm', t('unit.cm'), layer.thickness_cm, (value) => ({
+            layer: { ...layer, thickness_cm: value ?? 0 },
+          }))}
+        {picker(
+          'entry.dressing',
+          'dressing.component_id',
+          (component_id) => ({ dressing: { component_id, cm: dressing?.cm ?? 0.5 } }),
+          { dressing: null },
+        )}
+        {dressing !== null &&
+          number('dressing.cm', 'entry.dressingCm', t('unit.cm'), dressing.cm, (value) => ({
+            dressing: { ...dressing, cm: value ?? 0 },
+          }))}
+        {picker('entry.cover', 'hole_cover_id', (hole_cover_id) => ({ hole_cover_id }), { hole_cover_id: null })}
+      </div>
+      <Form.Item label={t('entry.wall')}>
+        <Segmented
+          aria-label={t('entry.wall')}
+          value={wall === null ? 'none' : wall.kind}
+          options={(['none', 'old_soil'] as const)
+            .map((value) => ({ value: value as string, label: t(`entry.wall.${value}`) }))
+            .concat(wall?.kind === 'moss' ? [{ value: 'moss', label: t('entry.wall.moss') }] : [])}
+          onChange={(kind) =>
+            keep({
+              wall:
+                kind === 'none'
+                  ? null
+                  : { kind: kind as 'moss' | 'old_soil', component_id: wall?.component_id ?? null, thickness_cm: 0.5 },
+            })
+          }
+        />
+      </Form.Item>
+      <div className="fields-2">
+        {picker(
+          'entry.wallMoss',
+          'wall.component_id',
+          (component_id) => ({ wall: { kind: 'moss', component_id, thickness_cm: wall?.thickness_cm ?? 0.5 } }),
+          { wall: null },
+        )}
+        {wall !== null &&
+          number('wall.thickness_cm', 'entry.wallCm', t('unit.cm'), wall.thickness_cm, (value) => ({
+            wall: { ...wall, thickness_cm: value ?? 0 },
+          }))}
+      </div>
+    </>
+  );
+}

@@ -1,0 +1,83 @@
+import type { Schemas } from '../../api/client';
+import { useWords } from '../../i18n/words';
+import { useReasonWords } from '../plants/useReasonWords';
+import { Fit } from './EntryTable';
+
+/** What is worked out for one plant of a day. */
+export function EntryFigures({ entry }: { entry: Schemas['DayEntry'] }) {
+  const { t, n, percent } = useWords();
+  const words = useReasonWords();
+  const { figures } = entry;
+  if (figures === null) {
+    return (
+      <aside className="entry-figures">
+        <h3>{t('entry.figures')}</h3>
+        <Fit entry={entry} />
+      </aside>
+    );
+  }
+  const beside = (['layer', 'dressing', 'wall', 'cover'] as const)
+    .filter((name) => figures[`${name}_l`] > 0)
+    .map((name) => t(`entry.f.${name}`, { litres: n(figures[`${name}_l`]) }))
+    .concat(figures.old_soil_l > 0 ? [t('entry.f.oldSoil', { litres: n(figures.old_soil_l) })] : []);
+  const over = figures.fit?.collar_over_rim_cm ?? 0;
+
+  return (
+    <aside className="entry-figures" aria-live="polite">
+      <h3>{t('entry.figures')}</h3>
+      <p>
+        {t('entry.f.pot', {
+          pot: n(figures.pot_l),
+          ball: n(figures.ball_l - figures.gap_l),
+          mix: n(figures.new_mix_l),
+          base: n(figures.base_l),
+        })}
+      </p>
+      {beside.length > 0 && <p>{t('entry.f.beside', { what: beside.join(', ') })}</p>}
+      {figures.fit !== null && (
+        <p>
+          <Fit entry={entry} />
+          {!figures.fit.fits && <span className="quiet"> {t('day.oneSizeUp')}</span>}
+          <br />
+          {t('day.collar', {
+            cm: n(figures.fit.collar_cm, 2),
+            over: n(Math.abs(over), 2),
+            where: over <= 0 ? 'below' : 'over',
+          })}
+        </p>
+      )}
+      <p>
+        {t('entry.f.air', { air: percent(figures.air), water: n(figures.water_l), kg: n(figures.wet_kg, 2) })}{' '}
+        {figures.two_to_lift && <strong className="mind">◆ {t('entry.f.lift')}</strong>}
+      </p>
+      {figures.wire !== null && (
+        <p>
+          {t('entry.f.wire', {
+            wires: figures.wire.wires,
+            gauge: n(figures.wire.gauge_mm),
+            length: n(Math.round(figures.wire.length_cm)),
+          })}
+        </p>
+      )}
+      <p>{t('entry.f.mesh', { pieces: figures.mesh.pieces, side: n(figures.mesh.side_cm, 2) })}</p>
+      {figures.fertiliser !== null && (
+        <p>
+          {t('entry.f.fertiliser', {
+            grams: n(figures.fertiliser.grams, 2),
+            name: figures.fertiliser.name,
+            n: n(figures.fertiliser.n, 2),
+            p: n(figures.fertiliser.p, 2),
+            k: n(figures.fertiliser.k, 2),
+            washed: percent(figures.fertiliser.washed_out_share),
+          })}
+        </p>
+      )}
+      <p>{t('entry.f.water', { days: figures.first_water_days })}</p>
+      <p>{t('entry.f.minutes', { minutes: n(Math.round(figures.minutes)) })}</p>
+      <p className={figures.season.window === 'open' ? 'quiet' : 'mind'}>
+        {t(`season.${figures.season.window}`)}.{' '}
+        {figures.season.reasons.map((reason) => words('season.reason', reason)).join(' ')}
+      </p>
+    </aside>
+  );
+}

@@ -1,0 +1,189 @@
+import { Button, Select } from 'antd';
+import { useState } from 'react';
+
+import { ApiProblem, type Schemas } from '../../api/client';
+import { useMixLoad, useUnmixLoad } from '../../api/days';
+import { Swatch } from '../../drawing/Swatch';
+import { useWords } from '../../i18n/words';
+import { usePreparationWords } from '../blend/usePreparationWords';
+import { useUndoable } from '../common/useUndoable';
+
+type Mix = Schemas['DayMix'];
+
+interface Props {
+  day: Schemas['PottingDay'];
+  person: string;
+  toPotting: () => void;
+}
+
+/** Load by load: scoops to tick, deliveries recorded, drawn from the shelf when it is mixed. */
+export function MixSteps({ day, person, toPotting }: Props) {
+  const { t, n } = useWords();
+  const unmix = useUnmixLoad(day.id);
+  const next = nextLoad(day);
+  const done = day.mixes.flatMap((mix) => mix.mixed.map((load) => ({ mix, load })));
+
+  return (
+    <div className="bench-steps">
+      {next === null ? (
+        <div className="bench-end">
+          <p className="bench-big good">✓ {t('bench2.allMixed')}</p>
+          <Button type="primary" size="large" onClick={toPotting}>
+            {t('bench2.potting')}
+          </Button>
+        </div>
+      ) : (
+        <Load
+          key={`${next.mix.recipe_id} ${next.number}`}
+          day={day}
+          mix={next.mix}
+          number={next.number}
+          person={person}
+        />
+      )}
+      {done.length > 0 && (
+        <ul className="bench-done">
+          {done.map(({ mix, load }) => (
+            <li key={load.id}>
+              <span>
+                ✓ {t('bench2.load', { recipe: mix.name, number: load.number, loads: Math.max(mix.loads, load.number) })}
+                , {t('bench2.loadOf', { litres: n(load.litres) })}
+                {load.person !== '' && <span className="quiet"> · {load.person}</span>}
+              </span>
+              {mix.closed === null && (
+                <Button
+                  aria-label={`${t('bench2.loadBack')}: ${mix.name} ${load.number}`}
+                  onClick={() => unmix.mutate(load.id)}
+                >
+                  {t('bench2.loadBack')}
+                </Button>
+              )}
+            </li>
+          ))}
+        </ul>
+      )}
+      {unmix.error !== null && (
+        <p className="field-error" role="alert">
+          {unmix.error instanceof ApiProblem ? unmix.error.message : t('problem.offline')}
+        </p>
+      )}
+    </div>
+  );
+}
+
+/** The first load of the first mix that is not mixed. */
+function nextLoad(day: Schemas['PottingDay']): { mix: Mix; number: number } | null {
+  for (const mix of day.mixes) {
+    const mixed = mix.mixed.map((load) => load.number);
+    for (let number = 1; number <= mix.loads; number += 1) {
+      if (!mixed.includes(number) && mix.closed === null) {
+        return { mix, number };
+      }
+    }
+  }
+  return null;
+}
+
+function Load({ day, mix, number, person }: { day: Schemas['PottingDay']; mix: Mix; number: number; person: string }) {
+  const { t, n } = useWords();
+  const said = usePreparationWords();
+  const [ticked, setTicked] = useState<number[]>([]);
+  const [lots, setLots] = useState<Record<string, number>>({});
+  const load = useMixLoad(day.id);
+  const unmix = useUnmixLoad(day.id);
+  const say = useUndoable();
+  const problem = load.error instanceof ApiProblem ? load.error : undefined;
+  const submit = async () => {
+    const saved = await load.mutateAsync({ recipe_id: mix.recipe_id, number, lots, person });
+    const made = saved.mixes
+      .find((each) => each.recipe_id === mix.recipe_id)
+      ?.mixed.find((each) => each.number === number);
+    say(
+      t('bench2.loadMixed', { number, recipe: mix.name }),
+      made === undefined ? undefined : () => unmix.mutate(made.id),
+    );
+  };
+
+  return (
+    <section className="bench-load">
+      <h2>
+        {t('bench2.load', { recipe: mix.name, number, loads: mix.loads })}{' '}
+        <span className="quiet">{t('bench2.loadOf', { litres: n(mix.load_l) })}</span>
+      </h2>
+      <p className="quiet">{t('bench2.loadHint')}</p>
+      <ul>
+        {mix.parts.map((part) => {
+          const on = ticked.includes(part.component_id);
+          const choices = day.shelf.find((row) => row.component_id === part.component_id)?.lots ?? [];
+          return (
+            <li key={part.component_id}>
+              <button
+                type="button"
+                className="bench-tick"
+                aria-pressed={on}
+                onClick={() =>
+                  setTicked(on ? ticked.filter((id) => id !== part.component_id) : [...ticked, part.component_id])
+                }
+              >
+                <span className="tick-box" aria-hidden="true">
+                  {on ? '✓' : ''}
+                </span>
+                <Swatch kind={part.kind} colour={part.colour} />
+                <span className="bench-name">
+                  {part.name}
+                  {part.preparation != null && <small>{said(part.preparation)}</small>}
+                  {part.dusty && <small>{t('bench2.dust')}</small>}
+                </span>
+                <strong>{n(part.scoops_per_load)}</strong>
+                <small>
+                  {t('day.scoopsWord')}
+                  <br />
+                  {n(part.load_l)} L
+                </small>
+              </button>
+              {choices.length > 1 && (
+                <label className="bench-lot">
+                  {t('bench2.lot')}
+                  <Select
+                    size="large"
+                    aria-label={`${t('bench2.lot')} ${part.name}`}
+                    value={lots[part.component_id] ?? 0}
+                    options={[
+                      { value: 0, label: t('bench2.anyLot') },
+                      ...choices.map((lot) => ({ value: lot.id, label: `${lot.name}, ${n(lot.stock_l)} L` })),
+                    ]}
+                    onChange={(id) =>
+                      setLots(
+                        id === 0
+                          ? Object.fromEntries(
+                              Object.entries(lots).filter(([key]) => key !== String(part.component_id)),
+                            )
+                          : { ...lots, [part.component_id]: id },
+                      )
+                    }
+                  />
+                </label>
+              )}
+            </li>
+          );
+        })}
+      </ul>
+      {load.error !== null && (
+        <p className="field-error bench-trouble" role="alert">
+          {problem?.message ?? t('problem.offline')}
+        </p>
+      )}
+      <Button
+        type="primary"
+        size="large"
+        block
+        className="bench-go"
+        disabled={ticked.length < mix.parts.length}
+        loading={load.isPending}
+        onClick={() => void submit().catch(() => undefined)}
+      >
+        {t('bench2.loadDone')}
+      </Button>
+    </section>
+  );
+}

@@ -1,0 +1,38 @@
+import type { Schemas } from '../../api/client';
+import { useWords } from '../../i18n/words';
+import { stepsOf } from './potSteps';
+
+/** Everything for one plant, in the order in which it is done. */
+export function PotCard({ entry }: { entry: Schemas['DayEntry'] }) {
+  const { t, n, percent } = useWords();
+  const steps = stepsOf(entry, {
+    n,
+    percent,
+    treatment: (word) => t(`batch.gaps.${word}`),
+    buried: (rows) =>
+      rows
+        .map(({ kind, note }) => (note === '' ? t(`plants.buried.${kind}`) : `${t(`plants.buried.${kind}`)} (${note})`))
+        .join(', '),
+  });
+
+  return (
+    <div className="pot-card">
+      <p className="pot-card-into">
+        {entry.plant.species ?? t(`plants.${entry.plant.plant_group}`)} → <strong>{entry.pot.name}</strong>
+        {entry.plant.front !== '' && ` · ${t('plant.front', { front: entry.plant.front })}`}
+      </p>
+      <ol>
+        {steps.map((step, i) => (
+          <li key={i} className={step.weight === undefined ? '' : `step-${step.weight}`}>
+            {step.weight === 'mind' && <span aria-hidden="true">◆ </span>}
+            {t(step.id, step.gaps)}
+          </li>
+        ))}
+      </ol>
+      {entry.plan.note !== '' && <p className="pot-card-note">{entry.plan.note}</p>}
+      <p className="quiet">
+        {t('bench2.expect')}: {t('bench2.expect.still')} {t('bench2.expect.alarm')}
+      </p>
+    </div>
+  );
+}

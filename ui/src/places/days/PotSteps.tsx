@@ -1,0 +1,132 @@
+import { Button } from 'antd';
+import { useState } from 'react';
+
+import { ApiProblem, type Schemas } from '../../api/client';
+import { usePotEntry } from '../../api/days';
+import { useWords } from '../../i18n/words';
+import { useUndoable } from '../common/useUndoable';
+import { PhotoInput } from '../plants/Photos';
+import { DoneDrawer } from './DoneDrawer';
+import { PotCard } from './PotCard';
+
+interface Props {
+  day: Schemas['PottingDay'];
+  person: string;
+  toEnd: () => void;
+}
+
+/** Plant by plant, as a card with everything for it: done, changed, not today. */
+export function PotSteps({ day, person, toEnd }: Props) {
+  const { t } = useWords();
+  const queue = day.entries
+    .filter((entry) => entry.state === 'planned' && entry.problem === null)
+    .toSorted(
+      (a, b) =>
+        Number(b.helper === person && person !== '') - Number(a.helper === person && person !== '') ||
+        (a.order ?? Infinity) - (b.order ?? Infinity),
+    );
+  const [chosen, setChosen] = useState<number | null>(null);
+  const [asking, setAsking] = useState<'changed' | 'not_today' | null>(null);
+  const pot = usePotEntry(day.id);
+  const say = useUndoable();
+  const entry = queue.find((each) => each.id === chosen) ?? queue[0];
+  const finished = day.entries.filter((each) => each.state !== 'planned');
+  const problem = pot.error instanceof ApiProblem ? pot.error : undefined;
+  const back = (id: number) => pot.mutate({ entry: id, state: 'planned' });
+  const done = async (each: Schemas['DayEntry']) => {
+    const saved = await pot.mutateAsync({ entry: each.id, state: 'done', person });
+    const tasks = Number(saved.entries.find((one) => one.id === each.id)?.actual['tasks'] ?? 0);
+    say(t('bench2.wasDone', { name: each.plant.name, tasks }), () => back(each.id));
+    setChosen(null);
+  };
+
+  return (
+    <div className="bench-steps">
+      {entry === undefined ? (
+        <div className="bench-end">
+          <p className="bench-big good">✓ {t('bench2.allPotted')}</p>
+          <Button type="primary" size="large" onClick={toEnd}>
+            {t('bench2.closing')}
+          </Button>
+        </div>
+      ) : (
+        <section className="bench-plant" aria-live="polite">
+          <h2>
+            <span className="plant-number">{entry.plant.number}</span> {entry.plant.name}
+            {entry.helper !== '' && <span className="quiet"> · {entry.helper}</span>}
+          </h2>
+          <PotCard entry={entry} />
+          <PhotoInput
+            key={entry.id}
+            plantId={entry.plant.id}
+            entry={entry.id}
+            subject="roots"
+            label={t('bench2.photo')}
+          />
+          {pot.error !== null && (
+            <p className="field-error bench-trouble" role="alert">
+              {problem?.message ?? t('problem.offline')}
+            </p>
+          )}
+          <div className="bench-acts">
+            <Button
+              type="primary"
+              size="large"
+              className="bench-go"
+              loading={pot.isPending}
+              onClick={() => void done(entry).catch(() => undefined)}
+            >
+              {t('bench2.done')}
+            </Button>
+            <Button size="large" className="bench-go" onClick={() => setAsking('changed')}>
+              {t('bench2.changed')}
+            </Button>
+            <Button size="large" className="bench-go" onClick={() => setAsking('not_today')}>
+              {t('bench2.notToday')}
+            </Button>
+          </div>
+          {asking !== null && (
+            <DoneDrawer
+              key={`${entry.id} ${asking}`}
+              day={day}
+              entry={entry}
+              state={asking}
+              person={person}
+              close={() => {
+                setAsking(null);
+                setChosen(null);
+              }}
+              undo={() => back(entry.id)}
+            />
+          )}
+        </section>
+      )}
+      <section>
+        <h2>{t('bench2.queue')}</h2>
+        <ul className="bench-queue">
+          {queue.map((each) => (
+            <li key={each.id}>
+              <button type="button" aria-pressed={each.id === entry?.id} onClick={() => setChosen(each.id)}>
+                <strong>{each.plant.number}</strong> {each.plant.name}
+                <span className="quiet"> · {each.pot.name}</span>
+              </button>
+            </li>
+          ))}
+          {finished.map((each) => (
+            <li key={each.id} className="is-finished">
+              <span>
+                {each.state === 'not_today' ? '–' : '✓'} <strong>{each.plant.number}</strong> {each.plant.name}
+                <span className="quiet"> · {t(`day.state.${each.state}`)}</span>
+              </span>
+              {day.status !== 'finished' && (
+                <Button aria-label={`${t('bench2.undo')}: ${each.plant.number}`} onClick={() => back(each.id)}>
+                  {t('bench2.undo')}
+                </Button>
+              )}
+            </li>
+          ))}
+        </ul>
+      </section>
+    </div>
+  );
+}

@@ -1,0 +1,272 @@
+import { Button, Drawer, Form, Modal } from 'antd';
+import { useState } from 'react';
+import { Link } from 'react-router';
+
+import { ApiProblem, type Schemas } from '../../api/client';
+import { useBuyForDay, useStandIns } from '../../api/days';
+import { useMeta } from '../../api/queries';
+import { Swatch } from '../../drawing/Swatch';
+import { typedNumber, useWords } from '../../i18n/words';
+import { plain } from '../blend/blendState';
+import { NumberField } from '../common/NumberField';
+import { TextField } from '../common/TextField';
+import { useUndoable } from '../common/useUndoable';
+
+type Row = Schemas['DayShelf'];
+
+/** What comes from each bin, what is short, what to buy, and what could stand in. */
+export function ShelfTable({ day }: { day: Schemas['PottingDay'] }) {
+  const { t, n, money } = useWords();
+  const currency = useMeta().data?.currency ?? 'EUR';
+  const [buying, setBuying] = useState<Row | null>(null);
+  const [standIn, setStandIn] = useState<Row | null>(null);
+  const isShort = (row: Row) => row.short_l > 0.005;
+  const toBuy = day.shelf.some((row) => row.packs !== 0);
+
+  return (
+    <>
+      <table className="plain-table shelf-table">
+        <thead>
+          <tr>
+            <th scope="col">{t('shelf.component')}</th>
+            <th scope="col">{t('shelf.need')}, L</th>
+            <th scope="col">{t('shelf.taken')}, L</th>
+            <th scope="col">{t('shelf.stock')}, L</th>
+            <th scope="col">{t('shelf.short')}, L</th>
+            <th scope="col">{t('shelf.packs')}</th>
+            <th scope="col">{t('shelf.cost')}</th>
+            <th scope="col">
+              <span className="visually-hidden">{t('common.actions')}</span>
+            </th>
+          </tr>
+        </thead>
+        <tbody>
+          {day.shelf.map((row) => (
+            <tr key={row.component_id} className={isShort(row) ? 'is-short' : ''}>
+              <th scope="row">
+                <Swatch kind={row.kind} colour={row.colour} />
+                <Link to={`/bins/${row.component_id}`}>{row.name}</Link>
+                {row.lots.length > 0 && (
+                  <span className="quiet shelf-lots">
+                    {row.lots.map((lot) => `${lot.name} ${n(lot.stock_l)}`).join(' · ')}
+                  </span>
+                )}
+              </th>
+              <td>{n(row.gross_l)}</td>
+              <td>{row.taken_l > 0 ? n(row.taken_l) : <span className="quiet">–</span>}</td>
+              <td>{n(row.stock_l)}</td>
+              <td>
+                {isShort(row) ? <strong className="stop">◆ {n(row.short_l)}</strong> : <span className="good">✓</span>}
+              </td>
+              <td>
+                {row.packs === 0 ? (
+                  <span className="quiet">–</span>
+                ) : row.packs === null || row.pack_l === null ? (
+                  t('shelf.packUnknown', { litres: n(row.short_l) })
+                ) : (
+                  t('shelf.packsOf', { packs: row.packs, litres: n(row.pack_l) })
+                )}
+              </td>
+              <td>
+                {row.packs_cost === null ? (
+                  <span className="quiet">?</span>
+                ) : row.packs_cost === 0 ? (
+                  <span className="quiet">–</span>
+                ) : (
+                  money(row.packs_cost, currency)
+                )}
+              </td>
+              <td>
+                <span className="row-actions">
+                  {isShort(row) && (
+                    <>
+                      <Button
+                        size="small"
+                        type="primary"
+                        onClick={() => setBuying(row)}
+                        aria-label={t('shelf.buyTitle', { name: row.name })}
+                      >
+                        {t('shelf.bought')}
+                      </Button>
+                      <Button
+                        size="small"
+                        onClick={() => setStandIn(row)}
+                        aria-label={`${t('shelf.standIn')} ${row.name}`}
+                      >
+                        {t('shelf.standIn')}
+                      </Button>
+                    </>
+                  )}
+                </span>
+              </td>
+            </tr>
+          ))}
+        </tbody>
+        {toBuy && (
+          <tfoot>
+            <tr>
+              <th scope="row" colSpan={6}>
+                {day.packs_cost === null ? t('shelf.totalUnknown') : t('shelf.total')}
+              </th>
+              <td>{day.packs_cost === null ? '' : <strong>{money(day.packs_cost, currency)}</strong>}</td>
+              <td />
+            </tr>
+          </tfoot>
+        )}
+      </table>
+      <Screenings day={day} />
+      {buying !== null && <Buy day={day} row={buying} close={() => setBuying(null)} />}
+      {standIn !== null && <StandIns day={day} row={standIn} close={() => setStandIn(null)} />}
+    </>
+  );
+}
+
+function Screenings({ day }: { day: Schemas['PottingDay'] }) {
+  const { t, n } = useWords();
+
+  return (
+    <>
+      {day.screenings.map((each) => {
+        const names = day.entries
+          .filter((entry) => each.entry_ids.includes(entry.id))
+          .map((entry) => entry.plant.number);
+        return (
+          <p key={each.name}>
+            {t('shelf.screenings', { name: each.name, coarse: n(each.coarse_l), fine: n(each.fine_l) })}{' '}
+            {each.coarse_l > 0.005 &&
+              (names.length > 0
+                ? t('shelf.screeningsFor', { cm: n(each.deep_enough_cm, 2), names: names.join(', ') })
+                : t('shelf.screeningsNone', { cm: n(each.deep_enough_cm, 2) }))}
+          </p>
+        );
+      })}
+    </>
+  );
+}
+
+function Buy({ day, row, close }: { day: Schemas['PottingDay']; row: Row; close: () => void }) {
+  const { t, n } = useWords();
+  const currency = useMeta().data?.currency ?? 'EUR';
+  const packs = row.packs ?? 0;
+  const [litres, setLitres] = useState(plain(row.pack_l === null ? Math.ceil(row.short_l) : packs * row.pack_l));
+  const [price, setPrice] = useState(row.packs_cost === null ? '' : plain(row.packs_cost));
+  const [name, setName] = useState('');
+  const buy = useBuyForDay(day.id);
+  const say = useUndoable();
+  const problem = buy.error instanceof ApiProblem ? buy.error : undefined;
+  const wrong = { litres: typedNumber(litres) === null, price: price.trim() !== '' && typedNumber(price) === null };
+  const submit = async () => {
+    if (wrong.litres || wrong.price) {
+      return;
+    }
+    await buy.mutateAsync({
+      component_id: row.component_id,
+      litres: typedNumber(litres) ?? 0,
+      price: typedNumber(price),
+      ...(name.trim() === '' ? {} : { name }),
+    });
+    say(t('shelf.isBought', { litres: n(typedNumber(litres) ?? 0), name: row.name }));
+    close();
+  };
+
+  return (
+    <Modal
+      open
+      title={t('shelf.buyTitle', { name: row.name })}
+      okText={t('shelf.bought')}
+      cancelText={t('common.cancel')}
+      confirmLoading={buy.isPending}
+      onCancel={close}
+      onOk={() => void submit().catch(() => undefined)}
+    >
+      <Form layout="vertical">
+        <div className="fields-3">
+          <NumberField
+            label={t('shelf.litres')}
+            unit="L"
+            value={litres}
+            error={wrong.litres ? t('common.notNumber') : (problem?.at('litres') ?? problem?.at('quantity_l'))}
+            onChange={setLitres}
+          />
+          <NumberField
+            label={t('shelf.paid')}
+            unit={currency}
+            value={price}
+            error={wrong.price ? t('common.notNumber') : problem?.at('price')}
+            onChange={setPrice}
+          />
+          <TextField label={t('shelf.mark')} value={name} error={problem?.at('name')} onChange={setName} longest={60} />
+        </div>
+        {buy.error !== null && problem === undefined && (
+          <p className="field-error" role="alert">
+            {t('problem.offline')}
+          </p>
+        )}
+      </Form>
+    </Modal>
+  );
+}
+
+function StandIns({ day, row, close }: { day: Schemas['PottingDay']; row: Row; close: () => void }) {
+  const { t, n, percent } = useWords();
+  const found = useStandIns(day.id, row.component_id);
+  const now = found.data?.now;
+
+  return (
+    <Drawer open size={680} title={t('shelf.standInTitle', { name: row.name })} onClose={close}>
+      {found.data !== undefined &&
+        (now == null || found.data.data.length === 0 ? (
+          <p className="quiet">{t('shelf.standInNone')}</p>
+        ) : (
+          <>
+            <p>{t('shelf.standInIn', { recipe: found.data.recipe ?? '' })}</p>
+            <table className="plain-table">
+              <thead>
+                <tr>
+                  <th scope="col">{t('shelf.component')}</th>
+                  <th scope="col">{t('shelf.stock')}, L</th>
+                  <th scope="col">{t('shelf.air')}</th>
+                  <th scope="col">{t('shelf.easy')}</th>
+                  <th scope="col">{t('shelf.weight')}</th>
+                  <th scope="col">{t('shelf.ph')}</th>
+                </tr>
+              </thead>
+              <tbody>
+                <tr>
+                  <th scope="row">
+                    {row.name} <span className="quiet">{t('shelf.standInNow')}</span>
+                  </th>
+                  <td>{n(row.stock_l)}</td>
+                  <td>{percent(now.air)}</td>
+                  <td>{percent(now.easy_share)}</td>
+                  <td>{n(now.bulk_density, 2)}</td>
+                  <td>{now.ph === null ? '–' : n(now.ph, 2)}</td>
+                </tr>
+                {found.data.data.map((each) => (
+                  <tr key={each.component_id}>
+                    <th scope="row">
+                      <Swatch kind={each.kind} colour={each.colour} />
+                      {each.name}
+                    </th>
+                    <td>{n(each.stock_l)}</td>
+                    <td>{percent(each.air)}</td>
+                    <td>{percent(each.easy_share)}</td>
+                    <td>{n(each.bulk_density, 2)}</td>
+                    <td>{each.ph === null ? '–' : n(each.ph, 2)}</td>
+                  </tr>
+                ))}
+              </tbody>
+            </table>
+            <p>
+              <Link to="/blend">{t('shelf.takeRecipe')}</Link>
+            </p>
+          </>
+        ))}
+      {found.isError && (
+        <p className="field-error" role="alert">
+          {t('problem.offline')}
+        </p>
+      )}
+    </Drawer>
+  );
+}

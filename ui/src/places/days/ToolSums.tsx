@@ -1,0 +1,33 @@
+import type { Schemas } from '../../api/client';
+import { useWords } from '../../i18n/words';
+
+/** Wire, mesh, fertiliser and moss for the whole day. */
+export function ToolSums({ day }: { day: Schemas['PottingDay'] }) {
+  const { t, n } = useWords();
+  const { totals } = day;
+
+  return (
+    <section className="tool-sums">
+      <ul className="plain-list">
+        {totals.wires.map((wire) => (
+          <li key={wire.gauge_mm}>
+            {t('tools.wire', { gauge: n(wire.gauge_mm), length: n(wire.length_cm / 100, 2) })}
+          </li>
+        ))}
+        {totals.mesh.map((mesh) => (
+          <li key={mesh.side_cm}>{t('tools.mesh', { pieces: mesh.pieces, side: n(mesh.side_cm, 2) })}</li>
+        ))}
+        {totals.fertilisers.map((each) => (
+          <li key={each.name}>{t('tools.fertiliser', { name: each.name, grams: n(each.grams, 2) })}</li>
+        ))}
+        {totals.moss_cm2 > 0 && <li>{t('tools.moss', { cm2: n(totals.moss_cm2, 2) })}</li>}
+      </ul>
+      <p className="quiet">{t('tools.label')}</p>
+      <ul className="plain-list">
+        {day.hazards.map((hazard) => (
+          <li key={hazard}>{t(`caution.${hazard}`)}</li>
+        ))}
+      </ul>
+    </section>
+  );
+}

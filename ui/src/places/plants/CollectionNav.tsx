@@ -1,0 +1,20 @@
+import { NavLink } from 'react-router';
+
+import { useWords } from '../../i18n/words';
+
+const PARTS = ['plants', 'pots', 'fertilisers'] as const;
+
+/** The parts of the collection, side by side. */
+export function CollectionNav() {
+  const { t } = useWords();
+
+  return (
+    <nav className="part-nav" aria-label={t('nav.collection')}>
+      {PARTS.map((part) => (
+        <NavLink key={part} to={`/${part}`} end>
+          {t(`nav.${part}`)}
+        </NavLink>
+      ))}
+    </nav>
+  );
+}

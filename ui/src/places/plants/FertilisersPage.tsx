@@ -1,0 +1,197 @@
+import { Button, Form, Modal, Select } from 'antd';
+import { useState } from 'react';
+
+import { ApiProblem, type Schemas } from '../../api/client';
+import { useArchiveFertiliser, useFertilisers, useSaveFertiliser } from '../../api/collection';
+import { typedNumber, useWords } from '../../i18n/words';
+import { plain } from '../blend/blendState';
+import { ListHead } from '../common/ListHead';
+import { ListTable } from '../common/ListTable';
+import { NumberField } from '../common/NumberField';
+import { RowActions } from '../common/RowActions';
+import { TextField } from '../common/TextField';
+import { useArchiving } from '../common/useArchiving';
+import { useListQuery } from '../common/useListQuery';
+import { useUndoable } from '../common/useUndoable';
+import { CollectionNav } from './CollectionNav';
+
+type Fertiliser = Schemas['Fertiliser'];
+const FORMS: Schemas['FertiliserForm'][] = ['slow_release', 'granule', 'liquid'];
+
+/** Fertilisers by their labels. */
+export default function FertilisersPage() {
+  const { t, n } = useWords();
+  const list = useListQuery('name');
+  const found = useFertilisers(list.query);
+  const [editing, setEditing] = useState<Fertiliser | 'new' | null>(null);
+  const setArchived = useArchiving(useArchiveFertiliser());
+
+  return (
+    <div className="list-page">
+      <CollectionNav />
+      <ListHead
+        title={t('fert.title')}
+        search={list.search}
+        setSearch={list.setSearch}
+        archived={list.archived}
+        setArchived={list.setArchived}
+        add={{ label: t('fert.add'), act: () => setEditing('new') }}
+      />
+      <ListTable<Fertiliser>
+        found={found}
+        list={list}
+        empty={t('fert.empty')}
+        columns={[
+          {
+            key: 'name',
+            title: t('fert.name'),
+            sorter: true,
+            sortOrder: list.sortOrder('name'),
+            render: (_, one) => (
+              <Button type="text" className="row-name" onClick={() => setEditing(one)}>
+                {one.name}
+              </Button>
+            ),
+          },
+          {
+            key: 'form',
+            title: t('fert.form'),
+            sorter: true,
+            sortOrder: list.sortOrder('form'),
+            render: (_, one) => t(`fert.form.${one.form}`),
+          },
+          {
+            key: 'npk',
+            title: t('fert.npk'),
+            align: 'right',
+            render: (_, one) => `${n(one.n_percent)}-${n(one.p2o5_percent)}-${n(one.k2o_percent)}`,
+          },
+          {
+            key: 'label',
+            title: `${t('fert.label')}, ${t('fert.labelUnit')}`,
+            align: 'right',
+            render: (_, one) => (
+              <>
+                {n(one.label_g_l)}
+                {one.ppm_n !== null && <span className="quiet"> · {t('fert.ppm', { ppm: n(one.ppm_n) })}</span>}
+              </>
+            ),
+          },
+          {
+            key: 'longevity',
+            title: `${t('fert.longevity')}, ${t('fert.days')}`,
+            align: 'right',
+            render: (_, one) =>
+              one.longevity_days === null ? <span className="quiet">–</span> : n(one.longevity_days),
+          },
+          { key: 'note', title: t('bins.note'), render: (_, one) => <span className="quiet">{one.note}</span> },
+          {
+            key: 'actions',
+            title: <span className="visually-hidden">{t('common.actions')}</span>,
+            align: 'right',
+            render: (_, one) => (
+              <RowActions
+                row={one}
+                edit={() => setEditing(one)}
+                setArchived={(archived) => void setArchived(one, archived)}
+              />
+            ),
+          },
+        ]}
+      />
+      <p className="quiet safety">{t('fert.safety')}</p>
+      {editing !== null && <FertiliserForm one={editing === 'new' ? null : editing} close={() => setEditing(null)} />}
+    </div>
+  );
+}
+
+const NUMBERS = ['n_percent', 'p2o5_percent', 'k2o_percent', 'label_g_l', 'longevity_days'] as const;
+
+function FertiliserForm({ one, close }: { one: Fertiliser | null; close: () => void }) {
+  const { t } = useWords();
+  const save = useSaveFertiliser();
+  const say = useUndoable();
+  const [name, setName] = useState(one?.name ?? '');
+  const [note, setNote] = useState(one?.note ?? '');
+  const [form, setForm] = useState<Schemas['FertiliserForm']>(one?.form ?? 'slow_release');
+  const [texts, setTexts] = useState<Record<string, string>>(() =>
+    Object.fromEntries(NUMBERS.map((key) => [key, one?.[key] == null ? '' : plain(one[key])])),
+  );
+  const [marked, setMarked] = useState<string[]>([]);
+  const problem = save.error instanceof ApiProblem ? save.error : undefined;
+  const wanted = NUMBERS.filter((key) => key !== 'longevity_days' || form === 'slow_release');
+  const number = (key: (typeof NUMBERS)[number], label: string, unit: string, hint?: string) => (
+    <NumberField
+      label={label}
+      unit={unit}
+      value={texts[key] ?? ''}
+      error={marked.includes(key) ? t('common.notNumber') : problem?.at(key)}
+      onChange={(text) => setTexts({ ...texts, [key]: text })}
+      {...(hint === undefined ? {} : { hint })}
+    />
+  );
+  const submit = async () => {
+    const wrong = wanted.filter((key) => typedNumber(texts[key] ?? '') === null);
+    setMarked(wrong);
+    if (wrong.length > 0) {
+      return;
+    }
+    const value = (key: string) => typedNumber(texts[key] ?? '') ?? 0;
+    const saved = await save.mutateAsync({
+      id: one?.id ?? null,
+      body: {
+        name,
+        note,
+        form,
+        n_percent: value('n_percent'),
+        p2o5_percent: value('p2o5_percent'),
+        k2o_percent: value('k2o_percent'),
+        label_g_l: value('label_g_l'),
+        longevity_days: form === 'slow_release' ? value('longevity_days') : null,
+      },
+    });
+    say(t('common.saved', { name: saved.name }));
+    close();
+  };
+
+  return (
+    <Modal
+      open
+      title={one?.name ?? t('fert.newTitle')}
+      okText={t('common.save')}
+      cancelText={t('common.cancel')}
+      confirmLoading={save.isPending}
+      onCancel={close}
+      onOk={() => void submit().catch(() => undefined)}
+    >
+      <Form layout="vertical">
+        <div className="fields-2">
+          <TextField label={t('field.name')} value={name} error={problem?.at('name')} onChange={setName} />
+          <Form.Item label={t('fert.form')}>
+            <Select
+              aria-label={t('fert.form')}
+              value={form}
+              options={FORMS.map((value) => ({ value, label: t(`fert.form.${value}`) }))}
+              onChange={setForm}
+            />
+          </Form.Item>
+        </div>
+        <div className="fields-3">
+          {number('n_percent', 'N', '%')}
+          {number('p2o5_percent', 'P₂O₅', '%')}
+          {number('k2o_percent', 'K₂O', '%')}
+        </div>
+        <div className="fields-2">
+          {number('label_g_l', t('fert.label'), t('fert.labelUnit'), t('fert.labelHint'))}
+          {form === 'slow_release' && number('longevity_days', t('fert.longevity'), t('fert.days'))}
+        </div>
+        <TextField label={t('field.note')} value={note} onChange={setNote} />
+        {save.error !== null && problem === undefined && (
+          <p className="field-error" role="alert">
+            {t('problem.offline')}
+          </p>
+        )}
+      </Form>
+    </Modal>
+  );
+}

@@ -1,0 +1,137 @@
+import { Button, Drawer, Form, Slider } from 'antd';
+import { useMemo, useState } from 'react';
+
+import { ApiProblem, type Schemas } from '../../api/client';
+import { judgeInspection, useInspect } from '../../api/collection';
+import { useLastGood } from '../../api/lastGood';
+import { useWords } from '../../i18n/words';
+import { TextField } from '../common/TextField';
+import { useUndoable } from '../common/useUndoable';
+import { FindingTicks } from './FindingTicks';
+import { useReasonWords } from './useReasonWords';
+
+/** What is seen at the roots, by taps; what it says of the old mix and for the new one stands beside it at once. */
+export function InspectionDrawer({ plant, close }: { plant: Schemas['Plant']; close: () => void }) {
+  const { t, percent } = useWords();
+  const [findings, setFindings] = useState<Schemas['Finding'][]>([]);
+  const [removed, setRemoved] = useState(0);
+  const [text, setText] = useState('');
+  const [person, setPerson] = useState('');
+  const inspect = useInspect(plant.id);
+  const say = useUndoable();
+  const question = useMemo<Schemas['InspectionInput']>(
+    () => ({ findings, roots_removed_share: removed / 100 }),
+    [findings, removed],
+  );
+  const ask = useMemo(
+    () => (body: Schemas['InspectionInput'], signal: AbortSignal) => judgeInspection(plant.id, body, signal),
+    [plant.id],
+  );
+  const { data } = useLastGood(`inspection ${plant.id}`, question, ask);
+  const problem = inspect.error instanceof ApiProblem ? inspect.error : undefined;
+  const submit = async () => {
+    await inspect.mutateAsync({ ...question, text, person });
+    say(t('common.saved', { name: t('event.inspected') }));
+    close();
+  };
+
+  return (
+    <Drawer
+      open
+      size={760}
+      title={t('inspect.title', { name: `${plant.number} ${plant.name}` })}
+      onClose={close}
+      footer={
+        <div className="drawer-foot">
+          {inspect.error !== null && (
+            <span className="field-error" role="alert">
+              {problem?.message ?? t('problem.offline')}
+            </span>
+          )}
+          <Button size="large" onClick={close}>
+            {t('common.cancel')}
+          </Button>
+          <Button
+            size="large"
+            type="primary"
+            loading={inspect.isPending}
+            onClick={() => void submit().catch(() => undefined)}
+          >
+            {t('inspect.keep')}
+          </Button>
+        </div>
+      }
+    >
+      <Form layout="vertical" className="inspect">
+        <h3>{t('inspect.what')}</h3>
+        <FindingTicks findings={findings} setFindings={setFindings} />
+        <h3>
+          {t('inspect.removed')}: {percent(removed / 100)}
+        </h3>
+        <Slider
+          ariaLabelForHandle={t('inspect.removed')}
+          min={0}
+          max={80}
+          step={5}
+          value={removed}
+          onChange={setRemoved}
+        />
+        {data !== undefined && <Judgement judged={data} />}
+        <div className="fields-2">
+          <TextField label={t('inspect.note')} value={text} onChange={setText} longest={2000} />
+          <TextField label={t('inspect.person')} value={person} onChange={setPerson} longest={60} />
+        </div>
+      </Form>
+    </Drawer>
+  );
+}
+
+function Judgement({ judged }: { judged: Schemas['Inspection'] }) {
+  const { t, n, percent } = useWords();
+  const words = useReasonWords();
+  const old = judged.old_mix;
+
+  return (
+    <div className="inspect-said" aria-live="polite">
+      <section>
+        <h3>{t('inspect.old')}</h3>
+        {old === null ? (
+          <p className="quiet">{t('inspect.noStanding')}</p>
+        ) : (
+          <>
+            <p>
+              <strong>{t(`inspect.verdict.${old.verdict}`)}</strong>
+            </p>
+            <p>
+              {t('inspect.figures', {
+                years: n(old.years),
+                nights: n(Math.round(old.frost_nights)),
+                finesThen: percent(old.fines_then),
+                finesNow: percent(old.fines_now),
+                airThen: percent(old.air_then),
+                airNow: percent(old.air_now),
+                drop: n(old.level_drop_cm, 2),
+              })}
+            </p>
+            <ul className="plain-list">
+              {old.reasons
+                .filter((reason) => reason.code !== 'seen')
+                .map((reason, i) => (
+                  <li key={i}>{words('inspect.reason', reason)}</li>
+                ))}
+            </ul>
+          </>
+        )}
+      </section>
+      <section>
+        <h3>{t('inspect.next')}</h3>
+        <ul className="plain-list">
+          {judged.advice.map((reason) => (
+            <li key={reason.code}>{words('advice', reason)}</li>
+          ))}
+          <li className={judged.one_day_risk === 'high' ? 'mind' : ''}>{t(`advice.risk.${judged.one_day_risk}`)}</li>
+        </ul>
+      </section>
+    </div>
+  );
+}

@@ -1,0 +1,87 @@
+import { Button, Drawer, Form, Segmented } from 'antd';
+import { useEffect, useState } from 'react';
+
+import type { Schemas } from '../../api/client';
+import { useOutOfTurn } from '../../api/collection';
+import type { MessageId } from '../../i18n/en';
+import { useWords } from '../../i18n/words';
+import { TextField } from '../common/TextField';
+import { useUndoable } from '../common/useUndoable';
+
+const CAUSES: Schemas['OutOfTurnCause'][] = ['blown_over', 'pot_broken', 'roots_rotting'];
+
+/** What to do when it cannot wait, and what to leave undone. */
+export function OutOfTurnDrawer({ plant, close }: { plant: Schemas['Plant']; close: () => void }) {
+  const { t } = useWords();
+  const [cause, setCause] = useState<Schemas['OutOfTurnCause']>('blown_over');
+  const [text, setText] = useState('');
+  const path = useOutOfTurn(plant.id);
+  const keep = useOutOfTurn(plant.id);
+  const say = useUndoable();
+  const { mutate } = path;
+  useEffect(() => mutate({ cause }), [cause, mutate]);
+
+  return (
+    <Drawer
+      open
+      size={560}
+      title={`${t('oot.title')}: ${plant.number} ${plant.name}`}
+      onClose={close}
+      footer={
+        <div className="drawer-foot">
+          {(path.isError || keep.isError) && (
+            <span className="field-error" role="alert">
+              {t('problem.offline')}
+            </span>
+          )}
+          <Button
+            type="primary"
+            size="large"
+            loading={keep.isPending}
+            onClick={() =>
+              keep.mutate(
+                { cause, keep: true, text },
+                {
+                  onSuccess: () => {
+                    say(t('common.saved', { name: t('oot.title') }));
+                    close();
+                  },
+                },
+              )
+            }
+          >
+            {t('oot.keep')}
+          </Button>
+        </div>
+      }
+    >
+      <Segmented
+        block
+        size="large"
+        aria-label={t('oot.title')}
+        value={cause}
+        options={CAUSES.map((value) => ({ value, label: t(`oot.${value}`) }))}
+        onChange={setCause}
+      />
+      {path.data !== undefined && (
+        <div className="oot" aria-live="polite">
+          <h3>{t('oot.do')}</h3>
+          <ol className="numbered">
+            {path.data.steps.map((step) => (
+              <li key={step}>{t(`oot.step.${step}` as MessageId)}</li>
+            ))}
+          </ol>
+          <h3>{t('oot.leave')}</h3>
+          <ul className="plain-list">
+            {path.data.leave.map((each) => (
+              <li key={each}>{t(`oot.leave.${each}` as MessageId)}</li>
+            ))}
+          </ul>
+        </div>
+      )}
+      <Form layout="vertical">
+        <TextField label={t('inspect.note')} value={text} onChange={setText} longest={2000} />
+      </Form>
+    </Drawer>
+  );
+}

@@ -1,0 +1,290 @@
+import { AutoComplete, Button, Checkbox, Drawer, Form, Input, Select } from 'antd';
+import { useId, useState } from 'react';
+import { useNavigate } from 'react-router';
+
+import { ApiProblem, type Schemas } from '../../api/client';
+import { usePlaces, useSavePlant } from '../../api/collection';
+import { usePots, useRecipes } from '../../api/queries';
+import { useSites } from '../../api/situation';
+import type { MessageId } from '../../i18n/en';
+import { useWords } from '../../i18n/words';
+import { PlantPicker } from '../blend/PlantPicker';
+import { NumberField } from '../common/NumberField';
+import { TextField } from '../common/TextField';
+import { useUndoable } from '../common/useUndoable';
+import { formOf, inputOf, type NumberName, type PlantForm, type TextName, wrongNumbers } from './plantForm';
+
+const BURIED: Schemas['BuriedKind'][] = ['wires', 'plate', 'stone', 'foam', 'label', 'other'];
+const PLANS: Schemas['PlanKind'][] = ['root_work', 'next_pot', 'look', 'other'];
+const CHOICES = {
+  exposure: ['full_sun', 'half_shade', 'shade', 'glass', 'indoors'],
+  vigour: ['slow', 'middling', 'vigorous'],
+  health: ['well', 'weak', 'sick'],
+  purpose: ['grow_on', 'recover', 'newly_collected', 'layer', 'stop_gap', 'refine', 'display'],
+  origin: ['bought', 'seed', 'collected', 'layer', 'cutting', 'division', 'gift'],
+} as const;
+
+/** A plant as it is written down. */
+export function PlantDrawer({ plant, close }: { plant: Schemas['Plant'] | null; close: () => void }) {
+  const { t } = useWords();
+  const [form, setForm] = useState<PlantForm>(() => formOf(plant));
+  const [marked, setMarked] = useState<string[]>([]);
+  const sites = useSites({ per_page: 200 }).data?.data ?? [];
+  const pots = usePots({ per_page: 200 }).data?.data ?? [];
+  const recipes = useRecipes({ per_page: 200 }).data?.data ?? [];
+  const places = usePlaces().data ?? [];
+  const save = useSavePlant();
+  const say = useUndoable();
+  const navigate = useNavigate();
+  const [placeId, noteId] = [useId(), useId()];
+  const problem = save.error instanceof ApiProblem ? save.error : undefined;
+  const set = (change: Partial<PlantForm>) => setForm({ ...form, ...change });
+  const errorAt = (path: string) => (marked.includes(path) ? t('common.notNumber') : problem?.at(path));
+
+  const submit = async () => {
+    const wrong = wrongNumbers(form);
+    setMarked(wrong);
+    if (wrong.length > 0) {
+      return;
+    }
+    const saved = await save.mutateAsync({ id: plant?.id ?? null, body: inputOf(form) });
+    say(t('common.saved', { name: saved.name }));
+    close();
+    if (plant === null) {
+      await navigate(`/plants/${saved.id}`);
+    }
+  };
+  const text = (name: TextName, label: string, more: { hint?: string; type?: 'date' } = {}) => (
+    <TextField
+      label={label}
+      value={form.texts[name]}
+      error={errorAt(name)}
+      onChange={(value) => set({ texts: { ...form.texts, [name]: value } })}
+      {...more}
+    />
+  );
+  const number = (name: NumberName, label: string, unit?: string, hint?: string) => (
+    <NumberField
+      label={label}
+      value={form.numbers[name]}
+      error={errorAt(name)}
+      onChange={(value) => set({ numbers: { ...form.numbers, [name]: value } })}
+      {...(unit === undefined ? {} : { unit })}
+      {...(hint === undefined ? {} : { hint })}
+    />
+  );
+  const choice = <Name extends keyof typeof CHOICES>(name: Name) => (
+    <Form.Item label={t(`plants.field.${name}` as MessageId)}>
+      <Select
+        aria-label={t(`plants.field.${name}` as MessageId)}
+        value={form[name]}
+        options={CHOICES[name].map((value) => ({ value, label: t(`${name}.${value}` as MessageId) }))}
+        onChange={(value) => set({ [name]: value } as Partial<PlantForm>)}
+      />
+    </Form.Item>
+  );
+  const record = (
+    label: string,
+    value: number | null,
+    options: { id: number; name: string }[],
+    none: string,
+    pick: (id: number | null) => void,
+    path: string,
+  ) => (
+    <Form.Item label={label} help={errorAt(path)} validateStatus={errorAt(path) === undefined ? '' : 'error'}>
+      <Select
+        aria-label={label}
+        value={value ?? 0}
+        showSearch={{ optionFilterProp: 'label' }}
+        popupMatchSelectWidth={false}
+        options={[{ value: 0, label: none }, ...options.map(({ id, name }) => ({ value: id, label: name }))]}
+        onChange={(id) => pick(id === 0 ? null : id)}
+      />
+    </Form.Item>
+  );
+
+  return (
+    <Drawer
+      open
+      size={620}
+      title={plant === null ? t('plants.newTitle') : `${plant.number} ${plant.name}`}
+      onClose={close}
+      footer={
+        <div className="drawer-foot">
+          {(marked.length > 0 || save.error !== null) && (
+            <span className="field-error" role="alert">
+              {save.error !== null && problem === undefined ? t('problem.offline') : t('problem.fields')}
+            </span>
+          )}
+          <Button onClick={close}>{t('common.cancel')}</Button>
+          <Button type="primary" loading={save.isPending} onClick={() => void submit().catch(() => undefined)}>
+            {t('common.save')}
+          </Button>
+        </div>
+      }
+    >
+      <Form layout="vertical">
+        <h3>{t('plants.section.what')}</h3>
+        <div className="fields-2">
+          {text('name', t('field.name'))}
+          {text('number', t('plants.number'), { hint: t('plants.number.hint') })}
+          <Form.Item label={t('plants.field.species')}>
+            <PlantPicker
+              group={form.group}
+              speciesId={form.speciesId}
+              onPick={(group, speciesId) => set({ group, speciesId })}
+            />
+          </Form.Item>
+          {choice('origin')}
+          {choice('purpose')}
+          {choice('health')}
+        </div>
+        <h3>{t('plants.section.size')}</h3>
+        <div className="fields-3">
+          {number('year_started', t('plants.field.year'))}
+          {number('height_cm', t('plants.field.height'), t('unit.cm'))}
+          {number('canopy_cm', t('plants.field.canopy'), t('unit.cm'))}
+          {number('trunk_mm', t('plants.field.trunk'), t('unit.mm'))}
+          {number('weight_kg', t('plants.field.weight'), t('unit.kg'))}
+          {choice('vigour')}
+        </div>
+        {text('front', t('plants.field.front'))}
+        <h3>{t('plants.section.where')}</h3>
+        <div className="fields-3">
+          <Form.Item label={t('plants.place')} htmlFor={placeId}>
+            <AutoComplete
+              id={placeId}
+              value={form.texts.place}
+              options={places.map((value) => ({ value }))}
+              onChange={(value: string) => set({ texts: { ...form.texts, place: value } })}
+            />
+          </Form.Item>
+          {record(
+            t('plants.field.site'),
+            form.siteId,
+            sites,
+            t('plants.field.noSite'),
+            (siteId) => set({ siteId }),
+            'site_id',
+          )}
+          {choice('exposure')}
+        </div>
+        <Form.Item>
+          <Checkbox checked={form.shelter} onChange={(event) => set({ shelter: event.target.checked })}>
+            {t('plants.field.shelter')}
+          </Checkbox>
+        </Form.Item>
+        <h3>{t('plants.section.in')}</h3>
+        <div className="fields-2">
+          {record(
+            t('plants.field.pot'),
+            form.potId,
+            pots,
+            t('plants.field.noPot'),
+            (potId) => set({ potId }),
+            'pot_id',
+          )}
+          {record(
+            t('plants.field.mix'),
+            form.recipeId,
+            recipes,
+            t('plants.field.noPot'),
+            (recipeId) => set({ recipeId }),
+            'recipe_id',
+          )}
+          {text('potted_on', t('plants.field.pottedOn'), { type: 'date' })}
+          {number('planned_years', t('plants.field.plannedYears'), t('unit.years'), t('plants.field.usual'))}
+        </div>
+        <h3>{t('plants.section.buried')}</h3>
+        {form.buried.map((row, i) => (
+          <div key={i} className="row-fields">
+            <Select
+              aria-label={t('plants.section.buried')}
+              value={row.kind}
+              options={BURIED.map((value) => ({ value, label: t(`plants.buried.${value}`) }))}
+              onChange={(kind) => set({ buried: form.buried.map((each, at) => (at === i ? { ...each, kind } : each)) })}
+            />
+            <Input
+              aria-label={t('plants.plan.note')}
+              value={row.note}
+              onChange={(event) =>
+                set({
+                  buried: form.buried.map((each, at) => (at === i ? { ...each, note: event.target.value } : each)),
+                })
+              }
+            />
+            <Button type="text" onClick={() => set({ buried: form.buried.filter((_, at) => at !== i) })}>
+              {t('plants.remove')}
+            </Button>
+          </div>
+        ))}
+        <Button size="small" onClick={() => set({ buried: [...form.buried, { kind: 'plate', note: '' }] })}>
+          {t('plants.buried.add')}
+        </Button>
+        <h3>{t('plants.section.plan')}</h3>
+        {form.plan.map((step, i) => {
+          const change = (changed: Partial<(typeof form.plan)[number]>) =>
+            set({ plan: form.plan.map((each, at) => (at === i ? { ...each, ...changed } : each)) });
+          return (
+            <div key={i} className="row-fields plan-row">
+              <Input
+                aria-label={t('plants.plan.year')}
+                value={step.year}
+                status={errorAt(`plan.${i}.year`) === undefined ? '' : 'error'}
+                onChange={(event) => change({ year: event.target.value })}
+              />
+              <Select
+                aria-label={t('plants.section.plan')}
+                value={step.what}
+                options={PLANS.map((value) => ({ value, label: t(`plants.plan.${value}`) }))}
+                onChange={(what) => change({ what })}
+              />
+              {step.what === 'next_pot' ? (
+                <Select
+                  aria-label={t('plants.field.pot')}
+                  value={step.potId ?? 0}
+                  popupMatchSelectWidth={false}
+                  options={[
+                    { value: 0, label: t('plants.field.noPot') },
+                    ...pots.map(({ id, name }) => ({ value: id, label: name })),
+                  ]}
+                  onChange={(id) => change({ potId: id === 0 ? null : id })}
+                />
+              ) : (
+                <Input
+                  aria-label={t('plants.plan.note')}
+                  value={step.note}
+                  onChange={(event) => change({ note: event.target.value })}
+                />
+              )}
+              <Button type="text" onClick={() => set({ plan: form.plan.filter((_, at) => at !== i) })}>
+                {t('plants.remove')}
+              </Button>
+            </div>
+          );
+        })}
+        <Button
+          size="small"
+          onClick={() =>
+            set({
+              plan: [
+                ...form.plan,
+                { year: String(new Date().getFullYear() + 1), what: 'root_work', note: '', potId: null },
+              ],
+            })
+          }
+        >
+          {t('plants.plan.add')}
+        </Button>
+        <Form.Item label={t('field.note')} htmlFor={noteId} className="plant-note">
+          <Input.TextArea
+            id={noteId}
+            rows={3}
+            value={form.texts.note}
+            onChange={(event) => set({ texts: { ...form.texts, note: event.target.value } })}
+          />
+        </Form.Item>
+      </Form>
+    </Drawer>
+  );
+}

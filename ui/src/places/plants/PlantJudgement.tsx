@@ -1,0 +1,105 @@
+import { Button, Form, Modal } from 'antd';
+import { useState } from 'react';
+
+import { ApiProblem, type Schemas } from '../../api/client';
+import { useChangeProportions, useProportions } from '../../api/collection';
+import { typedNumber, useWords } from '../../i18n/words';
+import { NumberField } from '../common/NumberField';
+import { useReasonWords } from './useReasonWords';
+
+/** Whether it is due and whether the season is right, each with its reasons. */
+export function PlantJudgement({ dossier }: { dossier: Schemas['PlantDossier'] }) {
+  const { t, n, date } = useWords();
+  const words = useReasonWords();
+  const { due, season, plant, proportions } = dossier;
+  const [editing, setEditing] = useState(false);
+
+  return (
+    <section className="judgement">
+      <h2>{t('due.title')}</h2>
+      <p className={`judged judged-${due.level}`}>
+        <strong>{t(`due.${due.level}`)}</strong>
+        {plant.due_on !== null && <span> · {t('due.on', { date: date(plant.due_on) })}</span>}
+      </p>
+      {plant.snoozed_until !== null && (
+        <p className="mind">{t('due.snoozed', { until: date(plant.snoozed_until), note: plant.snooze_note })}</p>
+      )}
+      <ul className="plain-list">
+        {due.reasons.map((reason, i) => (
+          <li key={i}>{words('due.reason', reason)}</li>
+        ))}
+      </ul>
+      <p className={`judged judged-${season.window}`}>
+        <strong>{t(`season.${season.window}`)}</strong>
+        <span className="quiet">
+          {' '}
+          · {t(season.is_observed ? 'season.observed' : 'season.estimated')}
+          {season.school !== null && ` · ${t(`school.${season.school}`)}`}
+        </span>
+      </p>
+      <ul className="plain-list">
+        {season.reasons.map((reason, i) => (
+          <li key={i}>{words('season.reason', reason)}</li>
+        ))}
+      </ul>
+      {proportions.length > 0 && (
+        <details>
+          <summary>{t('plant.proportions')}</summary>
+          <ul className="plain-list">
+            {proportions.map(({ rule, is_cm, should_cm }) => (
+              <li key={rule}>
+                {t(`plant.rule.${rule}`)}: {t('plant.ruleOf', { is: n(is_cm), should: n(should_cm, 2) })}
+              </li>
+            ))}
+          </ul>
+          <Button size="small" onClick={() => setEditing(true)}>
+            {t('plant.rulesEdit')}
+          </Button>
+        </details>
+      )}
+      {editing && <Rules close={() => setEditing(false)} />}
+    </section>
+  );
+}
+
+const RULES = ['length_of_height', 'depth_of_trunk', 'breadth_of_canopy'] as const;
+
+function Rules({ close }: { close: () => void }) {
+  const { t } = useWords();
+  const rules = useProportions().data;
+  const change = useChangeProportions();
+  const [typed, setTyped] = useState<Partial<Record<(typeof RULES)[number], string>>>({});
+  const problem = change.error instanceof ApiProblem ? change.error : undefined;
+  const value = (rule: (typeof RULES)[number]) => typed[rule] ?? (rules === undefined ? '' : String(rules[rule]));
+  const submit = async () => {
+    const body = Object.fromEntries(RULES.map((rule) => [rule, typedNumber(value(rule))]));
+    if (Object.values(body).every((each) => each !== null)) {
+      await change.mutateAsync(body as Schemas['ProportionRules']);
+      close();
+    }
+  };
+
+  return (
+    <Modal
+      open
+      title={t('plant.rulesEdit')}
+      okText={t('common.save')}
+      cancelText={t('common.cancel')}
+      onCancel={close}
+      onOk={() => void submit().catch(() => undefined)}
+    >
+      <Form layout="vertical">
+        <p className="quiet">{t('plant.rulesHint')}</p>
+        {RULES.map((rule) => (
+          <NumberField
+            key={rule}
+            label={t(`plant.rule.${rule}`)}
+            value={value(rule)}
+            error={typedNumber(value(rule)) === null ? t('common.notNumber') : problem?.at(rule)}
+            onChange={(text) => setTyped({ ...typed, [rule]: text })}
+          />
+        ))}
+      </Form>
+    </Modal>
+  );
+}

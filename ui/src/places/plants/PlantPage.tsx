@@ -1,0 +1,266 @@
+import { Button, Dropdown, Spin } from 'antd';
+import { lazy, Suspense, useState } from 'react';
+import { Link, useParams } from 'react-router';
+
+import type { Schemas } from '../../api/client';
+import { usePlant, useTellOfPlant } from '../../api/collection';
+import { Swatch } from '../../drawing/Swatch';
+import { useWords } from '../../i18n/words';
+import { ListState } from '../common/ListState';
+import { useUndoable } from '../common/useUndoable';
+import { History } from './History';
+import { Photos } from './Photos';
+import { PlantJudgement } from './PlantJudgement';
+import { StickSection } from './StickSection';
+import { TaskList } from './TaskList';
+
+const PlantDrawer = lazy(() => import('./PlantDrawer').then((module) => ({ default: module.PlantDrawer })));
+const InspectionDrawer = lazy(() =>
+  import('./InspectionDrawer').then((module) => ({ default: module.InspectionDrawer })),
+);
+const OutOfTurnDrawer = lazy(() => import('./OutOfTurnDrawer').then((module) => ({ default: module.OutOfTurnDrawer })));
+const TellModal = lazy(() => import('./TellModal').then((module) => ({ default: module.TellModal })));
+const ToDay = lazy(() => import('../days/ToDay').then((module) => ({ default: module.ToDay })));
+
+const STAGES: Schemas['GrowthStage'][] = [
+  'rest',
+  'buds_moving',
+  'leaf_break',
+  'after_flower',
+  'growing',
+  'hardened',
+  'leaf_fall',
+];
+
+type Asking = 'edit' | 'inspect' | 'oot' | 'day' | 'note' | 'snoozed' | 'given_away' | 'died' | 'offspring' | 'task';
+
+/** All about one plant on one page, at hand when it is lifted. */
+export default function PlantPage() {
+  const { t } = useWords();
+  const id = Number(useParams()['id']);
+  const found = usePlant(id);
+  const [asking, setAsking] = useState<Asking | null>(null);
+  const dossier = found.data;
+  const close = () => setAsking(null);
+
+  return (
+    <ListState
+      isPending={found.isPending}
+      error={found.error}
+      retry={() => void found.refetch()}
+      isEmpty={false}
+      empty={null}
+    >
+      {dossier === undefined ? (
+        <Spin />
+      ) : (
+        <article className="plant-page">
+          <Head dossier={dossier} ask={setAsking} />
+          <div className="plant-columns">
+            <div>
+              <PlantJudgement dossier={dossier} />
+              <section>
+                <h2>{t('plant.tasks')}</h2>
+                {dossier.tasks.length === 0 ? (
+                  <p className="quiet">{t('plant.noTasks')}</p>
+                ) : (
+                  <TaskList tasks={dossier.tasks} withPlant={false} />
+                )}
+                <Button size="small" className="no-print" onClick={() => setAsking('task')}>
+                  {t('plant.addTask')}
+                </Button>
+              </section>
+              <StickSection dossier={dossier} />
+            </div>
+            <div>
+              <Photos dossier={dossier} />
+              <Plan dossier={dossier} />
+              <History events={dossier.events} />
+            </div>
+          </div>
+          <Suspense>
+            {asking === 'edit' && <PlantDrawer plant={dossier.plant} close={close} />}
+            {asking === 'inspect' && <InspectionDrawer plant={dossier.plant} close={close} />}
+            {asking === 'oot' && <OutOfTurnDrawer plant={dossier.plant} close={close} />}
+            {asking === 'day' && <ToDay plantIds={[dossier.plant.id]} close={close} />}
+            {asking !== null && !['edit', 'inspect', 'oot', 'day'].includes(asking) && (
+              <TellModal
+                plant={dossier.plant}
+                what={asking as 'note' | 'snoozed' | 'given_away' | 'died' | 'offspring' | 'task'}
+                close={close}
+              />
+            )}
+          </Suspense>
+        </article>
+      )}
+    </ListState>
+  );
+}
+
+function Head({ dossier, ask }: { dossier: Schemas['PlantDossier']; ask: (what: Asking) => void }) {
+  const { t, n, date } = useWords();
+  const { plant, standing, line } = dossier;
+  const tell = useTellOfPlant(plant.id);
+  const say = useUndoable();
+  const see = async (stage: Schemas['GrowthStage']) => {
+    const before = plant.stage;
+    await tell.mutateAsync({ kind: 'stage', stage });
+    say(
+      t('common.saved', { name: t(`stage.${stage}`) }),
+      before === null ? undefined : () => tell.mutate({ kind: 'stage', stage: before }),
+    );
+  };
+
+  return (
+    <header className="plant-head">
+      <div className="plant-title">
+        <p className="plant-number">{plant.number}</p>
+        <h1>{plant.name}</h1>
+        {plant.health !== 'well' && (
+          <span className={plant.health === 'sick' ? 'stop' : 'mind'}>◆ {t(`health.${plant.health}`)}</span>
+        )}
+        {plant.status !== 'kept' && (
+          <span className="mind">
+            ◆ {t(`status.${plant.status}`)} {plant.left_to}
+          </span>
+        )}
+      </div>
+      <p>
+        {plant.species ?? t(`group.${plant.plant_group}`)} · {t(`purpose.${plant.purpose}`)}
+        {plant.year_started !== null && ` · ${t('plant.age', { year: plain(plant.year_started) })}`}
+        {plant.place !== '' && ` · ${plant.place}`}
+        {plant.height_cm !== null &&
+          ` · ${t('plant.size', { height: n(plant.height_cm), canopy: plant.canopy_cm === null ? '–' : n(plant.canopy_cm), trunk: plant.trunk_mm === null ? '–' : n(plant.trunk_mm) })}`}
+      </p>
+      <p className="plant-stands">
+        {standing === null || plant.potted_on === null ? (
+          <span className="quiet">{t('plant.noStanding')}</span>
+        ) : (
+          <>
+            {standing.parts.slice(0, 5).map((part) => (
+              <Swatch key={part.component_id} kind={part.kind} colour={part.colour} />
+            ))}{' '}
+            {t('plant.since', {
+              recipe: standing.recipe_name,
+              version: standing.recipe_version,
+              pot: standing.pot_name,
+              date: date(plant.potted_on),
+            })}
+          </>
+        )}
+      </p>
+      {(plant.front !== '' || plant.buried.length > 0) && (
+        <p>
+          {plant.front !== '' && t('plant.front', { front: plant.front })}
+          {plant.front !== '' && plant.buried.length > 0 && ' · '}
+          {plant.buried.length > 0 && (
+            <strong>
+              {t('plant.buried', {
+                what: plant.buried
+                  .map(({ kind, note }) =>
+                    note === '' ? t(`plants.buried.${kind}`) : `${t(`plants.buried.${kind}`)} (${note})`,
+                  )
+                  .join(', '),
+              })}
+            </strong>
+          )}
+        </p>
+      )}
+      {(line.parent !== null || line.offspring.length > 0) && (
+        <p className="plant-line">
+          {t('plant.line')}:{' '}
+          {line.parent !== null && (
+            <Link to={`/plants/${line.parent.id}`}>
+              {t('plant.from', { number: line.parent.number, name: line.parent.name })}
+            </Link>
+          )}
+          {line.offspring.map((young) => (
+            <Link key={young.id} to={`/plants/${young.id}`}>
+              {young.number} ({t(`origin.${young.origin}`).toLowerCase()})
+            </Link>
+          ))}
+        </p>
+      )}
+      {plant.note !== '' && <p className="quiet">{plant.note}</p>}
+      <div className="plant-stage no-print" role="group" aria-label={t('plant.stage')}>
+        <span>{t('plant.stage')}</span>
+        {STAGES.map((stage) => (
+          <Button
+            key={stage}
+            aria-pressed={plant.stage === stage}
+            type={plant.stage === stage ? 'primary' : 'default'}
+            ghost={plant.stage === stage}
+            onClick={() => void see(stage).catch(() => undefined)}
+          >
+            {t(`stage.${stage}`)}
+          </Button>
+        ))}
+        {plant.stage_seen_on !== null && (
+          <span className="quiet">{t('plant.stageSeen', { date: date(plant.stage_seen_on) })}</span>
+        )}
+      </div>
+      <div className="plant-acts no-print">
+        <Button type="primary" onClick={() => ask('inspect')}>
+          {t('plant.inspect')}
+        </Button>
+        <Button onClick={() => ask('day')}>{t('plants.toDay', { count: 1 })}</Button>
+        <Button onClick={() => ask('oot')}>{t('plant.outOfTurn')}</Button>
+        <Button onClick={() => ask('edit')}>{t('common.edit')}</Button>
+        <Dropdown
+          trigger={['click']}
+          menu={{
+            items: [
+              ...(['note', 'snoozed', 'offspring', 'given_away', 'died'] as const).map((key) => ({
+                key,
+                label: t(`plant.${key === 'snoozed' ? 'snooze' : key === 'given_away' ? 'givenAway' : key}`),
+                onClick: () => ask(key),
+              })),
+              { key: 'print', label: t('plant.printCard'), onClick: () => window.print() },
+              {
+                key: 'json',
+                label: (
+                  <a href={`/api/v1/plant-files/${plant.id}`} download>
+                    {t('plant.saveJson')}
+                  </a>
+                ),
+              },
+            ],
+          }}
+        >
+          <Button>{t('plant.more')}</Button>
+        </Dropdown>
+        {dossier.days.map((day) => (
+          <Link key={day} to={`/days/${day}`}>
+            {t('plant.onDay')}
+          </Link>
+        ))}
+      </div>
+    </header>
+  );
+}
+
+function Plan({ dossier }: { dossier: Schemas['PlantDossier'] }) {
+  const { t } = useWords();
+
+  return (
+    <section>
+      <h2>{t('plant.plan')}</h2>
+      {dossier.plant.plan.length === 0 ? (
+        <p className="quiet">{t('plant.noPlan')}</p>
+      ) : (
+        <ul className="plain-list">
+          {dossier.plant.plan.map((step, i) => (
+            <li key={i}>
+              <strong>{plain(step.year)}</strong> {t(`plants.plan.${step.what}`)}
+              {step.pot_id !== null && `: ${dossier.plan_pots[String(step.pot_id)] ?? ''}`}
+              {step.note !== '' && <span className="quiet"> · {step.note}</span>}
+            </li>
+          ))}
+        </ul>
+      )}
+    </section>
+  );
+}
+
+/** A year without a thousands separator. */
+const plain = (year: number) => String(year);

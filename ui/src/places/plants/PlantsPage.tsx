@@ -1,0 +1,197 @@
+import { Button, Select, Switch } from 'antd';
+import { lazy, Suspense, useState } from 'react';
+import { Link, useSearchParams } from 'react-router';
+
+import type { Schemas } from '../../api/client';
+import { useArchivePlant, usePlaces, usePlants } from '../../api/collection';
+import { useWords } from '../../i18n/words';
+import { GROUPS } from '../blend/PlantPicker';
+import { ListHead } from '../common/ListHead';
+import { ListTable } from '../common/ListTable';
+import { RowActions } from '../common/RowActions';
+import { useArchiving } from '../common/useArchiving';
+import { useListQuery } from '../common/useListQuery';
+import { CollectionNav } from './CollectionNav';
+import { DueMark } from './DueMark';
+
+const PlantDrawer = lazy(() => import('./PlantDrawer').then((module) => ({ default: module.PlantDrawer })));
+const ToDay = lazy(() => import('../days/ToDay').then((module) => ({ default: module.ToDay })));
+const ExchangeDrawer = lazy(() =>
+  import('../bins/ExchangeDrawer').then((module) => ({ default: module.ExchangeDrawer })),
+);
+
+type Plant = Schemas['Plant'];
+const MOST_TICKED = 1000;
+
+/** The collection: what each plant stands in, since when, and whether it is due. */
+export default function PlantsPage() {
+  const { t, day } = useWords();
+  const [parameters] = useSearchParams();
+  const list = useListQuery('number');
+  const [place, setPlace] = useState('');
+  const [group, setGroup] = useState<Schemas['PlantGroup'] | ''>('');
+  const [due, setDue] = useState(parameters.has('due'));
+  const [ticked, setTicked] = useState<number[]>([]);
+  const [toDay, setToDay] = useState(false);
+  const [exchanging, setExchanging] = useState(false);
+  const [editing, setEditing] = useState<Plant | 'new' | null>(parameters.has('new') ? 'new' : null);
+  const places = usePlaces().data ?? [];
+  const found = usePlants({
+    ...list.query,
+    ...(place === '' ? {} : { place }),
+    ...(group === '' ? {} : { plant_group: group }),
+    ...(due ? { due: 1 } : {}),
+  });
+  const setArchived = useArchiving(useArchivePlant());
+
+  return (
+    <div className="list-page">
+      <CollectionNav />
+      <ListHead
+        title={t('plants.title')}
+        search={list.search}
+        setSearch={list.setSearch}
+        archived={list.archived}
+        setArchived={list.setArchived}
+        add={{ label: t('plants.add'), act: () => setEditing('new') }}
+      >
+        <Select
+          aria-label={t('plants.place')}
+          value={place}
+          popupMatchSelectWidth={false}
+          options={[
+            { value: '', label: t('plants.allPlaces') },
+            ...places.map((each) => ({ value: each, label: each })),
+          ]}
+          onChange={setPlace}
+        />
+        <Select
+          aria-label={t('species.group')}
+          value={group}
+          popupMatchSelectWidth={false}
+          options={[
+            { value: '', label: t('plants.allGroups') },
+            ...GROUPS.map((each) => ({ value: each, label: t(`group.${each}`) })),
+          ]}
+          onChange={setGroup}
+        />
+        <label className="switch">
+          <Switch size="small" checked={due} onChange={setDue} /> {t('plants.onlyDue')}
+        </label>
+        <Button onClick={() => setExchanging(true)}>{t('exchange.open')}</Button>
+        {ticked.length > 0 && (
+          <Button type="primary" ghost onClick={() => setToDay(true)}>
+            {t('plants.toDay', { count: ticked.length })}
+          </Button>
+        )}
+      </ListHead>
+      <ListTable<Plant>
+        found={found}
+        list={list}
+        ticked={{ ids: ticked, set: setTicked, most: MOST_TICKED, all: true }}
+        empty={t(list.search === '' && !due && place === '' && group === '' ? 'plants.empty' : 'plants.emptySearch')}
+        columns={[
+          {
+            key: 'number',
+            title: t('plants.number'),
+            sorter: true,
+            sortOrder: list.sortOrder('number'),
+            render: (_, plant) => plant.number,
+          },
+          {
+            key: 'name',
+            title: t('plants.name'),
+            sorter: true,
+            sortOrder: list.sortOrder('name'),
+            render: (_, plant) => (
+              <Link className="row-name" to={`/plants/${plant.id}`}>
+                {plant.name}
+              </Link>
+            ),
+          },
+          {
+            key: 'plant_group',
+            title: t('plants.species'),
+            sorter: true,
+            sortOrder: list.sortOrder('plant_group'),
+            render: (_, plant) => (
+              <span className="plant-kind">{plant.species ?? t(`plants.${plant.plant_group}`)}</span>
+            ),
+          },
+          {
+            key: 'stands',
+            title: t('plants.stands'),
+            render: (_, plant) =>
+              plant.pot === null ? (
+                <span className="quiet">{t('plants.field.noPot')}</span>
+              ) : (
+                <>
+                  {plant.pot}
+                  <span className="quiet"> · {plant.mix ?? '–'}</span>
+                </>
+              ),
+          },
+          {
+            key: 'due_on',
+            title: t('plants.due'),
+            sorter: true,
+            sortOrder: list.sortOrder('due_on'),
+            render: (_, plant) => <DueMark plant={plant} />,
+          },
+          {
+            key: 'potted_on',
+            title: t('plants.since'),
+            sorter: true,
+            sortOrder: list.sortOrder('potted_on'),
+            render: (_, { potted_on }) => (potted_on === null ? <span className="quiet">–</span> : day(potted_on)),
+          },
+          {
+            key: 'place',
+            title: t('plants.place'),
+            sorter: true,
+            sortOrder: list.sortOrder('place'),
+            render: (_, plant) => plant.place,
+          },
+          {
+            key: 'health',
+            title: t('plants.health'),
+            render: (_, { health }) => (
+              <span className={health === 'well' ? 'quiet' : health === 'sick' ? 'stop' : 'mind'}>
+                {t(`health.${health}`)}
+              </span>
+            ),
+          },
+          {
+            key: 'actions',
+            title: <span className="visually-hidden">{t('common.actions')}</span>,
+            align: 'right',
+            render: (_, plant) => (
+              <RowActions
+                row={plant}
+                edit={() => setEditing(plant)}
+                setArchived={(archived) => void setArchived(plant, archived)}
+              />
+            ),
+          },
+        ]}
+      />
+      <Suspense>
+        {editing !== null && <PlantDrawer plant={editing === 'new' ? null : editing} close={() => setEditing(null)} />}
+        {toDay && (
+          <ToDay
+            plantIds={ticked}
+            close={(done) => {
+              setToDay(false);
+              if (done) {
+                setTicked([]);
+              }
+            }}
+          />
+        )}
+        {exchanging && (
+          <ExchangeDrawer sheets={['plants', 'plant-history', 'pots']} close={() => setExchanging(false)} />
+        )}
+      </Suspense>
+    </div>
+  );
+}

@@ -1,0 +1,149 @@
+import { Form, Modal, Select } from 'antd';
+import { useState } from 'react';
+
+import { ApiProblem, type Schemas } from '../../api/client';
+import { useAddTask, useArchivePlant, useOffspring, useTellOfPlant } from '../../api/collection';
+import { typedNumber, useWords } from '../../i18n/words';
+import { NumberField } from '../common/NumberField';
+import { TextField } from '../common/TextField';
+import { useUndoable } from '../common/useUndoable';
+
+type What = 'note' | 'snoozed' | 'given_away' | 'died' | 'offspring' | 'task';
+const TITLES = {
+  note: 'plant.note',
+  snoozed: 'plant.snooze',
+  given_away: 'plant.givenAway',
+  died: 'plant.died',
+  offspring: 'plant.offspring',
+  task: 'plant.addTask',
+} as const;
+const OFFSPRING = ['cutting', 'layer', 'division'] as const;
+const today = () => new Date().toISOString().slice(0, 10);
+
+/** A few fields for what is told of a plant. */
+export function TellModal({ plant, what, close }: { plant: Schemas['Plant']; what: What; close: () => void }) {
+  const { t } = useWords();
+  const tell = useTellOfPlant(plant.id);
+  const offspring = useOffspring(plant.id);
+  const addTask = useAddTask();
+  const archive = useArchivePlant();
+  const say = useUndoable();
+  const [text, setText] = useState('');
+  const [day, setDay] = useState(what === 'snoozed' ? '' : today());
+  const [until, setUntil] = useState('');
+  const [count, setCount] = useState('1');
+  const [every, setEvery] = useState('');
+  const [kind, setKind] = useState<(typeof OFFSPRING)[number]>('cutting');
+  const error = tell.error ?? offspring.error ?? addTask.error;
+  const problem = error instanceof ApiProblem ? error : undefined;
+  const wrong = { count: typedNumber(count) === null, every: every.trim() !== '' && typedNumber(every) === null };
+
+  const submit = async () => {
+    if (what === 'offspring') {
+      if (wrong.count) {
+        return;
+      }
+      const { data } = await offspring.mutateAsync({ kind, count: typedNumber(count) ?? 1, on: day, text });
+      say(t('plant.offspringDone', { count: data.length }));
+    } else if (what === 'task') {
+      if (wrong.every) {
+        return;
+      }
+      await addTask.mutateAsync({
+        plant_id: plant.id,
+        due_on: day,
+        note: text,
+        every_days: typedNumber(every),
+        until_on: until === '' ? null : until,
+      });
+      say(t('common.saved', { name: text }));
+    } else {
+      await tell.mutateAsync({
+        kind: what,
+        text,
+        ...(what === 'snoozed' ? { until: day === '' ? null : day } : { on: day }),
+      });
+      say(
+        t('common.saved', { name: plant.name }),
+        what === 'given_away' || what === 'died' ? () => archive.mutate({ id: plant.id, archived: false }) : undefined,
+      );
+    }
+    close();
+  };
+
+  return (
+    <Modal
+      open
+      title={`${t(TITLES[what])}: ${plant.number} ${plant.name}`}
+      okText={t('plant.doIt')}
+      cancelText={t('common.cancel')}
+      confirmLoading={tell.isPending || offspring.isPending || addTask.isPending}
+      onCancel={close}
+      onOk={() => void submit().catch(() => undefined)}
+    >
+      <Form layout="vertical">
+        {what === 'offspring' && (
+          <div className="fields-2">
+            <Select
+              aria-label={t('plants.field.origin')}
+              value={kind}
+              options={OFFSPRING.map((value) => ({ value, label: t(`origin.${value}`) }))}
+              onChange={setKind}
+            />
+            <NumberField
+              label={t('plant.count')}
+              value={count}
+              error={wrong.count ? t('common.notNumber') : problem?.at('count')}
+              onChange={setCount}
+            />
+          </div>
+        )}
+        <TextField
+          label={t(
+            what === 'given_away'
+              ? 'plant.to'
+              : what === 'task'
+                ? 'task.what'
+                : what === 'snoozed'
+                  ? 'plant.reason'
+                  : 'plant.what',
+          )}
+          value={text}
+          error={problem?.at('text') ?? problem?.at('note')}
+          onChange={setText}
+          longest={what === 'task' ? 200 : 2000}
+        />
+        <TextField
+          label={t(what === 'snoozed' ? 'plant.until' : 'task.on')}
+          type="date"
+          value={day}
+          error={problem?.at('on') ?? problem?.at('until') ?? problem?.at('due_on')}
+          onChange={setDay}
+          {...(what === 'snoozed' ? { hint: t('plant.untilNever') } : {})}
+        />
+        {what === 'task' && (
+          <div className="fields-2">
+            <NumberField
+              label={t('task.repeat')}
+              value={every}
+              error={wrong.every ? t('common.notNumber') : problem?.at('every_days')}
+              onChange={setEvery}
+            />
+            <TextField
+              label={t('task.repeatUntil')}
+              type="date"
+              value={until}
+              error={problem?.at('until_on')}
+              onChange={setUntil}
+            />
+          </div>
+        )}
+        {error !== null && problem === undefined && (
+          <p className="field-error" role="alert">
+            {t('problem.offline')}
+          </p>
+        )}
+      </Form>
+    </Modal>
+  );
+}

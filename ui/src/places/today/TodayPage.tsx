@@ -1,0 +1,215 @@
+import type { ReactNode } from 'react';
+import { Link } from 'react-router';
+
+import type { Schemas } from '../../api/client';
+import { useToday } from '../../api/collection';
+import { Swatch } from '../../drawing/Swatch';
+import { useWords } from '../../i18n/words';
+import { LinkButton } from '../common/LinkButton';
+import { ListState } from '../common/ListState';
+import { TaskList } from '../plants/TaskList';
+
+/** What the day asks for, with one way on from each. */
+export default function TodayPage() {
+  const { t, date } = useWords();
+  const found = useToday();
+
+  return (
+    <ListState
+      isPending={found.isPending}
+      error={found.error}
+      retry={() => void found.refetch()}
+      isEmpty={false}
+      empty={null}
+    >
+      {found.data !== undefined && (
+        <div className="today">
+          <header className="list-head">
+            <h1>{t('today.title')}</h1>
+            <span className="quiet today-date">{date(new Date().toISOString())}</span>
+            <LinkButton to="/calendar">{t('today.calendar')}</LinkButton>
+          </header>
+          {!found.data.has_plants && (
+            <p className="today-empty">
+              {t('today.empty')} <Link to="/plants?new">{t('today.addPlant')}</Link> ·{' '}
+              <Link to="/blend">{t('nav.blend')}</Link>
+            </p>
+          )}
+          <div className="today-columns">
+            <div>
+              <Tasks today={found.data} />
+              <Due today={found.data} />
+            </div>
+            <div>
+              <Days today={found.data} />
+              <Low today={found.data} />
+              <Recovering today={found.data} />
+              <Tests today={found.data} />
+            </div>
+          </div>
+        </div>
+      )}
+    </ListState>
+  );
+}
+
+interface Props {
+  today: Schemas['Today'];
+}
+
+function Block({
+  title,
+  none,
+  isEmpty,
+  children,
+}: {
+  title: string;
+  none: string;
+  isEmpty: boolean;
+  children: ReactNode;
+}) {
+  return (
+    <section>
+      <h2>{title}</h2>
+      {isEmpty ? <p className="quiet">{none}</p> : children}
+    </section>
+  );
+}
+
+function Tasks({ today }: Props) {
+  const { t } = useWords();
+
+  return (
+    <Block title={t('today.tasks')} none={t('today.noTasks')} isEmpty={today.tasks.length === 0}>
+      <TaskList tasks={today.tasks} withPlant />
+      {today.tasks_total > today.tasks.length && (
+        <Link to="/calendar">{t('today.moreTasks', { count: today.tasks_total })}</Link>
+      )}
+    </Block>
+  );
+}
+
+function Days({ today }: Props) {
+  const { t, date } = useWords();
+
+  return (
+    <section>
+      <h2>{t('today.days')}</h2>
+      {today.days.length === 0 ? (
+        <p className="quiet">
+          {t('today.noDays')} <Link to="/days?new">{t('today.planDay')}</Link>
+        </p>
+      ) : (
+        <ul className="today-list">
+          {today.days.map((day) => (
+            <li key={day.id}>
+              <div>
+                <strong>{day.name}</strong>
+                <p className="quiet">
+                  {date(day.planned_on)} · {t('today.dayState', { done: day.done, plants: day.plants })}
+                </p>
+              </div>
+              <LinkButton to={day.status === 'under_way' ? `/days/${day.id}/bench` : `/days/${day.id}`} type="primary">
+                {t(day.status === 'under_way' ? 'today.toBench' : 'today.openDay')}
+              </LinkButton>
+            </li>
+          ))}
+        </ul>
+      )}
+    </section>
+  );
+}
+
+function Due({ today }: Props) {
+  const { t, date } = useWords();
+
+  return (
+    <Block title={t('today.due')} none={t('today.noDue')} isEmpty={today.due.length === 0}>
+      <ul className="today-plants">
+        {today.due.map((plant) => (
+          <li key={plant.id}>
+            <Link to={`/plants/${plant.id}`}>
+              {plant.number} {plant.name}
+            </Link>
+            <span className="quiet">
+              {plant.pot ?? '–'} · {plant.due_on === null ? '' : t('due.on', { date: date(plant.due_on) })}
+            </span>
+          </li>
+        ))}
+      </ul>
+      {today.due_total > today.due.length && (
+        <Link to="/plants?due">{t('today.moreDue', { count: today.due_total })}</Link>
+      )}
+    </Block>
+  );
+}
+
+function Low({ today }: Props) {
+  const { t, n } = useWords();
+
+  return (
+    <Block title={t('today.low')} none={t('today.noLow')} isEmpty={today.low.length === 0}>
+      <ul className="today-list">
+        {today.low.map((component) => (
+          <li key={component.id}>
+            <div className="with-swatch">
+              <Swatch kind={component.kind} colour={component.colour} />
+              <div>
+                <strong>{component.name}</strong>
+                <p className="quiet">{t('today.lowOf', { stock: n(component.stock_l), low: n(component.low_l) })}</p>
+              </div>
+            </div>
+            <LinkButton to={`/bins/${component.id}`}>{t('today.look')}</LinkButton>
+          </li>
+        ))}
+      </ul>
+    </Block>
+  );
+}
+
+function Recovering({ today }: Props) {
+  const { t, date } = useWords();
+
+  return (
+    <Block title={t('today.recovering')} none={t('today.noRecovering')} isEmpty={today.recovering.length === 0}>
+      <ul className="today-plants">
+        {today.recovering.map((plant) => (
+          <li key={plant.id}>
+            <Link to={`/plants/${plant.id}`}>
+              {plant.number} {plant.name}
+            </Link>
+            <span className={plant.health === 'well' ? 'quiet' : plant.health === 'sick' ? 'stop' : 'mind'}>
+              {t(`health.${plant.health}`)}
+              {plant.potted_on !== null && (
+                <span className="quiet"> · {t('today.pottedOn', { date: date(plant.potted_on) })}</span>
+              )}
+            </span>
+          </li>
+        ))}
+      </ul>
+    </Block>
+  );
+}
+
+function Tests({ today }: Props) {
+  const { t } = useWords();
+  if (today.tests.length === 0) {
+    return null;
+  }
+
+  return (
+    <section>
+      <h2>{t('today.tests')}</h2>
+      <ul className="today-list">
+        {today.tests.map((test) => (
+          <li key={test.id}>
+            <div>
+              <strong>{t(`bench.kind.${test.kind}`)}</strong> {test.name}
+            </div>
+            <LinkButton to={`/bench/tests/${test.id}`}>{t('today.goOn')}</LinkButton>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
