@@ -79,19 +79,62 @@ final class ApiSpeed
     }
 
     /**
+     * A potting day of so many plants, and lists of many plants and tasks.
+     *
+     * @return array<string, array{float, float}>
+     */
+    public static function largeDay(Site $site, int $plants, int $rows): array
+    {
+        $database = new PDO('sqlite:'.$site->database());
+        $database->setAttribute(PDO::ATTR_DEFAULT_FETCH_MODE, PDO::FETCH_ASSOC);
+        $copy = static function (string $table, array $row) use ($database): void {
+            unset($row['id']);
+            $names = implode(', ', array_map(static fn(string $name): string => '"'.$name.'"', array_keys($row)));
+            $database->prepare("INSERT INTO $table ($names) VALUES (".implode(', ', array_fill(0, count($row), '?')).')')->execute(array_values($row));
+        };
+        $database->beginTransaction();
+        $day = $database->query('SELECT * FROM potting_days WHERE id = 1')?->fetch() ?: throw new RuntimeException('no day');
+        $copy('potting_days', [...$day, 'name' => 'Large']);
+        $dayId = (int) $database->lastInsertId();
+        $models = $database->query('SELECT * FROM day_plants WHERE potting_day_id = 1')?->fetchAll() ?: [];
+        for ($i = 0; $i < $plants; ++$i) {
+            $model = $models[$i % count($models)];
+            $plant = $database->query('SELECT * FROM plants WHERE id = '.$model['plant_id'])?->fetch() ?: throw new RuntimeException('no plant');
+            $copy('plants', [...$plant, 'number' => 'L-'.$i]);
+            $copy('day_plants', [...$model, 'potting_day_id' => $dayId, 'plant_id' => (int) $database->lastInsertId(), 'position' => $i + 1]);
+        }
+        $database->commit();
+        $database->exec("WITH RECURSIVE n(i) AS (SELECT 1 UNION ALL SELECT i + 1 FROM n WHERE i < $rows)
+            INSERT INTO plants (number, name, plant_group, exposure, vigour, health, purpose, origin, buried, plan, place, due_on, potted_on)
+            SELECT 'R-' || i, 'Row ' || i, 'broadleaf_deciduous', 'full_sun', 'middling', 'well', 'grow_on', 'seed', '[]', '[]', 'Field ' || (i % 40), date('now', (i % 900) || ' days'), date('now', '-' || (i % 900) || ' days') FROM n");
+        $database->exec("WITH RECURSIVE n(i) AS (SELECT 1 UNION ALL SELECT i + 1 FROM n WHERE i < $rows)
+            INSERT INTO care_tasks (plant_id, kind, starts_on, due_on, figures, note) SELECT 1 + i % 20, 'own', date('now'), date('now', (i % 700) || ' days'), '{}', 'Row' FROM n");
+        $database->exec('ANALYZE');
+        $api = $site->address.'/api/v1';
+
+        return [
+            'GET /days/{id}, 400 plants' => self::time(fn(int $i) => self::request($api.'/days/'.$dayId), 40, 5),
+            'GET /plants, 50,000' => self::time(fn(int $i) => self::request($api.'/plants?per_page=50')),
+            'GET /plants, due' => self::time(fn(int $i) => self::request($api.'/plants?per_page=50&due=1&sort=due_on')),
+            'GET /tasks, 50,000' => self::time(fn(int $i) => self::request($api.'/tasks?per_page=50')),
+            'GET /today' => self::time(fn(int $i) => self::request($api.'/today')),
+        ];
+    }
+
+    /**
      * @param callable(int): CurlHandle $request
      *
      * @return array{float, float}
      */
-    private static function time(callable $request): array
+    private static function time(callable $request, int $calls = self::CALLS, int $warmUp = self::WARM_UP): array
     {
         $times = [];
-        for ($i = 0; $i < self::CALLS; ++$i) {
+        for ($i = 0; $i < $calls; ++$i) {
             $handle = $request($i);
             self::body($handle);
             $times[] = curl_getinfo($handle, CURLINFO_TOTAL_TIME) * 1000.0;
         }
-        $times = array_slice($times, self::WARM_UP);
+        $times = array_slice($times, $warmUp);
         sort($times);
 
         return [$times[intdiv(count($times), 2)], $times[(int) (0.95 * count($times))]];

@@ -20,6 +20,9 @@ final class Outlook
 {
     private const DAYS_A_YEAR = 365.25;
 
+    /** @var array<string, PottingSeason> the same for plants of one group at one place and stage */
+    private array $seasons = [];
+
     public function __construct(private readonly PlantSituation $situations, private readonly Standing $standings) {}
 
     /** What it stands in as the core computes it; null where nobody wrote it down. */
@@ -43,12 +46,15 @@ final class Outlook
     public function season(Plant $plant, ?Carbon $on = null): PottingSeason
     {
         $on ??= Carbon::now();
+        $stage = $plant->seenStage($on);
+        $day = min(365, $on->dayOfYear);
+        $key = implode('|', [$plant->plant_group, $stage->value ?? '', $plant->site->id ?? 0, $day, $plant->exposure, (int) $plant->shelter]);
 
-        return new PottingSeason(
+        return $this->seasons[$key] ??= new PottingSeason(
             PlantGroup::from($plant->plant_group),
-            $plant->seenStage($on),
+            $stage,
             $this->situations->daily($plant),
-            min(365, $on->dayOfYear),
+            $day,
             Exposure::from($plant->exposure),
             $plant->shelter,
         );

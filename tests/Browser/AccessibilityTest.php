@@ -24,6 +24,14 @@ test('no place has a fault of accessibility, in bright and in dim light', functi
     'Test done' => ['/bench/tests/2', 'What it changes'],
     'Scoops and sieves' => ['/bench/tools', 'Bench scale'],
     'Pots' => ['/pots', '8 entries'],
+    'Today' => ['/today', 'Running low'],
+    'Calendar' => ['/calendar', 'Open tasks of this month'],
+    'Plants' => ['/plants', '23 entries'],
+    'Plant' => ['/plants/5', 'What the stick should look like'],
+    'Fertilisers' => ['/fertilisers', '3 entries'],
+    'Potting days' => ['/days', '2 entries'],
+    'Potting day' => ['/days/1', '12 entries'],
+    'Potting at the bench' => ['/days/1/bench', 'Load is mixed'],
     'Log' => ['/log', '2 entries'],
     'Sheet' => ['/log/1', 'Each of'],
 ])->with(['bright' => [false], 'dim' => [true]]);
@@ -50,6 +58,12 @@ test('dialogs have no fault of accessibility', function (string $path, string $b
     ['/blend', 'Purpose, place, care …', 'Somebody really comes by'],
     ['/blend', 'Root ball, zones, objects …', 'Over the holes alone'],
     ['/blend/library', 'Add a site', 'Coldest'],
+    ['/plants', 'Add a plant', 'Plan over the years'],
+    ['/plants/5', 'Look at the roots', 'The old mix'],
+    ['/plants/5', 'Out of turn', 'Leave undone'],
+    ['/days/1', 'Change T-001 Gate pine', 'What comes of it'],
+    ['/days/1', 'Choose plants', 'Due only'],
+    ['/pots', 'Edit Moss bowl 20', 'Checks'],
 ]);
 
 test('no view of a mix has a fault of accessibility', function (string $view): void {
@@ -69,7 +83,7 @@ test('at the bench nothing is cut off and what is pressed is large', function (s
     foreach ($this->chrome()->driver->findElements(WebDriverBy::cssSelector('.parts-stepper button, .parts-remove, .parts-prepare, .test-foot button')) as $button) {
         expect($button->getSize()->getHeight())->toBeGreaterThanOrEqual(44)->and($button->getSize()->getWidth())->toBeGreaterThanOrEqual(44);
     }
-})->with([['/blend', 'Verdicts'], ['/bins', '34 entries'], ['/bins/9', 'How long it lasts'], ['/pots', '8 entries'], ['/log/1', 'Each of'], ['/bench', 'A place to begin'], ['/bench/tools', 'Bench scale'], ['/bench/tests/2', 'What it changes'], ['/bins/1', 'P-autumn'], ['/blend/card', 'There is no mix'], ['/blend/library', '3 entries']]);
+})->with([['/blend', 'Verdicts'], ['/bins', '34 entries'], ['/bins/9', 'How long it lasts'], ['/pots', '8 entries'], ['/log/1', 'Each of'], ['/bench', 'A place to begin'], ['/bench/tools', 'Bench scale'], ['/bench/tests/2', 'What it changes'], ['/bins/1', 'P-autumn'], ['/blend/card', 'There is no mix'], ['/blend/library', '3 entries'], ['/today', 'Running low'], ['/plants/5', 'What the stick should look like'], ['/days/1/bench', 'Load is mixed']]);
 
 test('lengths and shares are written as the reader writes them', function (): void {
     $this->chrome()->devtools('Emulation.setLocaleOverride', ['locale' => 'de-DE']);

@@ -33,6 +33,8 @@ test('every class of the core that computes states its source and a check value'
         'Watering/ExtraterrestrialRadiation', 'Watering/Hargreaves', 'Watering/PenmanMonteith', 'Watering/Climate', 'Watering/Plant', 'Watering/PotUse', 'Watering/DailyBalance', 'Watering/SurfaceHeat',
         'Chemistry/Exchange', 'Chemistry/Correction', 'Chemistry/WaterDrift', 'Ageing/AgeingClimate', 'Ageing/AgedPot', 'Ageing/Forecast', 'Container/TippedPot', 'Container/Filling', 'Container/WallZone',
         'Container/DepthBudget', 'Blending/Floating', 'Fit/Targets', 'Fit/WaterCourse', 'Batching/TopUp', 'Batching/BaseWithExtras', 'Uncertainty/Propagation', 'Writing/RecipeText', 'Writing/NameMatch',
+        'Batching/PotShare', 'Batching/DayMix', 'Batching/DayPotNeeds', 'Batching/PottingDay', 'Batching/Screenings', 'Batching/StockByLot', 'Batching/Spare', 'Potting/Due', 'Potting/PottingSeason', 'Potting/FirstWater', 'Potting/OutOfTurn', 'Potting/TieWire', 'Potting/MeshPieces', 'Potting/WorkTime',
+        'Inspection/OldMix', 'Inspection/Advice', 'Nutrition/Fertiliser', 'Nutrition/SlowRelease', 'Nutrition/FeedingSeason', 'Aftercare/CarePlan', 'Watering/DailyClimate', 'Watering/StickChart', 'Watering/LearnedInterval',
     ];
     foreach ($computing as $class) {
         $text = (string) file_get_contents(dirname(__DIR__, 2).'/core/'.$class.'.php');

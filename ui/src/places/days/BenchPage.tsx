@@ -59,7 +59,9 @@ export default function BenchPage() {
             options={PARTS.map((value) => ({ value, label: t(`bench2.${value}`) }))}
             onChange={setPart}
           />
-          {part === 'mixing' && <MixSteps day={day} person={person} toPotting={() => setPart('potting')} />}
+          {part === 'mixing' && (
+            <MixSteps day={day} person={person} stay={() => setPart('mixing')} toPotting={() => setPart('potting')} />
+          )}
           {part === 'potting' && <PotSteps day={day} person={person} toEnd={() => setPart('closing')} />}
           {part === 'closing' && <CloseSteps day={day} />}
         </div>

@@ -61,19 +61,19 @@ export function EntryTable({ day, edit }: { day: Schemas['PottingDay']; edit: (i
             title: t('day.plant'),
             width: 220,
             render: (_, entry) => (
-              <button
-                type="button"
-                className="row-name"
-                aria-label={t('day.change', { name: `${entry.plant.number} ${entry.plant.name}` })}
-                onClick={() => edit(entry.id)}
-              >
-                <span>
+              <>
+                <button
+                  type="button"
+                  className="row-name"
+                  aria-label={t('day.change', { name: `${entry.plant.number} ${entry.plant.name}` })}
+                  onClick={() => edit(entry.id)}
+                >
                   {entry.plant.number} {entry.plant.name}
-                  {entry.plant.health !== 'well' && (
-                    <span className="mind"> ◆ {t(`health.${entry.plant.health}`).toLowerCase()}</span>
-                  )}
-                </span>
-              </button>
+                </button>
+                {entry.plant.health !== 'well' && (
+                  <span className="mind">◆ {t(`health.${entry.plant.health}`).toLowerCase()}</span>
+                )}
+              </>
             ),
           },
           { key: 'pot', title: t('day.pot'), width: 130, render: (_, entry) => entry.pot.name },

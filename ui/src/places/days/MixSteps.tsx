@@ -13,11 +13,13 @@ type Mix = Schemas['DayMix'];
 interface Props {
   day: Schemas['PottingDay'];
   person: string;
+  /** The last load does not turn the page under one's hands. */
+  stay: () => void;
   toPotting: () => void;
 }
 
 /** Load by load: scoops to tick, deliveries recorded, drawn from the shelf when it is mixed. */
-export function MixSteps({ day, person, toPotting }: Props) {
+export function MixSteps({ day, person, stay, toPotting }: Props) {
   const { t, n } = useWords();
   const unmix = useUnmixLoad(day.id);
   const next = nextLoad(day);
@@ -36,6 +38,7 @@ export function MixSteps({ day, person, toPotting }: Props) {
         <Load
           key={`${next.mix.recipe_id} ${next.number}`}
           day={day}
+          stay={stay}
           mix={next.mix}
           number={next.number}
           person={person}
@@ -84,7 +87,19 @@ function nextLoad(day: Schemas['PottingDay']): { mix: Mix; number: number } | nu
   return null;
 }
 
-function Load({ day, mix, number, person }: { day: Schemas['PottingDay']; mix: Mix; number: number; person: string }) {
+function Load({
+  stay,
+  day,
+  mix,
+  number,
+  person,
+}: {
+  stay: () => void;
+  day: Schemas['PottingDay'];
+  mix: Mix;
+  number: number;
+  person: string;
+}) {
   const { t, n } = useWords();
   const said = usePreparationWords();
   const [ticked, setTicked] = useState<number[]>([]);
@@ -94,6 +109,7 @@ function Load({ day, mix, number, person }: { day: Schemas['PottingDay']; mix: M
   const say = useUndoable();
   const problem = load.error instanceof ApiProblem ? load.error : undefined;
   const submit = async () => {
+    stay();
     const saved = await load.mutateAsync({ recipe_id: mix.recipe_id, number, lots, person });
     const made = saved.mixes
       .find((each) => each.recipe_id === mix.recipe_id)

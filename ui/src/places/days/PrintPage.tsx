@@ -341,15 +341,18 @@ function PlantCode({ id, size }: { id: number; size: number }) {
   const { t } = useWords();
 
   return (
-    <span className="plant-code" role="img" aria-label={`${t('print.scan')} ${id}`}>
-      <QRCode
-        value={`${window.location.origin}/plants/${id}`}
-        size={size}
-        type="svg"
-        bordered={false}
-        color="#000"
-        bgColor="#fff"
-      />
+    <span className="plant-code">
+      <span className="visually-hidden">{`${t('print.scan')} ${id}`}</span>
+      <span aria-hidden="true">
+        <QRCode
+          value={`${window.location.origin}/plants/${id}`}
+          size={size}
+          type="svg"
+          bordered={false}
+          color="#000"
+          bgColor="#fff"
+        />
+      </span>
     </span>
   );
 }

@@ -18,6 +18,7 @@ export function TaskList({ tasks, withPlant }: { tasks: Task[]; withPlant: boole
   const say = useUndoable();
   const [asking, setAsking] = useState<{ task: Task; what: 'postpone' | 'skip' } | null>(null);
   const nameOf = useTaskName();
+  const doneWords = (task: Task) => t(task.ends_by === 'date' ? 'task.done' : `task.doneEvent.${task.ends_by}`);
   const done = async (task: Task, outcome?: Schemas['Outcome']) => {
     await change.mutateAsync({ id: task.id, do: 'done', ...(outcome === undefined ? {} : { outcome }) });
     say(t('task.wasDone', { task: nameOf(task) }), () => change.mutate({ id: task.id, do: 'reopen' }));
@@ -40,10 +41,10 @@ export function TaskList({ tasks, withPlant }: { tasks: Task[]; withPlant: boole
                 <Button
                   type="primary"
                   ghost
-                  aria-label={`${t('task.done')}: ${nameOf(task)} ${task.plant_number}`}
+                  aria-label={`${doneWords(task)}: ${nameOf(task)} ${task.plant_number}`}
                   onClick={() => void done(task).catch(() => undefined)}
                 >
-                  {t(task.ends_by === 'date' ? 'task.done' : `task.doneEvent.${task.ends_by}`)}
+                  {doneWords(task)}
                 </Button>
               )}
               <Button
