@@ -86,20 +86,19 @@ final class ApiSpeed
     public static function largeDay(Site $site, int $plants, int $rows): array
     {
         $database = new PDO('sqlite:'.$site->database());
-        $database->setAttribute(PDO::ATTR_DEFAULT_FETCH_MODE, PDO::FETCH_ASSOC);
         $copy = static function (string $table, array $row) use ($database): void {
             unset($row['id']);
             $names = implode(', ', array_map(static fn(string $name): string => '"'.$name.'"', array_keys($row)));
             $database->prepare("INSERT INTO $table ($names) VALUES (".implode(', ', array_fill(0, count($row), '?')).')')->execute(array_values($row));
         };
         $database->beginTransaction();
-        $day = $database->query('SELECT * FROM potting_days WHERE id = 1')?->fetch() ?: throw new RuntimeException('no day');
+        $day = self::rows($database, 'SELECT * FROM potting_days WHERE id = 1')[0];
         $copy('potting_days', [...$day, 'name' => 'Large']);
         $dayId = (int) $database->lastInsertId();
-        $models = $database->query('SELECT * FROM day_plants WHERE potting_day_id = 1')?->fetchAll() ?: [];
+        $models = self::rows($database, 'SELECT * FROM day_plants WHERE potting_day_id = 1');
         for ($i = 0; $i < $plants; ++$i) {
             $model = $models[$i % count($models)];
-            $plant = $database->query('SELECT * FROM plants WHERE id = '.$model['plant_id'])?->fetch() ?: throw new RuntimeException('no plant');
+            $plant = self::rows($database, 'SELECT * FROM plants WHERE id = '.$model['plant_id'])[0];
             $copy('plants', [...$plant, 'number' => 'L-'.$i]);
             $copy('day_plants', [...$model, 'potting_day_id' => $dayId, 'plant_id' => (int) $database->lastInsertId(), 'position' => $i + 1]);
         }
@@ -119,6 +118,15 @@ final class ApiSpeed
             'GET /tasks, 50,000' => self::time(fn(int $i) => self::request($api.'/tasks?per_page=50')),
             'GET /today' => self::time(fn(int $i) => self::request($api.'/today')),
         ];
+    }
+
+    /** @return non-empty-list<array<string, mixed>> */
+    private static function rows(PDO $database, string $query): array
+    {
+        $found = $database->query($query);
+        $rows = $found === false ? [] : $found->fetchAll(PDO::FETCH_ASSOC);
+
+        return $rows === [] ? throw new RuntimeException('nothing found: '.$query) : array_values($rows);
     }
 
     /**
