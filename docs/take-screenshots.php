@@ -36,7 +36,7 @@ try {
     $pick('Pot', 'Rectangle 40');
     $take('blend');
 
-    foreach (['Years' => 'years', 'Triangle' => 'triangle'] as $tab => $name) {
+    foreach (['Years' => 'years'] as $tab => $name) {
         $at("//nav[@aria-label='View']//button[.='$tab']")->click();
         $at('//div[@data-view][@aria-busy="false"]//*[name()="svg"]');
         $take($name);
@@ -53,25 +53,11 @@ try {
     $driver->get($site->address.'/bins/1');
     $at('//*[.="Water by suction"]');
     $take('component');
-    $driver->get($site->address.'/bins/compare?ids=1,3,9,11');
-    $at('//*[.="Left after 5 years"]');
-    $take('compare');
-
-    foreach (['bins' => '34 entries', 'pots' => '8 entries', 'log' => '2 entries'] as $place => $ready) {
+    foreach (['bins' => '34 entries', 'pots' => '8 entries', 'today' => 'Running low', 'plants' => '23 entries'] as $place => $ready) {
         $driver->get($site->address.'/'.$place);
         $at("//*[.='$ready']");
         $take($place);
     }
-    $at('//button[.="Blend"] | //a[.="Blend"]')->click();
-    $at('//*[contains(@class,"pot-section")]');
-    $at('//button[starts-with(@aria-label,"Prepare Pumice")]')->click();
-    $at('//label[.="Sieve off what is finer than"]');
-    $driver->switchTo()->activeElement();
-    $driver->findElement(WebDriverBy::xpath('//input[@id=//label[.="Sieve off what is finer than"]/@for]'))->sendKeys('2.8');
-    $at('//button[.="Done"]')->click();
-    $at('//*[.="Is preparing worth it?"]');
-    $take('preparing');
-    $at('//button[.="Undo"]')->click();
     $driver->get($site->address.'/bench');
     $at('//h3[.="Loose weight"]');
     $take('bench');
@@ -83,9 +69,6 @@ try {
         usleep(300_000);
     }
     $take('bench-step');
-    $driver->get($site->address.'/bench/tests/2');
-    $at('//*[.="What it changes"]');
-    $take('bench-result');
     $driver->get($site->address.'/bench/tools');
     $at('//output[contains(.,"stable")]');
     $take('tools');
@@ -100,12 +83,18 @@ try {
     $at('//button[.="Moss bowl 20"]')->click();
     $at('//figcaption');
     $take('pot');
-    $driver->get($site->address.'/blend');
-    $at('//*[contains(@class,"pot-section")]');
-    $at('//button[.="Dim light"]')->click();
-    $take('blend-dim');
-    $at('//button[.="Bright light"]')->click();
+    foreach (['plants/5' => ['plant', '//*[contains(.,"What the stick should look like")]'], 'days/1' => ['potting-day', '//*[.="12 entries"]']] as $path => [$name, $ready]) {
+        $driver->get($site->address.'/'.$path);
+        $at($ready);
+        $take($name);
+    }
+    $at('//label[contains(.,"Shelf and shopping")]')->click();
+    $at('//*[.="To buy in all"]');
+    $take('shopping');
     $chrome->resize(390, 844);
+    $driver->get($site->address.'/days/1/bench');
+    $at('//button[.="Load is mixed"]');
+    $take('at-the-bench');
     $driver->get($site->address.'/blend');
     $at('//*[contains(@class,"pot-section")]');
     $driver->get($site->address.'/blend/card');
