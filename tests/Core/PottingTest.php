@@ -43,7 +43,7 @@ use Zolbek\Core\Watering\Exposure;
 use Zolbek\Core\Watering\GrowthStage;
 
 /** @param array<string, float> $parts by component key */
-function setupOf(array $parts, float $depth = 10.0, ?DrainageLayer $layer = null): Setup
+function pottedIn(array $parts, float $depth = 10.0, ?DrainageLayer $layer = null): Setup
 {
     return new Setup(
         array_map(static fn(string $key): array => [Portion::of(Reference::component($key)), $parts[$key]], array_keys($parts)),
@@ -54,19 +54,19 @@ function setupOf(array $parts, float $depth = 10.0, ?DrainageLayer $layer = null
     );
 }
 
-function hill(): DailyClimate
+function coldHill(): DailyClimate
 {
     return new DailyClimate(Climate::read(['latitude' => 44, 'altitude_m' => 600, 'months' => Climates::rows()]));
 }
 
 /** @param list<Reason> $reasons */
-function codes(array $reasons): array
+function reasonCodes(array $reasons): array
 {
     return array_column($reasons, 'code');
 }
 
 test('a day of straight pots of one mix sums as by hand', function (): void {
-    $setup = setupOf(['pumice-3-6-mm' => 1, 'lava-scoria-3-6-mm' => 1]);
+    $setup = pottedIn(['pumice-3-6-mm' => 1, 'lava-scoria-3-6-mm' => 1]);
     $yield = $setup->substrate->yield;
     $day = new PottingDay(array_map(static fn(int $i): DayPot => new DayPot($i, 7, $setup), [1, 2, 3]), 0.10, 5.0, 1.0);
     $mix = $day->mixes[7];
@@ -83,7 +83,7 @@ test('a day of straight pots of one mix sums as by hand', function (): void {
 test('layer, dressing and extras are needed beside the mix, each with the spare', function (): void {
     $granite = new Substrate(new Blend([[Reference::component('granite-chip-4-8-mm'), 1.0]]));
     $perlite = Portion::of(Reference::component('perlite-2-5-mm'));
-    $setup = setupOf(['pumice-3-6-mm' => 1], 10.0, new DrainageLayer($granite, 1.0));
+    $setup = pottedIn(['pumice-3-6-mm' => 1], 10.0, new DrainageLayer($granite, 1.0));
     $pot = new DayPot(1, 1, $setup, [[$perlite, 0.3]], layerKey: 'granite-chip-4-8-mm', dressingKey: 'granite-chip-4-8-mm', dressing: $granite);
     $day = new PottingDay([$pot], 0.08, 40, 1);
     expect($day->pots[1]->layerL)->toEqualWithDelta(0.4 / $granite->yield, 1e-9)
@@ -92,7 +92,7 @@ test('layer, dressing and extras are needed beside the mix, each with the spare'
 });
 
 test('the needs of a day are those of its pots, one by one', function (): void {
-    $setups = [setupOf(['pumice-3-6-mm' => 2, 'composted-bark-fine-2-8-mm' => 1], 8.0), setupOf(['pumice-3-6-mm' => 1, 'calcined-clay-1-4-mm' => 1], 12.0), setupOf(['pumice-3-6-mm' => 2, 'composted-bark-fine-2-8-mm' => 1], 14.0)];
+    $setups = [pottedIn(['pumice-3-6-mm' => 2, 'composted-bark-fine-2-8-mm' => 1], 8.0), pottedIn(['pumice-3-6-mm' => 1, 'calcined-clay-1-4-mm' => 1], 12.0), pottedIn(['pumice-3-6-mm' => 2, 'composted-bark-fine-2-8-mm' => 1], 14.0)];
     $pots = array_map(static fn(Setup $setup, int $i): DayPot => new DayPot($i, $i === 1 ? 2 : 1, $setup), $setups, array_keys($setups));
     $together = (new PottingDay($pots, 0.05, 30, 1))->needsL;
     $apart = [];
@@ -108,7 +108,7 @@ test('the needs of a day are those of its pots, one by one', function (): void {
 });
 
 test('base and extra fill the pot together, by the yield of that very mixture', function (): void {
-    $setup = setupOf(['pumice-3-6-mm' => 1, 'lava-scoria-3-6-mm' => 1]);
+    $setup = pottedIn(['pumice-3-6-mm' => 1, 'lava-scoria-3-6-mm' => 1]);
     $extra = Portion::of(Reference::component('coir-pith'));
     $share = new PotShare($setup, [[$extra, 0.6]]);
     expect(($share->baseL + 0.6) * $share->setup->substrate->yield)->toEqualWithDelta($setup->newMixL(), 1e-6)
@@ -180,15 +180,15 @@ test('the stage that was seen decides before the site does', function (): void {
         ->and($maple(GrowthStage::Rest, $spring)->window)->toBe(Window::Early)
         ->and($maple(GrowthStage::Growing, $spring)->window)->toBe(Window::Late)
         ->and($maple(null, $spring)->window)->toBe(Window::Unknown)
-        ->and($maple(GrowthStage::BudsMoving, $winter, hill())->window)->toBe(Window::WithShelter)
-        ->and($maple(GrowthStage::BudsMoving, $winter, hill(), true)->window)->toBe(Window::Open)
-        ->and($maple(null, 240, hill())->isObserved)->toBeFalse()
-        ->and($maple(null, 240, hill())->opensInDays)->toBeGreaterThan(100);
+        ->and($maple(GrowthStage::BudsMoving, $winter, coldHill())->window)->toBe(Window::WithShelter)
+        ->and($maple(GrowthStage::BudsMoving, $winter, coldHill(), true)->window)->toBe(Window::Open)
+        ->and($maple(null, 240, coldHill())->isObserved)->toBeFalse()
+        ->and($maple(null, 240, coldHill())->opensInDays)->toBeGreaterThan(100);
 });
 
 test('buds under glass in midwinter are no call to repot', function (): void {
-    $season = new PottingSeason(PlantGroup::BroadleafDeciduous, GrowthStage::BudsMoving, hill(), 10, Exposure::Glass);
-    expect($season->window)->toBe(Window::Early)->and(codes($season->reasons))->toContain('under_glass');
+    $season = new PottingSeason(PlantGroup::BroadleafDeciduous, GrowthStage::BudsMoving, coldHill(), 10, Exposure::Glass);
+    expect($season->window)->toBe(Window::Early)->and(reasonCodes($season->reasons))->toContain('under_glass');
 });
 
 test('a site without frost has a start of warming too', function (): void {
@@ -208,13 +208,13 @@ test('a climate by the day runs straight between the months, through the turn of
 });
 
 test('the old mix is as it was after no years, and has more fines after some', function (): void {
-    $setup = setupOf(['akadama-type-clay-granule-2-6-mm' => 1]);
+    $setup = pottedIn(['akadama-type-clay-granule-2-6-mm' => 1]);
     $fresh = new OldMix($setup, 0.0, []);
     $old = new OldMix($setup, 3.0, [Finding::Sludge]);
     expect($fresh->finesNow)->toBe($fresh->finesThen)->and($fresh->airNow)->toBe($fresh->airThen)
         ->and($old->finesNow)->toBeGreaterThan($old->finesThen)->and($old->airNow)->toBeLessThan($old->airThen)
         ->and($old->verdict)->toBe('worn')
-        ->and((new OldMix(setupOf(['pumice-3-6-mm' => 1]), 0.0, [Finding::WhiteTips]))->verdict)->toBe('served');
+        ->and((new OldMix(pottedIn(['pumice-3-6-mm' => 1]), 0.0, [Finding::WhiteTips]))->verdict)->toBe('served');
 });
 
 test('advice keeps fungi of healthy roots, and none of sick ones', function (): void {

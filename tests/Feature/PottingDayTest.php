@@ -22,13 +22,13 @@ beforeEach(function (): void {
     }
 });
 
-function stock(string $key): float
+function onShelf(string $key): float
 {
     return Yard::component($key)->stock_l;
 }
 
 /** A day with so many plants, each without a ball in an oval tray of 3.48 L. */
-function dayOf(int $plants, array $plan = ['ball' => null, 'headspace_cm' => 0.8]): TestResponse
+function plannedDay(int $plants, array $plan = ['ball' => null, 'headspace_cm' => 0.8]): TestResponse
 {
     $test = test();
     $day = $test->postJson('/api/v1/days', ['name' => 'Bench', 'planned_on' => now()->addDay()->toDateString(), 'tub_l' => 5, 'scoop_l' => 0.5, 'spare' => 0.1, 'helpers' => ['Ann', 'Bo']])->assertCreated()->json('id');
@@ -38,7 +38,7 @@ function dayOf(int $plants, array $plan = ['ball' => null, 'headspace_cm' => 0.8
 }
 
 test('volumes of a day are those worked out by hand', function (): void {
-    $day = dayOf(3);
+    $day = plannedDay(3);
     Contract::check($day, 'PottingDay');
     $mix = $day->json('mixes.0');
     // an oval tray 34 x 26 over 30 x 22, 6.5 deep, filled to 0.8 below the rim, holds 3.381309855 L settled
@@ -52,7 +52,7 @@ test('volumes of a day are those worked out by hand', function (): void {
 });
 
 test('change one pot and the sums follow', function (): void {
-    $day = dayOf(2);
+    $day = plannedDay(2);
     $id = $day->json('id');
     $entry = $day->json('entries.0');
     $change = fn(array $changes, int $revision) => $this->putJson("/api/v1/days/$id/plants/{$entry['id']}", ['revision' => $revision, 'changes' => $changes]);
@@ -70,7 +70,7 @@ test('change one pot and the sums follow', function (): void {
 });
 
 test('two helpers change one plant without losing each other', function (): void {
-    $day = dayOf(1);
+    $day = plannedDay(1);
     $path = "/api/v1/days/{$day->json('id')}/plants/{$day->json('entries.0.id')}";
     // both read revision 1
     $this->putJson($path, ['revision' => 1, 'changes' => ['bed_cm' => 2]])->assertOk();
@@ -86,7 +86,7 @@ test('two helpers change one plant without losing each other', function (): void
 
 test('a shortage is seen, refused at the tub, and bought', function (): void {
     Component::query()->where('key', 'pumice-3-6-mm')->update(['stock_l' => 1]);
-    $day = dayOf(3);
+    $day = plannedDay(3);
     $id = $day->json('id');
     $pumice = Yard::component('pumice-3-6-mm')->id;
     $row = collect($day->json('shelf'))->firstWhere('component_id', $pumice);
@@ -98,30 +98,30 @@ test('a shortage is seen, refused at the tub, and bought', function (): void {
     $this->postJson("/api/v1/days/$id/loads", $load)->assertUnprocessable()->assertJsonPath('errors.0.rule', 'stock_too_small');
     expect(StockMovement::query()->where('kind', 'used')->count())->toBe(0);
     $bought = $this->postJson("/api/v1/days/$id/purchases", ['component_id' => $pumice, 'litres' => 20, 'price' => 10])->assertCreated();
-    expect(collect($bought->json('shelf'))->firstWhere('component_id', $pumice)['short_l'])->toEqual(0)->and(stock('pumice-3-6-mm'))->toBe(21.0);
+    expect(collect($bought->json('shelf'))->firstWhere('component_id', $pumice)['short_l'])->toEqual(0)->and(onShelf('pumice-3-6-mm'))->toBe(21.0);
     $this->postJson("/api/v1/days/$id/loads", $load)->assertCreated();
     $this->postJson("/api/v1/days/$id/loads", $load)->assertUnprocessable()->assertJsonPath('errors.0.rule', 'load_mixed');
 });
 
 test('a day from choosing to its end conserves every litre, and teaches the next', function (): void {
-    $day = dayOf(2, ['ball' => null, 'headspace_cm' => 0.8, 'layer' => ['component_id' => Yard::component('granite-chip-4-8-mm')->id, 'thickness_cm' => 1]]);
+    $day = plannedDay(2, ['ball' => null, 'headspace_cm' => 0.8, 'layer' => ['component_id' => Yard::component('granite-chip-4-8-mm')->id, 'thickness_cm' => 1]]);
     $id = $day->json('id');
     $mix = $day->json('mixes.0');
-    $before = ['pumice-3-6-mm' => stock('pumice-3-6-mm'), 'composted-bark-fine-2-8-mm' => stock('composted-bark-fine-2-8-mm'), 'granite-chip-4-8-mm' => stock('granite-chip-4-8-mm')];
+    $before = ['pumice-3-6-mm' => onShelf('pumice-3-6-mm'), 'composted-bark-fine-2-8-mm' => onShelf('composted-bark-fine-2-8-mm'), 'granite-chip-4-8-mm' => onShelf('granite-chip-4-8-mm')];
     for ($number = 1; $number <= $mix['loads']; ++$number) {
         $after = $this->postJson("/api/v1/days/$id/loads", ['recipe_id' => $mix['recipe_id'], 'number' => $number, 'person' => 'Ann'])->assertCreated();
     }
     $mixed = $after->json('mixes.0.mixed_l');
     expect($mixed)->toEqualWithDelta($mix['loose_l'], 1e-6)
-        ->and($before['pumice-3-6-mm'] - stock('pumice-3-6-mm'))->toEqualWithDelta($mixed * 2 / 3, 1e-6)
-        ->and($before['composted-bark-fine-2-8-mm'] - stock('composted-bark-fine-2-8-mm'))->toEqualWithDelta($mixed / 3, 1e-6);
+        ->and($before['pumice-3-6-mm'] - onShelf('pumice-3-6-mm'))->toEqualWithDelta($mixed * 2 / 3, 1e-6)
+        ->and($before['composted-bark-fine-2-8-mm'] - onShelf('composted-bark-fine-2-8-mm'))->toEqualWithDelta($mixed / 3, 1e-6);
     $used = 0.0;
     foreach ($day->json('entries') as $i => $entry) {
         $litres = round($entry['figures']['base_l'] * 1.05, 3);
         $used += $litres;
         $after = $this->postJson("/api/v1/days/$id/plants/{$entry['id']}/state", ['state' => 'changed', 'person' => 'Bo', 'actual' => ['used_l' => $litres, 'minutes' => 40, 'findings' => $i === 0 ? ['grubs'] : []]])->assertOk();
     }
-    expect($before['granite-chip-4-8-mm'] - stock('granite-chip-4-8-mm'))->toEqualWithDelta(2 * $day->json('entries.0.figures.layer_l'), 1e-6)->and($after->json('pace'))->toBeGreaterThan(1.0);
+    expect($before['granite-chip-4-8-mm'] - onShelf('granite-chip-4-8-mm'))->toEqualWithDelta(2 * $day->json('entries.0.figures.layer_l'), 1e-6)->and($after->json('pace'))->toBeGreaterThan(1.0);
     $this->postJson("/api/v1/days/$id/finished", [])->assertUnprocessable()->assertJsonPath('errors.0.rule', 'day_open_mixes');
     $this->postJson("/api/v1/days/$id/leftovers", ['recipe_id' => $mix['recipe_id'], 'left_l' => 500])->assertUnprocessable()->assertJsonPath('errors.0.path', 'left_l');
     $left = round($mixed - $used - 0.05, 3);
@@ -137,31 +137,31 @@ test('a day from choosing to its end conserves every litre, and teaches the next
 });
 
 test('a tick and a potting can be taken back, and all is as it was', function (): void {
-    $day = dayOf(1, ['ball' => null, 'layer' => ['component_id' => Yard::component('granite-chip-4-8-mm')->id, 'thickness_cm' => 1]]);
+    $day = plannedDay(1, ['ball' => null, 'layer' => ['component_id' => Yard::component('granite-chip-4-8-mm')->id, 'thickness_cm' => 1]]);
     $id = $day->json('id');
     $plant = Plant::query()->findOrFail($day->json('entries.0.plant.id'));
-    $before = [$plant->only(['pot_id', 'recipe_id', 'standing', 'buried']), $plant->potted_on?->toDateString(), stock('pumice-3-6-mm'), stock('granite-chip-4-8-mm')];
+    $before = [$plant->only(['pot_id', 'recipe_id', 'standing', 'buried']), $plant->potted_on?->toDateString(), onShelf('pumice-3-6-mm'), onShelf('granite-chip-4-8-mm')];
     $load = $this->postJson("/api/v1/days/$id/loads", ['recipe_id' => $day->json('mixes.0.recipe_id'), 'number' => 1])->assertCreated()->json('mixes.0.mixed.0.id');
     $this->postJson("/api/v1/days/$id/plants/{$day->json('entries.0.id')}/state", ['state' => 'done'])->assertOk();
-    expect(stock('granite-chip-4-8-mm'))->toBeLessThan($before[3]);
+    expect(onShelf('granite-chip-4-8-mm'))->toBeLessThan($before[3]);
     $this->postJson("/api/v1/days/$id/plants/{$day->json('entries.0.id')}/state", ['state' => 'planned'])->assertOk();
     $this->deleteJson("/api/v1/days/$id/loads/$load")->assertOk();
     $plant->refresh();
     expect([$plant->only(['pot_id', 'recipe_id', 'standing', 'buried']), $plant->potted_on?->toDateString()])->toEqual([$before[0], $before[1]])
-        ->and(stock('pumice-3-6-mm'))->toEqualWithDelta($before[2], 1e-9)->and(stock('granite-chip-4-8-mm'))->toEqualWithDelta($before[3], 1e-9)
+        ->and(onShelf('pumice-3-6-mm'))->toEqualWithDelta($before[2], 1e-9)->and(onShelf('granite-chip-4-8-mm'))->toEqualWithDelta($before[3], 1e-9)
         ->and(CareTask::query()->count())->toBe(0)->and(PlantEvent::query()->where('kind', 'potted')->count())->toBe(0);
 });
 
 test('what is drawn comes from the delivery that was named', function (): void {
     $pumice = Yard::component('pumice-3-6-mm');
     $lots = array_map(fn(string $name): int => $this->postJson("/api/v1/components/{$pumice->id}/lots", ['name' => $name, 'delivered_on' => '2026-01-0'.strlen($name), 'quantity_l' => 30])->json('id'), ['a', 'bb']);
-    $day = dayOf(1);
+    $day = plannedDay(1);
     $taken = $this->postJson("/api/v1/days/{$day->json('id')}/loads", ['recipe_id' => $day->json('mixes.0.recipe_id'), 'number' => 1, 'lots' => [$pumice->id => $lots[1]]])->assertCreated()->json('mixes.0.mixed.0.taken');
     expect(collect($taken)->where('component_id', $pumice->id)->pluck('lot_id')->all())->toBe([$lots[1]]);
 });
 
 test('nothing is saved from a sick plant', function (): void {
-    $day = dayOf(1);
+    $day = plannedDay(1);
     $path = "/api/v1/days/{$day->json('id')}/plants/{$day->json('entries.0.id')}/state";
     $this->postJson($path, ['state' => 'changed', 'actual' => ['findings' => ['black_soft'], 'saved' => ['what' => 'soil']]])->assertUnprocessable()->assertJsonPath('errors.0.path', 'actual.saved');
     expect(DayPlant::query()->sole()->state)->toBe('planned');
@@ -174,7 +174,7 @@ test('fertiliser goes by the label and never above it', function (): void {
     $label = ['name' => 'Granules', 'form' => 'slow_release', 'n_percent' => 15, 'p2o5_percent' => 9, 'k2o_percent' => 12, 'label_g_l' => 4, 'longevity_days' => 90];
     $made = $this->postJson('/api/v1/fertilisers', $label)->assertCreated();
     Contract::check($made, 'Fertiliser');
-    $day = dayOf(1, ['ball' => null, 'headspace_cm' => 0.8, 'fertiliser' => ['id' => $made->json('id'), 'share' => 1]]);
+    $day = plannedDay(1, ['ball' => null, 'headspace_cm' => 0.8, 'fertiliser' => ['id' => $made->json('id'), 'share' => 1]]);
     expect($day->json('entries.0.figures.fertiliser.grams'))->toEqualWithDelta(4 * 3.381309855, 1e-6);
     $this->putJson("/api/v1/days/{$day->json('id')}/plants/{$day->json('entries.0.id')}", ['revision' => 1, 'changes' => ['fertiliser' => ['id' => $made->json('id'), 'share' => 1.5]]])->assertUnprocessable();
     $this->postJson('/api/v1/fertilisers', $label)->assertUnprocessable()->assertJsonPath('errors.0.path', 'name');
@@ -188,7 +188,7 @@ test('nonsense in the frame of a day is refused at its field', function (string 
 })->with([['name', ''], ['planned_on', 'soon'], ['planned_on', '2026-13-01'], ['tub_l', 0], ['tub_l', 'big'], ['scoop_l', 5000], ['spare', 7], ['helpers', 'Ann'], ['helpers', [5]], ['helpers', array_fill(0, 50, 'x')], ['unheard', 1]]);
 
 test('plants of a day must be there, once, and can be taken off again', function (): void {
-    $day = dayOf(1);
+    $day = plannedDay(1);
     $id = $day->json('id');
     $this->postJson("/api/v1/days/$id/plants", ['plant_ids' => [$day->json('entries.0.plant.id')]])->assertUnprocessable()->assertJsonPath('errors.0.rule', 'plant_on_day');
     $this->postJson("/api/v1/days/$id/plants", ['plant_ids' => [99999]])->assertUnprocessable()->assertJsonPath('errors.0.rule', 'plant_missing');
@@ -206,5 +206,5 @@ test('a day asks the same number of questions however many plants are on it', fu
 
         return count(DB::getQueryLog());
     };
-    expect($count(dayOf(12)->json('id')))->toBe($count(dayOf(2)->json('id')));
+    expect($count(plannedDay(12)->json('id')))->toBe($count(plannedDay(2)->json('id')));
 });
