@@ -97,7 +97,7 @@ final readonly class PotEntry
             array_push($taken, ...($this->take)($assembly->component($key), $litres, null, $day->name, allOrNothing: false));
         }
         $before = $plant->only(['pot_id', 'recipe_id', 'standing', 'buried', 'snooze_note']) + [
-            'potted_on' => $plant->potted_on?->toDateString(), 'due_on' => $plant->due_on?->toDateString(), 'snoozed_until' => $plant->snoozed_until?->toDateString(),
+            'potted_on' => $plant->potted_on?->toDateString(), 'due_on' => $plant->due_on?->toDateString(), 'snoozed_until' => $plant->snoozed_until?->toDateString(), 'due_set_on' => $plant->due_set_on?->toDateString(),
         ];
         $layer = $plan['layer'];
         $standing = Standing::make($entry->recipe, $entry->pot, [
@@ -113,7 +113,7 @@ final readonly class PotEntry
             $buried[] = ['kind' => 'other', 'note' => $actual['buried_note']];
         }
         $plant->fill([
-            'pot_id' => $entry->pot_id, 'recipe_id' => $entry->recipe_id, 'standing' => $standing, 'potted_on' => $at->copy()->startOfDay(), 'snoozed_until' => null, 'snooze_note' => '',
+            'pot_id' => $entry->pot_id, 'recipe_id' => $entry->recipe_id, 'standing' => $standing, 'potted_on' => $at->copy()->startOfDay(), 'snoozed_until' => null, 'snooze_note' => '', 'due_set_on' => null,
             'buried' => [...$plant->buried, ...$buried],
         ])->save();
         $plant->refresh()->load(['species', 'site']);

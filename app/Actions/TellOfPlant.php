@@ -7,6 +7,7 @@ namespace App\Actions;
 use App\Models\Plant;
 use App\Models\PlantEvent;
 use App\Plants\DayField;
+use App\Plants\Outlook;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Zolbek\Core\Input\Fields;
@@ -15,13 +16,13 @@ use Zolbek\Core\Input\Refusals;
 use Zolbek\Core\Input\Refused;
 use Zolbek\Core\Watering\GrowthStage;
 
-/** What somebody saw or did with a plant, in one tap: its stage, a note, a snooze, that it was given away or died. */
+/** What somebody saw or did with a plant, in one tap: its stage, a note, a snooze, a day of one's own, that it was given away or died. */
 final readonly class TellOfPlant
 {
-    public const KINDS = ['note', 'stage', 'snoozed', 'given_away', 'died', 'outcome'];
+    public const KINDS = ['note', 'stage', 'snoozed', 'override', 'given_away', 'died', 'outcome'];
     public const OUTCOMES = ['took', 'sulked', 'died'];
 
-    public function __construct(private WritePlantEvent $write) {}
+    public function __construct(private WritePlantEvent $write, private Outlook $outlook) {}
 
     /**
      * @param array<mixed> $input
@@ -38,8 +39,8 @@ final readonly class TellOfPlant
         $person = $fields->text('person', 60, '');
         $stage = $kind === 'stage' ? $fields->oneOf('stage', array_column(GrowthStage::cases(), 'value')) : null;
         $outcome = $kind === 'outcome' ? $fields->oneOf('outcome', self::OUTCOMES) : null;
-        $until = $kind === 'snoozed' ? DayField::optional($fields, 'until', $refusals) : null;
-        if ($text === '' && in_array($kind, ['note', 'snoozed', 'given_away'], true)) {
+        $until = in_array($kind, ['snoozed', 'override'], true) ? DayField::optional($fields, 'until', $refusals) : null;
+        if ($text === '' && in_array($kind, ['note', 'snoozed', 'override', 'given_away'], true)) {
             $refusals->add(new Refusal('text', 'reason_missing'));
         }
         $refusals->throwIfAny();
@@ -49,11 +50,17 @@ final readonly class TellOfPlant
             match ($kind) {
                 'stage' => $plant->fill(['stage' => $stage, 'stage_seen_on' => $on]),
                 'snoozed' => $plant->fill(['snoozed_until' => $until, 'snooze_note' => $text]),
+                'override' => $plant->fill(['due_set_on' => $until]),
                 'given_away' => $plant->fill(['status' => 'given_away', 'left_on' => $on, 'left_to' => mb_substr($text, 0, 200), 'archived_at' => Carbon::now()]),
                 'died' => $plant->fill(['status' => 'died', 'left_on' => $on, 'archived_at' => Carbon::now()]),
                 default => null,
             };
             $plant->save();
+            if ($kind === 'override') {
+                // left empty, what is computed counts again
+                $plant->due_on = $this->outlook->dueOn($plant->loadMissing(['species', 'site']));
+                $plant->save();
+            }
             if ($plant->status !== 'kept') {
                 $plant->tasks()->where('state', 'open')->update(['state' => 'skipped', 'closed_on' => $on->toDateString(), 'reason' => $plant->status]);
             }

@@ -47,6 +47,7 @@ use Zolbek\Core\Watering\GrowthStage;
  * @property array<string, mixed>|null $standing      see App\Plants\Standing
  * @property Carbon|null               $potted_on
  * @property Carbon|null               $due_on        by mix and years, found when it was potted or changed
+ * @property Carbon|null               $due_set_on    somebody's own day, instead of what is computed
  * @property list<array{kind: string, note: string}> $buried
  * @property list<array{year: int, what: string, note: string, pot_id: int|null}> $plan
  * @property int|null                  $parent_id
@@ -138,7 +139,7 @@ final class Plant extends Model
     {
         return [
             'year_started' => 'integer', 'height_cm' => 'float', 'canopy_cm' => 'float', 'trunk_mm' => 'float', 'weight_kg' => 'float', 'planned_years' => 'float', 'shelter' => 'boolean',
-            'standing' => 'array', 'buried' => 'array', 'plan' => 'array', 'stage_seen_on' => 'date', 'potted_on' => 'date', 'due_on' => 'date', 'left_on' => 'date', 'snoozed_until' => 'date',
+            'standing' => 'array', 'buried' => 'array', 'plan' => 'array', 'stage_seen_on' => 'date', 'potted_on' => 'date', 'due_on' => 'date', 'due_set_on' => 'date', 'left_on' => 'date', 'snoozed_until' => 'date',
             'archived_at' => 'datetime',
         ];
     }

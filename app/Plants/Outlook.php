@@ -60,9 +60,12 @@ final class Outlook
         );
     }
 
-    /** The day on which it falls due by its mix and the usual years; kept with the plant, so that lists can be sorted by it. */
+    /** The day on which it falls due: somebody's own, or by its mix and the usual years; kept with the plant, so that lists can be sorted by it. */
     public function dueOn(Plant $plant): ?Carbon
     {
+        if ($plant->due_set_on !== null) {
+            return $plant->due_set_on->copy();
+        }
         $due = $this->due($plant);
 
         return match (true) {

@@ -48,6 +48,8 @@ return new class extends Migration {
             $table->json('standing')->nullable();
             $table->date('potted_on')->nullable();
             $table->date('due_on')->nullable();
+            // somebody's own day, whatever is computed, until it is potted
+            $table->date('due_set_on')->nullable();
             $table->json('buried');
             $table->json('plan');
             $table->foreignId('parent_id')->nullable()->constrained('plants')->restrictOnDelete();
@@ -56,7 +58,7 @@ return new class extends Migration {
             $table->text('note')->default('');
             $table->timestamp('archived_at')->nullable();
             $table->timestamps();
-            foreach (['name', 'number', 'due_on', 'place', 'potted_on'] as $column) {
+            foreach (['name', 'number', 'due_on', 'place', 'potted_on', 'health'] as $column) {
                 $table->index(['archived_at', $column]);
             }
             $table->index(['archived_at', 'plant_group', 'due_on']);

@@ -66,6 +66,11 @@ test('taps, snoozes, offspring and leaving are written into the history', functi
     $tell(['kind' => 'snoozed', 'until' => now()->addMonth()->toDateString()])->assertUnprocessable()->assertJsonPath('errors.0.path', 'text');
     $tell(['kind' => 'snoozed', 'until' => now()->addMonth()->toDateString(), 'text' => 'after flower'])->assertCreated();
     expect($this->getJson('/api/v1/plants?due=1')->json('total'))->toBe(0);
+    $tell(['kind' => 'override', 'until' => '2031-05-05'])->assertUnprocessable()->assertJsonPath('errors.0.path', 'text');
+    $tell(['kind' => 'override', 'until' => '2031-05-05', 'text' => 'the exhibition comes first'])->assertCreated();
+    $this->putJson("/api/v1/plants/{$plant->id}", Collection::input(['name' => 'Renamed']))->assertOk()->assertJsonPath('due_on', '2031-05-05');
+    $tell(['kind' => 'override', 'text' => 'as computed'])->assertCreated();
+    expect($plant->refresh()->due_on?->toDateString())->not->toBe('2031-05-05')->and($plant->due_on)->not->toBeNull();
     $young = $this->postJson("/api/v1/plants/{$plant->id}/offspring", ['kind' => 'cutting', 'count' => 3])->assertCreated()->json('data');
     expect($young)->toHaveCount(3)->and(array_unique(array_column($young, 'number')))->toHaveCount(3)->and($this->getJson("/api/v1/plants/{$young[0]['id']}")->json('line.parent.id'))->toBe($plant->id);
     CareTask::query()->create(['plant_id' => $plant->id, 'kind' => 'own', 'starts_on' => now(), 'due_on' => now(), 'figures' => [], 'note' => 'look']);

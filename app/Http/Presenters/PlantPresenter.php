@@ -30,6 +30,7 @@ final class PlantPresenter
             'stage_seen_on' => self::day($plant->stage_seen_on),
             'potted_on' => self::day($plant->potted_on),
             'due_on' => self::day($plant->due_on),
+            'due_set_on' => self::day($plant->due_set_on),
             'left_on' => self::day($plant->left_on),
             'snoozed_until' => self::day($plant->snoozed_until),
             'is_due' => $plant->due_on !== null && $plant->due_on->isPast() && ($plant->snoozed_until === null || $plant->snoozed_until->isPast()),

@@ -21,6 +21,7 @@ export function PlantJudgement({ dossier }: { dossier: Schemas['PlantDossier'] }
         <strong>{t(`due.${due.level}`)}</strong>
         {plant.due_on !== null && <span> · {t('due.on', { date: date(plant.due_on) })}</span>}
       </p>
+      {plant.due_set_on !== null && <p className="mind">{t('due.set', { date: date(plant.due_set_on) })}</p>}
       {plant.snoozed_until !== null && (
         <p className="mind">{t('due.snoozed', { until: date(plant.snoozed_until), note: plant.snooze_note })}</p>
       )}

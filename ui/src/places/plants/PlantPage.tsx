@@ -32,7 +32,8 @@ const STAGES: Schemas['GrowthStage'][] = [
   'leaf_fall',
 ];
 
-type Asking = 'edit' | 'inspect' | 'oot' | 'day' | 'note' | 'snoozed' | 'given_away' | 'died' | 'offspring' | 'task';
+type Asking =
+  'edit' | 'inspect' | 'oot' | 'day' | 'note' | 'snoozed' | 'override' | 'given_away' | 'died' | 'offspring' | 'task';
 
 /** All about one plant on one page, at hand when it is lifted. */
 export default function PlantPage() {
@@ -86,7 +87,7 @@ export default function PlantPage() {
             {asking !== null && !['edit', 'inspect', 'oot', 'day'].includes(asking) && (
               <TellModal
                 plant={dossier.plant}
-                what={asking as 'note' | 'snoozed' | 'given_away' | 'died' | 'offspring' | 'task'}
+                what={asking as 'note' | 'snoozed' | 'override' | 'given_away' | 'died' | 'offspring' | 'task'}
                 close={close}
               />
             )}
@@ -210,7 +211,7 @@ function Head({ dossier, ask }: { dossier: Schemas['PlantDossier']; ask: (what: 
           trigger={['click']}
           menu={{
             items: [
-              ...(['note', 'snoozed', 'offspring', 'given_away', 'died'] as const).map((key) => ({
+              ...(['note', 'snoozed', 'override', 'offspring', 'given_away', 'died'] as const).map((key) => ({
                 key,
                 label: t(`plant.${key === 'snoozed' ? 'snooze' : key === 'given_away' ? 'givenAway' : key}`),
                 onClick: () => ask(key),

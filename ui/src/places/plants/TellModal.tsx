@@ -8,10 +8,11 @@ import { NumberField } from '../common/NumberField';
 import { TextField } from '../common/TextField';
 import { useUndoable } from '../common/useUndoable';
 
-type What = 'note' | 'snoozed' | 'given_away' | 'died' | 'offspring' | 'task';
+type What = 'note' | 'snoozed' | 'override' | 'given_away' | 'died' | 'offspring' | 'task';
 const TITLES = {
   note: 'plant.note',
   snoozed: 'plant.snooze',
+  override: 'plant.override',
   given_away: 'plant.givenAway',
   died: 'plant.died',
   offspring: 'plant.offspring',
@@ -29,7 +30,7 @@ export function TellModal({ plant, what, close }: { plant: Schemas['Plant']; wha
   const archive = useArchivePlant();
   const say = useUndoable();
   const [text, setText] = useState('');
-  const [day, setDay] = useState(what === 'snoozed' ? '' : today());
+  const [day, setDay] = useState(what === 'snoozed' || what === 'override' ? '' : today());
   const [until, setUntil] = useState('');
   const [count, setCount] = useState('1');
   const [every, setEvery] = useState('');
@@ -61,7 +62,7 @@ export function TellModal({ plant, what, close }: { plant: Schemas['Plant']; wha
       await tell.mutateAsync({
         kind: what,
         text,
-        ...(what === 'snoozed' ? { until: day === '' ? null : day } : { on: day }),
+        ...(what === 'snoozed' || what === 'override' ? { until: day === '' ? null : day } : { on: day }),
       });
       say(
         t('common.saved', { name: plant.name }),
@@ -104,7 +105,7 @@ export function TellModal({ plant, what, close }: { plant: Schemas['Plant']; wha
               ? 'plant.to'
               : what === 'task'
                 ? 'task.what'
-                : what === 'snoozed'
+                : what === 'snoozed' || what === 'override'
                   ? 'plant.reason'
                   : 'plant.what',
           )}
@@ -114,12 +115,16 @@ export function TellModal({ plant, what, close }: { plant: Schemas['Plant']; wha
           longest={what === 'task' ? 200 : 2000}
         />
         <TextField
-          label={t(what === 'snoozed' ? 'plant.until' : 'task.on')}
+          label={t(what === 'snoozed' ? 'plant.until' : what === 'override' ? 'plant.dueOn' : 'task.on')}
           type="date"
           value={day}
           error={problem?.at('on') ?? problem?.at('until') ?? problem?.at('due_on')}
           onChange={setDay}
-          {...(what === 'snoozed' ? { hint: t('plant.untilNever') } : {})}
+          {...(what === 'snoozed'
+            ? { hint: t('plant.untilNever') }
+            : what === 'override'
+              ? { hint: t('plant.dueComputed') }
+              : {})}
         />
         {what === 'task' && (
           <div className="fields-2">
