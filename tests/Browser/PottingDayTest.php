@@ -29,7 +29,7 @@ test('twelve plants in four recipes go from choosing to aftercare, with a shorta
     $this->waitFor('//main//button[normalize-space(.)="Choose plants"]')->click();
     $this->waitFor('//div[contains(@class,"ant-drawer")]//tr[contains(.,"Gate pine")]');
     usleep(700_000); // the drawer comes to rest
-    $this->waitFor('//div[contains(@class,"ant-drawer")]//thead//label[contains(@class,"ant-checkbox-wrapper")]')->click();
+    $this->waitFor('//div[contains(@class,"ant-drawer")]//button[.="Tick all shown"]')->click();
     foreach (['Jade in the corner', 'Yew with the dead side'] as $name) {
         foreach ($this->chrome()->driver->findElements(WebDriverBy::xpath("//div[contains(@class,'ant-drawer')]//tr[contains(.,'$name')]//label[contains(@class,'ant-checkbox-wrapper')]")) as $box) {
             $box->click();

@@ -57,6 +57,7 @@ export const en = {
   'common.unknown': 'not known',
   'common.showFigures': 'More figures',
   'common.actions': 'Actions',
+  'common.tickAll': 'Tick all shown',
 
   'problem.offline': 'Zolbek does not answer. Is it still running? What you typed is kept.',
   'problem.fields': 'Please look at the marked fields.',

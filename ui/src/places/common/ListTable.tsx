@@ -1,5 +1,5 @@
 import type { UseQueryResult } from '@tanstack/react-query';
-import { Table, type TableColumnsType } from 'antd';
+import { Button, Table, type TableColumnsType } from 'antd';
 import type { ReactNode } from 'react';
 
 import { useWords } from '../../i18n/words';
@@ -58,7 +58,7 @@ export function ListTable<Row extends { id: number; name: string }>({
               rowSelection: {
                 selectedRowKeys: ticked.ids,
                 preserveSelectedRowKeys: true,
-                hideSelectAll: ticked.all !== true,
+                hideSelectAll: true,
                 onChange: (keys) => ticked.set(keys.map(Number)),
                 getCheckboxProps: (row: Row) => ({
                   disabled: ticked.ids.length >= ticked.most && !ticked.ids.includes(row.id),
@@ -66,7 +66,20 @@ export function ListTable<Row extends { id: number; name: string }>({
                 }),
               },
             })}
-        footer={() => t('common.total', { total: page?.total ?? 0 })}
+        footer={() => (
+          <>
+            {t('common.total', { total: page?.total ?? 0 })}
+            {ticked?.all === true && (
+              <Button
+                size="small"
+                className="tick-all"
+                onClick={() => ticked.set([...new Set([...ticked.ids, ...(page?.data ?? []).map((row) => row.id)])])}
+              >
+                {t('common.tickAll')}
+              </Button>
+            )}
+          </>
+        )}
       />
     </ListState>
   );
