@@ -6,7 +6,7 @@ use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
 
 test('from a recipe to the mixing sheet', function (): void {
-    $this->open('/');
+    $this->open('/blend');
     $this->see('What goes into the tub?');
     $this->click('Ridge pines');
     $this->waitUntilFresh();
@@ -87,7 +87,7 @@ test('the whole job by keyboard alone', function (): void {
     }
     $this->press(WebDriverKeys::ENTER);
     $this->see('Light bark, Deep round 16');
-    $this->press(WebDriverKeys::ALT, '2');
+    $this->press(WebDriverKeys::ALT, '3');
     $this->waitFor('//h1[.="Bins"]');
     $this->press('?');
     $this->see('Undo the last change of the mix');
