@@ -56,7 +56,7 @@ test('lists are searched, filtered and sorted', function (): void {
     $this->waitFor('//button[@role="switch"]')->click();
     $this->see('14 entries');
     $this->waitFor('//th[contains(.,"Stock, L")]')->click();
-    $this->waitFor('//tr[contains(@class,"ant-table-row")][1][contains(.,"Charcoal")]');
+    $this->waitFor('//tr[contains(@class,"ant-table-row")][1][contains(.,"Kanuma")]');
 });
 
 test('a pot is drawn while it is typed and refused where it cannot be', function (): void {
