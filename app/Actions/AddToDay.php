@@ -10,6 +10,7 @@ use App\Models\Pot;
 use App\Models\PottingDay;
 use App\Models\Recipe;
 use App\Potting\EntryPlan;
+use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Zolbek\Core\Container\Pot as CorePot;
 use Zolbek\Core\Fit\Purpose;
@@ -37,6 +38,7 @@ final readonly class AddToDay
      */
     public function __invoke(PottingDay $day, array $input): PottingDay
     {
+        $day->mustBeOpen('plant_ids');
         $refusals = new Refusals();
         $fields = Fields::of($input, ['plant_ids', 'recipe_id', 'pot_id', 'helper', 'plan'], $refusals);
         $ids = $fields->raw('plant_ids');
@@ -64,9 +66,6 @@ final readonly class AddToDay
         $helper = $fields->text('helper', 60, '');
         $plan = $fields->raw('plan');
         $plan = is_array($plan) ? EntryPlan::read($plan, $refusals, 'plan') : [];
-        if ($day->isFinished()) {
-            $refusals->add(new Refusal('plant_ids', 'day_finished', $day->name));
-        }
         $refusals->throwIfAny();
 
         $usual = self::usualRecipes();
@@ -74,11 +73,12 @@ final readonly class AddToDay
         $anyPot->whereNull('archived_at');
         $anyPot->orderBy('id');
         $fallbackPot = $anyPot->first();
-        DB::transaction(function () use ($day, $ids, $plants, $recipe, $pot, $helper, $plan, $usual, $fallbackPot): void {
+        $planned = Pot::query()->findMany($plants->map(self::plannedPot(...))->filter()->unique()->all())->keyBy('id');
+        DB::transaction(static function () use ($day, $ids, $plants, $recipe, $pot, $helper, $plan, $usual, $fallbackPot, $planned): void {
             $position = (int) $day->entries()->max('position');
             foreach (array_unique($ids) as $id) {
                 $plant = $plants[$id] ?? throw new \LogicException('Plants were checked.');
-                $into = $pot ?? self::plannedPot($plant) ?? $plant->pot ?? $fallbackPot;
+                $into = $pot ?? $planned[self::plannedPot($plant)] ?? $plant->pot ?? $fallbackPot;
                 $with = $recipe->id ?? ($plant->recipe?->isArchived() === false ? $plant->recipe_id : null) ?? $usual[$plant->plant_group] ?? $usual[''] ?? null;
                 if ($into === null || $with === null) {
                     throw Refused::because('plant_ids', $into === null ? 'no_pot_yet' : 'no_recipe_yet', $plant->number);
@@ -99,7 +99,7 @@ final readonly class AddToDay
     {
         $query = Recipe::query();
         $query->whereNull('archived_at');
-        $query->orderByDesc('id');
+        $query->orderBy('id');
         $usual = [];
         foreach ($query->get(['id', 'plant_group']) as $recipe) {
             $usual[$recipe->plant_group] = $recipe->id;
@@ -109,11 +109,12 @@ final readonly class AddToDay
         return $usual;
     }
 
-    private static function plannedPot(Plant $plant): ?Pot
+    /** The pot that is planned for it next, where its year has come. */
+    private static function plannedPot(Plant $plant): ?int
     {
         foreach ($plant->plan as $step) {
-            if ($step['what'] === 'next_pot' && $step['pot_id'] !== null && $step['year'] <= now()->year + 1 && ($plant->potted_on === null || $step['year'] >= $plant->potted_on->year)) {
-                return Pot::query()->find($step['pot_id']);
+            if ($step['what'] === 'next_pot' && $step['pot_id'] !== null && $step['year'] <= Carbon::now()->year + 1 && ($plant->potted_on === null || $step['year'] >= $plant->potted_on->year)) {
+                return $step['pot_id'];
             }
         }
 

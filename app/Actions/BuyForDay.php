@@ -27,6 +27,7 @@ final readonly class BuyForDay
      */
     public function __invoke(PottingDay $day, array $input): DayPurchase
     {
+        $day->mustBeOpen('component_id');
         $refusals = new Refusals();
         $fields = Fields::of($input, ['component_id', 'litres', 'price', 'name'], $refusals);
         $id = $fields->integer('component_id', 1, PHP_INT_MAX);

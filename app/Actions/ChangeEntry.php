@@ -7,6 +7,7 @@ namespace App\Actions;
 use App\Exchange\Same;
 use App\Models\DayPlant;
 use App\Models\Pot;
+use App\Models\PottingDay;
 use App\Models\Recipe;
 use App\Potting\EntryPlan;
 use Illuminate\Support\Facades\DB;
@@ -27,8 +28,10 @@ final readonly class ChangeEntry
      *
      * @throws \Throwable Refused, naming each field and what it may be
      */
-    public function __invoke(DayPlant $entry, array $input): DayPlant
+    public function __invoke(PottingDay $day, DayPlant $entry, array $input): DayPlant
     {
+        $day->mustBeOpen('changes');
+
         return DB::transaction(static function () use ($entry, $input): DayPlant {
             $entry->refresh();
             $refusals = new Refusals();

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Day;
 use App\Models\CareTask;
 use App\Models\Plant;
-use App\Plants\DayField;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Zolbek\Core\Aftercare\TaskKind;
@@ -35,8 +35,8 @@ final readonly class ChangeTask
         if ($plantId > 0 && ! Plant::query()->whereKey($plantId)->exists()) {
             $refusals->add(new Refusal('plant_id', 'plant_missing', $plantId));
         }
-        $due = DayField::required($fields, 'due_on', $refusals, 10);
-        $until = DayField::optional($fields, 'until_on', $refusals, 10);
+        $due = Day::required($fields, 'due_on', $refusals, 10);
+        $until = Day::optional($fields, 'until_on', $refusals, 10);
         $note = $fields->text('note', 200);
         $every = $fields->has('every_days') ? $fields->integer('every_days', 1, 730) : null;
         $refusals->throwIfAny();
@@ -56,8 +56,8 @@ final readonly class ChangeTask
         $refusals = new Refusals();
         $fields = Fields::of($input, ['do', 'on', 'until', 'reason', 'outcome', 'person'], $refusals);
         $do = $fields->oneOf('do', self::DEEDS);
-        $on = DayField::optional($fields, 'on', $refusals, 0) ?? Carbon::today();
-        $until = $do === 'postpone' ? DayField::required($fields, 'until', $refusals, 5) : null;
+        $on = Day::optional($fields, 'on', $refusals, 0) ?? Carbon::today();
+        $until = $do === 'postpone' ? Day::required($fields, 'until', $refusals, 5) : null;
         $reason = $fields->text('reason', 300, '');
         $person = $fields->text('person', 60, '');
         $kind = TaskKind::from($task->kind);

@@ -32,6 +32,7 @@ final readonly class CloseDayMix
      */
     public function __invoke(PottingDay $day, array $input): DayLeftover
     {
+        $day->mustBeOpen('recipe_id');
         $refusals = new Refusals();
         $fields = Fields::of($input, ['recipe_id', 'left_l'], $refusals);
         $recipeId = $fields->integer('recipe_id', 1, PHP_INT_MAX);

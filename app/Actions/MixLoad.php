@@ -12,7 +12,6 @@ use App\Potting\Assembly;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Zolbek\Core\Input\Fields;
-use Zolbek\Core\Input\Refusal;
 use Zolbek\Core\Input\Refusals;
 use Zolbek\Core\Input\Refused;
 
@@ -28,15 +27,13 @@ final readonly class MixLoad
      */
     public function __invoke(PottingDay $day, array $input): DayLoad
     {
+        $day->mustBeOpen('recipe_id');
         $refusals = new Refusals();
         $fields = Fields::of($input, ['recipe_id', 'number', 'lots', 'person'], $refusals);
         $recipeId = $fields->integer('recipe_id', 1, PHP_INT_MAX);
         $number = $fields->integer('number', 1, 10_000);
         $person = $fields->text('person', 60, '');
         $lots = is_array($fields->raw('lots')) ? array_filter($fields->raw('lots'), is_int(...)) : [];
-        if ($day->isFinished()) {
-            $refusals->add(new Refusal('recipe_id', 'day_finished', $day->name));
-        }
         $refusals->throwIfAny();
 
         return DB::transaction(function () use ($day, $recipeId, $number, $person, $lots): DayLoad {
@@ -52,10 +49,7 @@ final readonly class MixLoad
                     array_push($taken, ...($this->take)($part->component, $gross, $lots[$part->component_id] ?? null, $day->name));
                 }
             }
-            if ($day->status === 'planned') {
-                $day->status = 'under_way';
-                $day->save();
-            }
+            $day->begin();
 
             return DayLoad::query()->create([
                 'potting_day_id' => $day->id, 'recipe_id' => $recipeId, 'number' => $number, 'litres' => $mix->loadL, 'taken' => $taken, 'person' => $person, 'mixed_at' => Carbon::now(),

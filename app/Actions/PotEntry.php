@@ -55,15 +55,15 @@ final readonly class PotEntry
      */
     public function __invoke(PottingDay $day, DayPlant $entry, array $input, ?Carbon $at = null): DayPlant
     {
+        $day->mustBeOpen('state');
+
         return DB::transaction(function () use ($day, $entry, $input, $at): DayPlant {
             $entry->refresh()->load(['plant.species', 'plant.site', 'pot', 'recipe.parts.component']);
             $refusals = new Refusals();
             $fields = Fields::of($input, ['state', 'actual', 'person'], $refusals);
             $state = $fields->oneOf('state', DayPlant::STATES);
             $person = $fields->text('person', 60, $entry->helper);
-            if ($day->isFinished()) {
-                $refusals->add(new Refusal('state', 'day_finished', $day->name));
-            } elseif ($state !== null && $state !== 'planned' && $entry->state !== 'planned') {
+            if ($state !== null && $state !== 'planned' && $entry->state !== 'planned') {
                 $refusals->add(new Refusal('state', 'entry_done', $entry->state));
             }
             $refusals->throwIfAny();
@@ -120,19 +120,17 @@ final readonly class PotEntry
         $plant->due_on = $this->outlook->dueOn($plant);
         $plant->save();
         $tasks = $this->tasks($entry, $plant, $plan, $actual, $at);
+        $events = [$event->id];
         $saved = $actual['saved'];
         if ($saved !== null) {
-            ($this->write)($plant, 'saved_soil', $at, '', $saved, $person);
+            $events[] = ($this->write)($plant, 'saved_soil', $at, '', $saved, $person)->id;
             $other = $saved['for_plant_id'] === null || $saved['for_plant_id'] === $plant->id ? null : Plant::query()->whereKey($saved['for_plant_id'])->first();
             if ($other !== null) {
-                ($this->write)($other, 'saved_soil', $at, '', ['what' => $saved['what'], 'from_plant_id' => $plant->id, 'from' => $plant->number], $person);
+                $events[] = ($this->write)($other, 'saved_soil', $at, '', ['what' => $saved['what'], 'from_plant_id' => $plant->id, 'from' => $plant->number], $person)->id;
             }
         }
-        $entry->fill(['state' => $state, 'done_at' => $at, 'actual' => [...$actual, 'taken' => $taken, 'event_id' => $event->id, 'tasks' => $tasks, 'base_l' => $needs->baseL]]);
-        if ($day->status === 'planned') {
-            $day->status = 'under_way';
-            $day->save();
-        }
+        $entry->fill(['state' => $state, 'done_at' => $at, 'actual' => [...$actual, 'taken' => $taken, 'event_ids' => $events, 'tasks' => $tasks, 'base_l' => $needs->baseL]]);
+        $day->begin();
     }
 
     /**
@@ -181,11 +179,13 @@ final readonly class PotEntry
             if ($day->leftovers()->where('recipe_id', $entry->recipe_id)->exists()) {
                 throw Refused::because('state', 'mix_closed', $entry->recipe->name);
             }
-            $event = PlantEvent::query()->whereKey($entry->actual['event_id'] ?? 0)->first();
-            if ($event !== null) {
-                $entry->plant->fill($event->data['before'])->save();
-                $event->delete();
+            $events = PlantEvent::query()->findMany($entry->actual['event_ids'] ?? []);
+            $potted = $events->firstWhere('kind', 'potted');
+            if (PlantEvent::query()->where('plant_id', $entry->plant_id)->where('kind', 'potted')->where('id', '>', $potted->id ?? 0)->exists()) {
+                throw Refused::because('state', 'potted_since', $entry->plant->number);
             }
+            $entry->plant->fill($potted->data['before'] ?? [])->save();
+            PlantEvent::query()->whereKey($events->modelKeys())->delete();
             CareTask::query()->where('day_plant_id', $entry->id)->delete();
             $this->take->putBack($entry->actual['taken'] ?? [], $day->name);
         }

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Day;
 use App\Models\Component;
 use App\Models\Lot;
-use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Zolbek\Core\Input\Fields;
 use Zolbek\Core\Input\Refusal;
@@ -29,7 +29,7 @@ final readonly class SaveLot
     {
         $refusals = new Refusals();
         $fields = Fields::of($input, self::FIELDS, $refusals);
-        $day = self::day($fields, $refusals);
+        $day = Day::required($fields, 'delivered_on', $refusals, 1);
         $name = $fields->text('name', 60, $day?->toDateString() ?? '');
         if ($name !== '' && Lot::query()->where('component_id', $component->id)->where('name', $name)->whereKeyNot($lot->id ?? 0)->exists()) {
             $refusals->add(new Refusal('name', 'lot_name_taken', $name));
@@ -54,21 +54,5 @@ final readonly class SaveLot
 
             return $lot->refresh()->setRelation('component', $component);
         });
-    }
-
-    private static function day(Fields $fields, Refusals $refusals): ?Carbon
-    {
-        $text = $fields->text('delivered_on', 10);
-        if ($text === '') {
-            return null;
-        }
-        $day = preg_match('/^\d{4}-\d\d-\d\d$/', $text) === 1 && checkdate((int) substr($text, 5, 2), (int) substr($text, 8), (int) substr($text, 0, 4)) ? Carbon::parse($text) : null;
-        if ($day === null || $day->year < 1970 || $day->isAfter(Carbon::now()->addYear())) {
-            $refusals->add(new Refusal('delivered_on', 'day', $text));
-
-            return null;
-        }
-
-        return $day;
     }
 }

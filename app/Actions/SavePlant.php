@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Day;
 use App\Models\Plant;
 use App\Models\Pot;
 use App\Models\Recipe;
 use App\Models\Site;
 use App\Models\Species;
-use App\Plants\DayField;
 use App\Plants\Outlook;
 use App\Plants\Standing;
 use Illuminate\Database\Eloquent\Model;
@@ -70,7 +70,7 @@ final readonly class SavePlant
             'purpose' => $words('purpose', Purpose::cases(), Purpose::GrowOn->value),
             'origin' => $words('origin', Plant::ORIGINS, 'bought'),
             'shelter' => $fields->flag('shelter', false),
-            'potted_on' => DayField::optional($fields, 'potted_on', $refusals, 0),
+            'potted_on' => Day::optional($fields, 'potted_on', $refusals, 0),
             'note' => $fields->text('note', 4000, ''),
             'buried' => self::buried($fields->raw('buried') ?? [], $refusals),
             'plan' => self::plan($fields->raw('plan') ?? [], $refusals),

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Day;
 use App\Models\PottingDay;
-use App\Plants\DayField;
 use App\Potting\Learned;
 use Zolbek\Core\Input\Fields;
 use Zolbek\Core\Input\Refusal;
@@ -25,21 +25,19 @@ final readonly class SavePottingDay
      */
     public function __invoke(PottingDay $day, array $input): PottingDay
     {
+        $day->mustBeOpen('name');
         $refusals = new Refusals();
         $fields = Fields::of($input, self::FIELDS, $refusals);
         $tub = $fields->number('tub_l', 0.01, 10_000, $day->tub_l ?? 40.0);
         $values = [
             'name' => $fields->text('name', 100),
-            'planned_on' => DayField::required($fields, 'planned_on', $refusals, 5),
+            'planned_on' => Day::required($fields, 'planned_on', $refusals, 5),
             'tub_l' => $tub,
             'scoop_l' => $fields->number('scoop_l', 0.001, is_nan($tub) ? 10_000 : $tub, $day->scoop_l ?? min(1.0, $tub)),
             'spare' => $fields->number('spare', 0, 1, $day->exists ? $day->spare : round(Learned::spare()->share, 3)),
             'helpers' => self::helpers($fields->raw('helpers') ?? ($day->exists ? $day->helpers : []), $refusals),
             'note' => $fields->text('note', 2000, ''),
         ];
-        if ($day->exists && $day->isFinished()) {
-            $refusals->add(new Refusal('name', 'day_finished', $day->name));
-        }
         $refusals->throwIfAny();
         $day->fill($values)->save();
 

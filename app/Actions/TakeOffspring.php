@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Day;
 use App\Models\Plant;
-use App\Plants\DayField;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Zolbek\Core\Fit\Purpose;
@@ -33,7 +33,7 @@ final readonly class TakeOffspring
         $fields = Fields::of($input, ['kind', 'count', 'on', 'place', 'text'], $refusals);
         $kind = $fields->oneOf('kind', Plant::OFFSPRING);
         $count = $fields->integer('count', 1, self::MOST, 1);
-        $on = DayField::optional($fields, 'on', $refusals, 0) ?? Carbon::today();
+        $on = Day::optional($fields, 'on', $refusals, 0) ?? Carbon::today();
         $place = $fields->text('place', 100, $parent->place === '' ? '' : $parent->place);
         $text = $fields->text('text', 500, '');
         $refusals->throwIfAny();

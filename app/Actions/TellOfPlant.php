@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Day;
 use App\Models\Plant;
 use App\Models\PlantEvent;
-use App\Plants\DayField;
 use App\Plants\Outlook;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
@@ -34,12 +34,16 @@ final readonly class TellOfPlant
         $refusals = new Refusals();
         $fields = Fields::of($input, ['kind', 'on', 'text', 'person', 'stage', 'until', 'outcome'], $refusals);
         $kind = $fields->oneOf('kind', self::KINDS);
-        $on = DayField::optional($fields, 'on', $refusals, 0) ?? Carbon::today();
+        $on = Day::optional($fields, 'on', $refusals, 0) ?? Carbon::today();
         $text = $fields->text('text', 2000, '');
         $person = $fields->text('person', 60, '');
         $stage = $kind === 'stage' ? $fields->oneOf('stage', array_column(GrowthStage::cases(), 'value')) : null;
         $outcome = $kind === 'outcome' ? $fields->oneOf('outcome', self::OUTCOMES) : null;
-        $until = in_array($kind, ['snoozed', 'override'], true) ? DayField::optional($fields, 'until', $refusals) : null;
+        $until = match ($kind) {
+            'snoozed' => Day::required($fields, 'until', $refusals),
+            'override' => Day::optional($fields, 'until', $refusals),
+            default => null,
+        };
         if ($text === '' && in_array($kind, ['note', 'snoozed', 'override', 'given_away'], true)) {
             $refusals->add(new Refusal('text', 'reason_missing'));
         }

@@ -51,15 +51,14 @@ final class TodayDocument
         $tests->limit(self::MOST);
         $due = Plant::query();
         $due->whereNull('archived_at');
-        $due->where('due_on', '<=', $today->toDateString().' 23:59:59');
-        $due->where(static fn($open) => $open->whereNull('snoozed_until')->orWhere('snoozed_until', '<', $today->toDateString()));
+        Plant::due($due);
         $dueTotal = $due->count();
         $due->with(['species', 'pot']);
         $due->orderBy('due_on');
         $due->limit(self::MOST);
         $recovering = Plant::query();
         $recovering->whereNull('archived_at');
-        $recovering->where(static fn($plants) => $plants->where('health', '!=', Health::Well->value)->orWhere('potted_on', '>=', $today->copy()->subDays(self::RECOVERY_DAYS)->toDateString()));
+        $recovering->where(static fn($plants) => $plants->whereIn('health', [Health::Weak->value, Health::Sick->value])->orWhere('potted_on', '>=', $today->copy()->subDays(self::RECOVERY_DAYS)->toDateString()));
         $recoveringTotal = $recovering->count();
         $recovering->with(['species', 'pot']);
         $recovering->orderByRaw("health = 'well'");

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Exchange;
 
 use App\Actions\WritePlantEvent;
+use App\Day;
 use App\Models\Plant;
 use App\Models\PlantEvent;
-use Illuminate\Support\Carbon;
 use Zolbek\Core\Input\Refused;
 
 /** Histories of plants as CSV: a line for each thing that happened. A line that is there already is left as it is. */
@@ -42,9 +42,7 @@ final readonly class HistorySheet implements Sheet
         if (! in_array($values['kind'], PlantEvent::KINDS, true)) {
             throw Refused::because('kind', 'one_of', $values['kind'], ['words' => implode(', ', PlantEvent::KINDS)]);
         }
-        if (preg_match('/^(\d{4})-(\d\d)-(\d\d)$/', (string) $values['on'], $day) !== 1 || ! checkdate((int) $day[2], (int) $day[3], (int) $day[1])) {
-            throw Refused::because('on', 'day', $values['on']);
-        }
+        $on = Day::parse((string) $values['on'], 'on');
         $query = PlantEvent::query();
         $query->where('plant_id', $plant->id);
         $query->whereDate('happened_on', $values['on']);
@@ -53,7 +51,7 @@ final readonly class HistorySheet implements Sheet
         if ($query->exists()) {
             return ['same', $plant->number.' '.$values['on']];
         }
-        ($this->write)($plant, $values['kind'], Carbon::parse($values['on']), mb_substr((string) ($values['text'] ?? ''), 0, 2000), [], mb_substr((string) ($values['person'] ?? ''), 0, 60));
+        ($this->write)($plant, $values['kind'], $on, mb_substr((string) ($values['text'] ?? ''), 0, 2000), [], mb_substr((string) ($values['person'] ?? ''), 0, 60));
 
         return ['added', $plant->number.' '.$values['on']];
     }

@@ -6,6 +6,7 @@ namespace App\Exchange;
 
 use App\Actions\SavePlant;
 use App\Actions\WritePlantEvent;
+use App\Day;
 use App\Http\Presenters\PlantPresenter;
 use App\Models\Plant;
 use App\Models\PlantEvent;
@@ -13,7 +14,6 @@ use App\Models\Pot;
 use App\Models\Recipe;
 use App\Models\Site;
 use App\Models\Species;
-use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Zolbek\Core\Input\Fields;
 use Zolbek\Core\Input\Refusal;
@@ -78,14 +78,13 @@ final readonly class PlantFile
         $rows = [];
         foreach ($events as $i => $event) {
             $fields = Fields::of($event, ['kind', 'happened_on', 'person', 'text', 'data'], $refusals, 'history.'.$i);
-            $day = $fields->text('happened_on', 10);
-            if (preg_match('/^\d{4}-\d\d-\d\d$/', $day) !== 1) {
-                $refusals->add(new Refusal('history.'.$i.'.happened_on', 'day', $day));
+            $day = Day::required($fields, 'happened_on', $refusals, 0);
+            if ($day === null) {
                 continue;
             }
             $data = is_array($fields->raw('data')) ? $fields->raw('data') : [];
             unset($data['before']);
-            $rows[] = [$fields->oneOf('kind', PlantEvent::KINDS) ?? 'note', Carbon::parse($day), $fields->text('text', 2000, ''), $data, $fields->text('person', 60, '')];
+            $rows[] = [$fields->oneOf('kind', PlantEvent::KINDS) ?? 'note', $day, $fields->text('text', 2000, ''), $data, $fields->text('person', 60, '')];
         }
         $refusals->throwIfAny();
 

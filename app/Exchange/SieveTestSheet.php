@@ -7,6 +7,7 @@ namespace App\Exchange;
 use App\Actions\RecordBenchTest;
 use App\Actions\StartBenchTest;
 use App\Actions\UseBenchTest;
+use App\Day;
 use App\Models\BenchTest;
 use Illuminate\Support\Carbon;
 use Zolbek\Core\BenchTest\TestKind;
@@ -48,7 +49,7 @@ final readonly class SieveTestSheet implements Sheet
     {
         $component = ComponentByName::find($values['component']);
         $lot = isset($values['delivery']) ? ComponentByName::lot($component, $values['delivery']) : null;
-        $day = self::day((string) $values['tested_on']);
+        $day = Day::parse((string) $values['tested_on'], 'tested_on');
         $sieve = $values['sieve'] ?? [];
         $apertures = array_values(array_map(floatval(...), array_filter(array_keys($sieve), static fn(int|string $aperture): bool => $aperture !== 'pan')));
         $readings = [
@@ -117,12 +118,5 @@ final readonly class SieveTestSheet implements Sheet
         $same->whereDate('finished_at', $day);
 
         return $same->get()->contains(static fn(BenchTest $test): bool => Same::values($test->readings['rounds'], $readings['rounds']));
-    }
-
-    private static function day(string $text): Carbon
-    {
-        $isDay = preg_match('/^(\d{4})-(\d\d)-(\d\d)$/', $text, $found) === 1 && checkdate((int) $found[2], (int) $found[3], (int) $found[1]);
-
-        return $isDay ? Carbon::parse($text) : throw Refused::because('tested_on', 'day', $text);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Illuminate\Database\Eloquent\Casts\Attribute;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
@@ -55,9 +56,15 @@ final class DayPlant extends Model
         return $this->state === 'done' || $this->state === 'changed';
     }
 
+    /** Decoded once. */
+    protected function plan(): Attribute
+    {
+        return DecodedOnce::attribute();
+    }
+
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['plan' => 'array', 'actual' => 'array', 'stamps' => 'array', 'revision' => 'integer', 'position' => 'integer', 'done_at' => 'datetime'];
+        return ['actual' => 'array', 'stamps' => 'array', 'revision' => 'integer', 'position' => 'integer', 'done_at' => 'datetime'];
     }
 }

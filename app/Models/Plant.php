@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Casts\Attribute;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -129,9 +131,32 @@ final class Plant extends Model
         return $isFresh && $this->stage !== null ? GrowthStage::tryFrom($this->stage) : null;
     }
 
+    /** Due by today and not put off. */
+    public function isDue(): bool
+    {
+        return $this->due_on !== null && $this->due_on->isPast() && ($this->snoozed_until === null || $this->snoozed_until->isPast());
+    }
+
+    /**
+     * The same for a list.
+     *
+     * @param Builder<Plant> $query
+     */
+    public static function due(Builder $query): void
+    {
+        $query->where('due_on', '<=', Carbon::today()->toDateString().' 23:59:59');
+        $query->where(static fn($open) => $open->whereNull('snoozed_until')->orWhere('snoozed_until', '<', Carbon::today()->toDateString()));
+    }
+
     public function condition(): Health
     {
         return Health::from($this->health);
+    }
+
+    /** Decoded once. */
+    protected function standing(): Attribute
+    {
+        return DecodedOnce::attribute();
     }
 
     /** @return array<string, string> */
@@ -139,7 +164,7 @@ final class Plant extends Model
     {
         return [
             'year_started' => 'integer', 'height_cm' => 'float', 'canopy_cm' => 'float', 'trunk_mm' => 'float', 'weight_kg' => 'float', 'planned_years' => 'float', 'shelter' => 'boolean',
-            'standing' => 'array', 'buried' => 'array', 'plan' => 'array', 'stage_seen_on' => 'date', 'potted_on' => 'date', 'due_on' => 'date', 'due_set_on' => 'date', 'left_on' => 'date', 'snoozed_until' => 'date',
+            'buried' => 'array', 'plan' => 'array', 'stage_seen_on' => 'date', 'potted_on' => 'date', 'due_on' => 'date', 'due_set_on' => 'date', 'left_on' => 'date', 'snoozed_until' => 'date',
             'archived_at' => 'datetime',
         ];
     }

@@ -8,6 +8,7 @@ use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Carbon;
+use Zolbek\Core\Input\Refused;
 
 /**
  * A potting day: the plants chosen for it, what it is mixed with, and how far it is.
@@ -61,6 +62,23 @@ final class PottingDay extends Model
     public function leftovers(): HasMany
     {
         return $this->hasMany(DayLeftover::class);
+    }
+
+    /** @throws Refused at the field, where the day is finished: what was done on it stays as it is */
+    public function mustBeOpen(string $field): void
+    {
+        if ($this->isFinished()) {
+            throw Refused::because($field, 'day_finished', $this->name);
+        }
+    }
+
+    /** The first thing done on it sets it under way. */
+    public function begin(): void
+    {
+        if ($this->status === 'planned') {
+            $this->status = 'under_way';
+            $this->save();
+        }
     }
 
     public function isFinished(): bool

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Plants;
 
+use App\Day;
 use App\Models\Plant;
 use Illuminate\Support\Carbon;
 use Zolbek\Core\Input\Fields;
@@ -33,7 +34,7 @@ final readonly class InspectionForm
         $refusals = new Refusals();
         $fields = Fields::of($input, self::FIELDS, $refusals);
         $form = new self(
-            DayField::optional($fields, 'on', $refusals, 0) ?? Carbon::today(),
+            Day::optional($fields, 'on', $refusals, 0) ?? Carbon::today(),
             self::findings($fields->raw('findings') ?? [], $refusals, 'findings'),
             $fields->number('roots_removed_share', 0, 1, 0),
             $fields->text('text', 2000, ''),

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Plants;
 
+use App\Day;
 use App\Models\Photo;
 use App\Models\Plant;
 use Illuminate\Support\Carbon;
@@ -42,7 +43,7 @@ final class PhotoStore
         }
         $subject = $fields->oneOf('subject', Photo::SUBJECTS, 'whole');
         $caption = $fields->text('caption', 200, '');
-        $taken = DayField::optional($fields, 'taken_on', $refusals, 0) ?? Carbon::today();
+        $taken = Day::optional($fields, 'taken_on', $refusals, 0) ?? Carbon::today();
         $entry = $fields->has('day_plant_id') ? $fields->integer('day_plant_id', 1, PHP_INT_MAX) : null;
         $refusals->throwIfAny();
         assert($size !== false);

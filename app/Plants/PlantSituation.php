@@ -25,6 +25,9 @@ final class PlantSituation
     /** From this age on a plant counts as old. */
     private const OLD_YEARS = 20;
 
+    /** @var array<string, Targets> the same for plants of one species, purpose and age */
+    private array $targets = [];
+
     /** @var array<int, Climate> by site */
     private array $climates = [];
 
@@ -52,7 +55,10 @@ final class PlantSituation
 
     public function targets(Plant $plant): Targets
     {
-        return Targets::of(PlantGroup::from($plant->plant_group), $plant->species?->overrides() ?? [], Purpose::from($plant->purpose), self::isOld($plant), $plant->planned_years);
+        $old = self::isOld($plant);
+        $key = implode('|', [$plant->plant_group, $plant->species->id ?? 0, $plant->purpose, (int) $old, $plant->planned_years]);
+
+        return $this->targets[$key] ??= Targets::of(PlantGroup::from($plant->plant_group), $plant->species?->overrides() ?? [], Purpose::from($plant->purpose), $old, $plant->planned_years);
     }
 
     public function climate(Plant $plant): ?Climate

@@ -111,6 +111,8 @@ final readonly class DayDocument
         $loads = $day->loads->where('recipe_id', $recipeId);
         $closed = $day->leftovers->firstWhere('recipe_id', $recipeId);
         $substrate = $assembly->substrate($recipe);
+        $mixed = (float) $loads->sum('litres');
+        $used = self::used($day, $recipeId);
 
         return [
             'recipe_id' => $recipeId,
@@ -137,9 +139,10 @@ final readonly class DayDocument
                 'dusty' => in_array('dust', $part->component->hazards, true),
             ])->all()),
             'mixed' => array_values($loads->sortBy('number')->map(static fn(DayLoad $load): array => ['id' => $load->id, ...$load->only(['number', 'litres', 'person', 'taken']), 'mixed_at' => $load->mixed_at->toIso8601String()])->all()),
-            'mixed_l' => (float) $loads->sum('litres'),
-            'used_l' => self::used($day, $recipeId),
-            'closed' => $closed instanceof DayLeftover ? $closed->only(['net_l', 'mixed_l', 'used_l', 'left_l', 'lost_l', 'component_id']) : null,
+            'mixed_l' => $mixed,
+            'used_l' => $used,
+            'rest_l' => max(0.0, $mixed - $used),
+            'closed' => $closed instanceof DayLeftover ? [...$closed->only(['net_l', 'mixed_l', 'used_l', 'left_l', 'lost_l', 'component_id']), 'more_share' => $closed->net_l > 0.0 ? $closed->used_l / $closed->net_l - 1.0 : 0.0] : null,
         ];
     }
 

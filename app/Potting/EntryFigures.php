@@ -8,6 +8,7 @@ use App\Models\DayPlant;
 use App\Plants\InspectionForm;
 use App\Plants\Outlook;
 use Zolbek\Core\Batching\DayPotNeeds;
+use Zolbek\Core\Chemistry\Exchange;
 use Zolbek\Core\Container\BallTreatment;
 use Zolbek\Core\Container\DepthBudget;
 use Zolbek\Core\Container\Weights;
@@ -60,8 +61,8 @@ final readonly class EntryFigures
             'water_l' => $waterL,
             'wet_kg' => $weights->wetKg,
             'two_to_lift' => $weights->wetKg > Assessment::LIFT_ONE_KG,
-            'ball_l' => $setup->filling->ballL ?? 0.0,
-            'gap_l' => $setup->filling === null ? 0.0 : ($setup->filling->ball?->gapShare() ?? 0.0) * $setup->filling->ballL,
+            // without the gaps in it, which new mix fills
+            'old_ball_l' => $setup->filling === null ? 0.0 : (1.0 - ($setup->filling->ball?->gapShare() ?? 0.0)) * $setup->filling->ballL,
             'fit' => $budget === null || $ball === null ? null : [
                 'fits' => $budget->fits(), 'over_cm' => $budget->overCm, 'thin_cm' => $budget->thinCm, 'beside_cm' => $budget->besideCm, 'across_cm' => $budget->acrossCm, 'collar_cm' => $budget->collarCm,
                 'collar_over_rim_cm' => $budget->collarCm - $setup->pot->depthCm,
@@ -89,11 +90,7 @@ final readonly class EntryFigures
         }
         $core = $fertiliser->toCore();
         $grams = $core->grams($litres, (float) $plan['fertiliser']['share']);
-        $cec = 0.0;
-        foreach ($needs->pot->setup->substrate->blend->components as $i => $component) {
-            $cec += $needs->pot->setup->substrate->blend->shares[$i] * $component->cec;
-        }
 
-        return ['name' => $fertiliser->name, 'grams' => $grams, ...$core->elements($grams), 'washed_out_share' => SlowRelease::washOutShare($cec)];
+        return ['name' => $fertiliser->name, 'grams' => $grams, ...$core->elements($grams), 'washed_out_share' => SlowRelease::washOutShare((new Exchange($needs->share->setup->substrate))->cecCmolL)];
     }
 }

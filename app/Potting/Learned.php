@@ -26,17 +26,16 @@ final class Learned
 
     public static function pace(): float
     {
-        $query = PlantEvent::query()->where('kind', 'potted');
+        $query = PlantEvent::query();
+        $query->where('kind', 'potted');
+        $query->whereRaw("json_extract(data, '$.minutes') > 0");
         $query->orderByDesc('happened_on');
         $query->orderByDesc('id');
         $query->limit(self::LAST_POTTINGS);
+        $query->selectRaw("json_extract(data, '$.plain_minutes') as planned, json_extract(data, '$.minutes') as actual");
         $noted = [];
-        foreach ($query->get(['data']) as $event) {
-            $planned = $event->data['plain_minutes'] ?? null;
-            $actual = $event->data['minutes'] ?? null;
-            if (is_numeric($planned) && is_numeric($actual) && $actual > 0) {
-                $noted[] = ['planned' => (float) $planned, 'actual' => (float) $actual];
-            }
+        foreach ($query->toBase()->get() as $row) {
+            $noted[] = ['planned' => (float) $row->planned, 'actual' => (float) $row->actual];
         }
 
         return WorkTime::pace($noted);

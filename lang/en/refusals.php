@@ -136,6 +136,7 @@ return [
     'no_pot_yet' => 'There is no pot for plant :given: add one under Pots first.',
     'no_recipe_yet' => 'There is no recipe for plant :given: save one in Blend first.',
     'entry_done' => 'This plant is done (:given). Take that back first.',
+    'potted_since' => 'Plant :given was potted again since; only the last potting can be taken back.',
     'changed_elsewhere' => 'Somebody else changed this in the meantime; it is :given now.',
     'stock_too_small' => 'Of :given :litres L are needed and :there L are on the shelf. Buy or count it, or let something stand in.',
     'load_mixed' => 'Load :given is mixed already.',

@@ -64,6 +64,7 @@ test('taps, snoozes, offspring and leaving are written into the history', functi
     $tell = fn(array $body) => $this->postJson("/api/v1/plants/{$plant->id}/events", $body);
     $tell(['kind' => 'stage', 'stage' => 'buds_moving'])->assertCreated();
     $tell(['kind' => 'snoozed', 'until' => now()->addMonth()->toDateString()])->assertUnprocessable()->assertJsonPath('errors.0.path', 'text');
+    $tell(['kind' => 'snoozed', 'text' => 'for ever'])->assertUnprocessable()->assertJsonPath('errors.0.path', 'until');
     $tell(['kind' => 'snoozed', 'until' => now()->addMonth()->toDateString(), 'text' => 'after flower'])->assertCreated();
     expect($this->getJson('/api/v1/plants?due=1')->json('total'))->toBe(0);
     $tell(['kind' => 'override', 'until' => '2031-05-05'])->assertUnprocessable()->assertJsonPath('errors.0.path', 'text');

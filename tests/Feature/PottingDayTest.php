@@ -208,3 +208,53 @@ test('a day asks the same number of questions however many plants are on it', fu
     };
     expect($count(plannedDay(12)->json('id')))->toBe($count(plannedDay(2)->json('id')));
 });
+
+test('a day that is finished stays as it was', function (): void {
+    $day = plannedDay(2);
+    $id = $day->json('id');
+    [$first, $second] = $day->json('entries');
+    $this->postJson("/api/v1/days/$id/plants/{$first['id']}/state", ['state' => 'done'])->assertOk();
+    $this->postJson("/api/v1/days/$id/plants/{$second['id']}/state", ['state' => 'not_today', 'actual' => ['note' => 'rain']])->assertOk();
+    $this->postJson("/api/v1/days/$id/finished", [])->assertOk();
+    $before = $this->getJson("/api/v1/days/$id")->json('entries');
+    $refused = [
+        $this->putJson("/api/v1/days/$id/plants/{$second['id']}", ['revision' => 1, 'changes' => ['bed_cm' => 3]]),
+        $this->deleteJson("/api/v1/days/$id/plants/{$second['id']}"),
+        $this->postJson("/api/v1/days/$id/plants/{$first['id']}/state", ['state' => 'planned']),
+        $this->postJson("/api/v1/days/$id/plants", ['plant_ids' => [Collection::plant()->id]]),
+        $this->postJson("/api/v1/days/$id/loads", ['recipe_id' => $first['recipe']['id'], 'number' => 1]),
+        $this->postJson("/api/v1/days/$id/purchases", ['component_id' => 1, 'litres' => 5]),
+        $this->postJson("/api/v1/days/$id/leftovers", ['recipe_id' => $first['recipe']['id'], 'left_l' => 0]),
+    ];
+    foreach ($refused as $answer) {
+        $answer->assertUnprocessable()->assertJsonPath('errors.0.rule', 'day_finished');
+    }
+    expect($this->getJson("/api/v1/days/$id")->json('entries'))->toEqual($before);
+});
+
+test('all that a potting wrote is taken back with it, and only the last one can be', function (): void {
+    $day = plannedDay(1);
+    $other = Collection::plant(['name' => 'Starter']);
+    $path = "/api/v1/days/{$day->json('id')}/plants/{$day->json('entries.0.id')}/state";
+    $this->postJson($path, ['state' => 'changed', 'actual' => ['saved' => ['what' => 'moss', 'for_plant_id' => $other->id]]])->assertOk();
+    expect(PlantEvent::query()->where('kind', 'saved_soil')->count())->toBe(2);
+    $this->postJson($path, ['state' => 'planned'])->assertOk();
+    expect(PlantEvent::query()->whereIn('kind', ['saved_soil', 'potted'])->count())->toBe(0);
+    $this->postJson($path, ['state' => 'done'])->assertOk();
+    $again = $this->postJson('/api/v1/days', ['name' => 'Again', 'planned_on' => now()->toDateString()])->json('id');
+    $entry = $this->postJson("/api/v1/days/$again/plants", ['plant_ids' => [$day->json('entries.0.plant.id')]])->assertCreated()->json('entries.0.id');
+    $this->postJson("/api/v1/days/$again/plants/$entry/state", ['state' => 'done'])->assertOk();
+    $this->postJson($path, ['state' => 'planned'])->assertUnprocessable()->assertJsonPath('errors.0.rule', 'potted_since');
+});
+
+test('a plant starts with its planned pot, and one without a mix with the newest of its group', function (): void {
+    $next = Yard::pot('Next', 9);
+    Collection::recipe('First of all', ['lava-scoria-3-6-mm' => 1]);
+    $newest = Collection::recipe('Newest', ['pumice-3-6-mm' => 1]);
+    $plant = Collection::plant(['recipe_id' => null, 'plan' => [['year' => (int) now()->year, 'what' => 'next_pot', 'note' => '', 'pot_id' => $next->id]]]);
+    $day = $this->postJson('/api/v1/days', ['name' => 'Bench', 'planned_on' => now()->toDateString()])->json('id');
+    $entry = $this->postJson("/api/v1/days/$day/plants", ['plant_ids' => [$plant->id]])->assertCreated()->json('entries.0');
+    expect($entry['pot']['name'])->toBe('Next');
+    // the plant helper made "Grit and bark" last of all
+    expect($entry['recipe']['name'])->toBe('Grit and bark')->and($newest->id)->toBeLessThan($entry['recipe']['id']);
+});

@@ -45,11 +45,10 @@ final readonly class PlantController
             }
         }
         if ($request->boolean('due')) {
-            $query->where('due_on', '<=', Carbon::today()->toDateString().' 23:59:59');
-            $query->where(static fn($open) => $open->whereNull('snoozed_until')->orWhere('snoozed_until', '<', Carbon::today()->toDateString()));
+            Plant::due($query);
         }
         if ($request->filled('helper')) {
-            // those that a helper potted last
+            // those that a helper has potted
             $query->whereIn('id', static fn($ids) => $ids->from('plant_events')->where('kind', 'potted')->where('person', $request->string('helper')->value())->select('plant_id'));
         }
 

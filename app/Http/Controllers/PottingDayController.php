@@ -68,7 +68,7 @@ final readonly class PottingDayController
     public function change(Request $request, PottingDay $day, DayPlant $entry, ChangeEntry $change): JsonResponse
     {
         $this->mustBeOf($day, $entry->potting_day_id);
-        $change($entry, $request->json()->all());
+        $change($day, $entry, $request->json()->all());
 
         return $this->whole($day);
     }
@@ -76,6 +76,7 @@ final readonly class PottingDayController
     public function remove(PottingDay $day, DayPlant $entry): JsonResponse
     {
         $this->mustBeOf($day, $entry->potting_day_id);
+        $day->mustBeOpen('state');
         if ($entry->isPotted()) {
             throw Refused::because('state', 'entry_done', $entry->state);
         }

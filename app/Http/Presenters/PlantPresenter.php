@@ -33,7 +33,7 @@ final class PlantPresenter
             'due_set_on' => self::day($plant->due_set_on),
             'left_on' => self::day($plant->left_on),
             'snoozed_until' => self::day($plant->snoozed_until),
-            'is_due' => $plant->due_on !== null && $plant->due_on->isPast() && ($plant->snoozed_until === null || $plant->snoozed_until->isPast()),
+            'is_due' => $plant->isDue(),
             'archived' => $plant->isArchived(),
         ];
     }

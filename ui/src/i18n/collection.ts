@@ -72,7 +72,6 @@ export const collection = {
   'today.noLow': 'Nothing runs low.',
   'today.lowOf': '{stock} L left, mark {low} L',
   'today.tests': 'Half-done tests',
-  'today.noTests': 'No test is half done.',
   'today.due': 'Due to be repotted',
   'today.noDue': 'No plant is due.',
   'today.moreDue': 'All {count} in Plants',
@@ -195,7 +194,6 @@ export const collection = {
   'plant.water': 'Water',
   'plant.reason': 'Why',
   'plant.until': 'Until',
-  'plant.untilNever': 'left empty: until it is taken back',
   'plant.to': 'To whom',
   'plant.what': 'What happened',
   'plant.count': 'How many',
@@ -399,7 +397,6 @@ export const collection = {
   'calendar.more': '{count} more',
   'calendar.open': 'Open tasks of this month',
   'calendar.none': 'Nothing is due this month.',
-  'calendar.weekday': 'Week',
 
   'fert.title': 'Fertilisers',
   'fert.add': 'Add a fertiliser',

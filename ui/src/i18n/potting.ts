@@ -79,7 +79,7 @@ export const potting = {
 
   'choose.ownMix': 'each its own mix',
   'choose.noHelper': 'no helper yet',
-  'choose.lastHelper': 'Potted last by',
+  'choose.lastHelper': 'Potted by',
   'choose.anyHelper': 'potted by anybody',
   'choose.there': 'on this day already',
 
@@ -202,7 +202,6 @@ export const potting = {
   'entry.f.water':
     '{days, plural, =0 {First water at once, through and through until the run-off is clear.} one {First water after one day, when wounds have sealed.} other {First water after # days, when wounds have sealed.}}',
   'entry.f.minutes': 'About {minutes} minutes.',
-  'entry.changedElsewhere': 'Somebody else changed something here in the meantime.',
   'entry.saved': 'Kept.',
   'entry.saving': 'Keeping …',
 

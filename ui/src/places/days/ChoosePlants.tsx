@@ -1,17 +1,17 @@
-import { Button, Drawer, Select, Switch } from 'antd';
+import { Button, Drawer, Select } from 'antd';
 import { useState } from 'react';
 
 import { ApiProblem, type Schemas } from '../../api/client';
-import { usePlaces, usePlants } from '../../api/collection';
+import { usePlants } from '../../api/collection';
 import { useAddToDay } from '../../api/days';
 import { useRecipes } from '../../api/queries';
 import { useWords } from '../../i18n/words';
-import { GROUPS } from '../blend/PlantPicker';
 import { ListHead } from '../common/ListHead';
 import { ListTable } from '../common/ListTable';
 import { useListQuery } from '../common/useListQuery';
 import { useUndoable } from '../common/useUndoable';
 import { DueMark } from '../plants/DueMark';
+import { usePlantFilters } from '../plants/usePlantFilters';
 
 type Plant = Schemas['Plant'];
 const MOST = 1000;
@@ -20,20 +20,15 @@ const MOST = 1000;
 export function ChoosePlants({ day, close }: { day: Schemas['PottingDay']; close: () => void }) {
   const { t } = useWords();
   const list = useListQuery('due_on');
-  const [due, setDue] = useState(true);
-  const [place, setPlace] = useState('');
-  const [group, setGroup] = useState<Schemas['PlantGroup'] | ''>('');
+  const filters = usePlantFilters(true);
   const [helper, setHelper] = useState('');
   const [assigned, setAssigned] = useState('');
   const [recipe, setRecipe] = useState(0);
   const [ticked, setTicked] = useState<number[]>([]);
-  const places = usePlaces().data ?? [];
   const recipes = useRecipes({ per_page: 200 }).data?.data ?? [];
   const found = usePlants({
     ...list.query,
-    ...(due ? { due: 1 } : {}),
-    ...(place === '' ? {} : { place }),
-    ...(group === '' ? {} : { plant_group: group }),
+    ...filters.query,
     ...(helper === '' ? {} : { helper }),
   });
   const add = useAddToDay();
@@ -95,26 +90,7 @@ export function ChoosePlants({ day, close }: { day: Schemas['PottingDay']; close
       }
     >
       <ListHead title="" search={list.search} setSearch={list.setSearch}>
-        <label className="switch">
-          <Switch size="small" checked={due} onChange={setDue} /> {t('plants.onlyDue')}
-        </label>
-        <Select
-          aria-label={t('plants.place')}
-          value={place}
-          popupMatchSelectWidth={false}
-          options={[{ value: '', label: t('plants.allPlaces') }, ...places.map((value) => ({ value, label: value }))]}
-          onChange={setPlace}
-        />
-        <Select
-          aria-label={t('species.group')}
-          value={group}
-          popupMatchSelectWidth={false}
-          options={[
-            { value: '', label: t('plants.allGroups') },
-            ...GROUPS.map((value) => ({ value, label: t(`group.${value}`) })),
-          ]}
-          onChange={setGroup}
-        />
+        {filters.fields}
         {helperOptions.length > 0 && (
           <Select
             aria-label={t('choose.lastHelper')}

@@ -60,7 +60,7 @@ export function CloseSteps({ day }: { day: Schemas['PottingDay'] }) {
 function Left({ day, mix }: { day: Schemas['PottingDay']; mix: Schemas['DayMix'] }) {
   const { t, n } = useWords();
   // rounded down: more than there can be would be refused
-  const rest = Math.max(0, Math.floor((mix.mixed_l - mix.used_l) * 100) / 100);
+  const rest = Math.floor(mix.rest_l * 100) / 100;
   const [litres, setLitres] = useState(plain(rest));
   const close = useCloseMix(day.id);
   const problem = close.error instanceof ApiProblem ? close.error : undefined;

@@ -1,17 +1,16 @@
 import { Button, Segmented } from 'antd';
 import { lazy, Suspense, useState } from 'react';
-import { useNavigate, useParams } from 'react-router';
+import { useNavigate } from 'react-router';
 
 import type { Schemas } from '../../api/client';
-import { useDay } from '../../api/days';
 import { useWords } from '../../i18n/words';
 import { LinkButton } from '../common/LinkButton';
-import { ListState } from '../common/ListState';
 import { DayFrame } from './DayFrame';
 import { EntryTable } from './EntryTable';
 import { MixSums } from './MixSums';
 import { ShelfTable } from './ShelfTable';
 import { ToolSums } from './ToolSums';
+import { OfDay } from './OfDay';
 
 const ChoosePlants = lazy(() => import('./ChoosePlants').then((module) => ({ default: module.ChoosePlants })));
 const EntryDrawer = lazy(() => import('./EntryDrawer').then((module) => ({ default: module.EntryDrawer })));
@@ -20,78 +19,67 @@ const VIEWS = ['plan', 'shelf', 'mixes', 'tools'] as const;
 
 /** A potting day: who is potted into what, what is mixed, what is short, what else is needed. Change one pot and the sums follow. */
 export default function DayPage() {
+  return <OfDay>{(day) => <Plan day={day} />}</OfDay>;
+}
+
+function Plan({ day }: { day: Schemas['PottingDay'] }) {
   const { t, date } = useWords();
-  const id = Number(useParams()['id']);
-  const found = useDay(id);
-  const day = found.data;
   const [view, setView] = useState<(typeof VIEWS)[number]>('plan');
   const [framing, setFraming] = useState(false);
   const [choosing, setChoosing] = useState(false);
   const [editing, setEditing] = useState<number | null>(null);
   const navigate = useNavigate();
-  const entry = day?.entries.find((each) => each.id === editing);
+  const entry = day.entries.find((each) => each.id === editing);
 
   return (
-    <ListState
-      isPending={found.isPending}
-      error={day === undefined ? found.error : null}
-      retry={() => void found.refetch()}
-      isEmpty={false}
-      empty={null}
-    >
-      {day !== undefined && (
-        <div className="day-page">
-          <header className="list-head">
-            <h1>{day.name}</h1>
-            <span className="quiet">
-              {date(day.planned_on)} · {t(`days.status.${day.status}`)}
-              {day.helpers.length > 0 && ` · ${day.helpers.join(', ')}`}
-            </span>
-            {day.status !== 'finished' && (
-              <>
-                <Button onClick={() => setFraming(true)}>{t('day.edit')}</Button>
-                <Button onClick={() => setChoosing(true)}>{t('day.choose')}</Button>
-              </>
-            )}
-            <LinkButton to={`/days/${day.id}/print`}>{t('day.print')}</LinkButton>
-            <Button type="primary" onClick={() => void navigate(`/days/${day.id}/bench`)}>
-              {t('day.bench')}
+    <div className="day-page">
+      <header className="list-head">
+        <h1>{day.name}</h1>
+        <span className="quiet">
+          {date(day.planned_on)} · {t(`days.status.${day.status}`)}
+          {day.helpers.length > 0 && ` · ${day.helpers.join(', ')}`}
+        </span>
+        {day.status !== 'finished' && (
+          <>
+            <Button onClick={() => setFraming(true)}>{t('day.edit')}</Button>
+            <Button onClick={() => setChoosing(true)}>{t('day.choose')}</Button>
+          </>
+        )}
+        <LinkButton to={`/days/${day.id}/print`}>{t('day.print')}</LinkButton>
+        <Button type="primary" onClick={() => void navigate(`/days/${day.id}/bench`)}>
+          {t('day.bench')}
+        </Button>
+      </header>
+      <Sums day={day} show={setView} />
+      <Segmented
+        aria-label={t('days.name')}
+        value={view}
+        options={VIEWS.map((value) => ({ value, label: t(`day.${value}`) }))}
+        onChange={setView}
+      />
+      <div className="day-view">
+        {day.entries.length === 0 ? (
+          <div className="list-empty">
+            <p>{t('day.empty')}</p>
+            <Button type="primary" onClick={() => setChoosing(true)}>
+              {t('day.choose')}
             </Button>
-          </header>
-          <Sums day={day} show={setView} />
-          <Segmented
-            aria-label={t('days.name')}
-            value={view}
-            options={VIEWS.map((value) => ({ value, label: t(`day.${value}`) }))}
-            onChange={setView}
-          />
-          <div className="day-view">
-            {day.entries.length === 0 ? (
-              <div className="list-empty">
-                <p>{t('day.empty')}</p>
-                <Button type="primary" onClick={() => setChoosing(true)}>
-                  {t('day.choose')}
-                </Button>
-              </div>
-            ) : (
-              <>
-                {view === 'plan' && <EntryTable day={day} edit={setEditing} />}
-                {view === 'shelf' && <ShelfTable day={day} />}
-                {view === 'mixes' && <MixSums day={day} />}
-                {view === 'tools' && <ToolSums day={day} />}
-              </>
-            )}
           </div>
-          {framing && <DayFrame day={day} learned={day.learned_spare} close={() => setFraming(false)} />}
-          <Suspense>
-            {choosing && <ChoosePlants day={day} close={() => setChoosing(false)} />}
-            {entry !== undefined && (
-              <EntryDrawer key={entry.id} day={day} entry={entry} close={() => setEditing(null)} />
-            )}
-          </Suspense>
-        </div>
-      )}
-    </ListState>
+        ) : (
+          <>
+            {view === 'plan' && <EntryTable day={day} edit={setEditing} />}
+            {view === 'shelf' && <ShelfTable day={day} />}
+            {view === 'mixes' && <MixSums day={day} />}
+            {view === 'tools' && <ToolSums day={day} />}
+          </>
+        )}
+      </div>
+      {framing && <DayFrame day={day} learned={day.learned_spare} close={() => setFraming(false)} />}
+      <Suspense>
+        {choosing && <ChoosePlants day={day} close={() => setChoosing(false)} />}
+        {entry !== undefined && <EntryDrawer key={entry.id} day={day} entry={entry} close={() => setEditing(null)} />}
+      </Suspense>
+    </div>
   );
 }
 

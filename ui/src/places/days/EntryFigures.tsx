@@ -28,7 +28,7 @@ export function EntryFigures({ entry }: { entry: Schemas['DayEntry'] }) {
       <p>
         {t('entry.f.pot', {
           pot: n(figures.pot_l),
-          ball: n(figures.ball_l - figures.gap_l),
+          ball: n(figures.old_ball_l),
           mix: n(figures.new_mix_l),
           base: n(figures.base_l),
         })}

@@ -59,7 +59,7 @@ function Outcome({ mix }: { mix: Schemas['DayMix'] }) {
       <p className="quiet">{t('mixes.mixed', { mixed: n(mix.mixed_l), used: n(mix.used_l) })}</p>
     ) : null;
   }
-  const more = closed.net_l > 0 ? closed.used_l / closed.net_l - 1 : 0;
+  const more = closed.more_share;
 
   return (
     <>

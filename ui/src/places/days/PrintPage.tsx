@@ -1,15 +1,14 @@
 import { Button, QRCode, Segmented, Select } from 'antd';
 import { useState } from 'react';
-import { Link, useParams } from 'react-router';
+import { Link } from 'react-router';
 
 import type { Schemas } from '../../api/client';
-import { useDay } from '../../api/days';
 import { useMeta } from '../../api/queries';
 import { useWords } from '../../i18n/words';
 import { usePreparationWords } from '../blend/usePreparationWords';
-import { ListState } from '../common/ListState';
 import { Fit } from './EntryTable';
 import { PotCard } from './PotCard';
+import { OfDay } from './OfDay';
 
 const SHEETS = ['plan', 'shopping', 'mixing', 'cards', 'labels'] as const;
 const LAYOUTS = ['3x8', '2x7', '4x12'] as const;
@@ -19,50 +18,42 @@ type Day = Schemas['PottingDay'];
 
 /** What is taken to the bench on paper; the browser prints it. */
 export default function PrintPage() {
+  return <OfDay>{(day) => <Sheets day={day} />}</OfDay>;
+}
+
+function Sheets({ day }: { day: Schemas['PottingDay'] }) {
   const { t } = useWords();
-  const found = useDay(Number(useParams()['id']));
-  const day = found.data;
   const [sheet, setSheet] = useState<(typeof SHEETS)[number]>('plan');
   const [layout, setLayout] = useState<(typeof LAYOUTS)[number]>('3x8');
 
   return (
-    <ListState
-      isPending={found.isPending}
-      error={day === undefined ? found.error : null}
-      retry={() => void found.refetch()}
-      isEmpty={false}
-      empty={null}
-    >
-      {day !== undefined && (
-        <div className="print-page">
-          <p className="sheet-tools no-print">
-            <Link to={`/days/${day.id}`}>{t('bench2.back')}</Link>
-            <Segmented
-              aria-label={t('day.print')}
-              value={sheet}
-              options={SHEETS.map((value) => ({ value, label: t(`print.${value}`) }))}
-              onChange={setSheet}
-            />
-            {sheet === 'labels' && (
-              <Select
-                aria-label={t('print.layout')}
-                value={layout}
-                options={LAYOUTS.map((value) => ({ value, label: t(`print.layout.${value}`) }))}
-                onChange={setLayout}
-              />
-            )}
-            <Button type="primary" onClick={() => window.print()}>
-              {t('print.go')}
-            </Button>
-          </p>
-          {sheet === 'plan' && <PlanSheet day={day} />}
-          {sheet === 'shopping' && <ShoppingSheet day={day} />}
-          {sheet === 'mixing' && <MixingSheets day={day} />}
-          {sheet === 'cards' && <Cards day={day} />}
-          {sheet === 'labels' && <Labels day={day} layout={layout} />}
-        </div>
-      )}
-    </ListState>
+    <div className="print-page">
+      <p className="sheet-tools no-print">
+        <Link to={`/days/${day.id}`}>{t('bench2.back')}</Link>
+        <Segmented
+          aria-label={t('day.print')}
+          value={sheet}
+          options={SHEETS.map((value) => ({ value, label: t(`print.${value}`) }))}
+          onChange={setSheet}
+        />
+        {sheet === 'labels' && (
+          <Select
+            aria-label={t('print.layout')}
+            value={layout}
+            options={LAYOUTS.map((value) => ({ value, label: t(`print.layout.${value}`) }))}
+            onChange={setLayout}
+          />
+        )}
+        <Button type="primary" onClick={() => window.print()}>
+          {t('print.go')}
+        </Button>
+      </p>
+      {sheet === 'plan' && <PlanSheet day={day} />}
+      {sheet === 'shopping' && <ShoppingSheet day={day} />}
+      {sheet === 'mixing' && <MixingSheets day={day} />}
+      {sheet === 'cards' && <Cards day={day} />}
+      {sheet === 'labels' && <Labels day={day} layout={layout} />}
+    </div>
   );
 }
 

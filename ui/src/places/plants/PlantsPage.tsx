@@ -1,11 +1,10 @@
-import { Button, Select, Switch } from 'antd';
+import { Button } from 'antd';
 import { lazy, Suspense, useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
 
 import type { Schemas } from '../../api/client';
-import { useArchivePlant, usePlaces, usePlants } from '../../api/collection';
+import { useArchivePlant, usePlants } from '../../api/collection';
 import { useWords } from '../../i18n/words';
-import { GROUPS } from '../blend/PlantPicker';
 import { ListHead } from '../common/ListHead';
 import { ListTable } from '../common/ListTable';
 import { RowActions } from '../common/RowActions';
@@ -13,6 +12,7 @@ import { useArchiving } from '../common/useArchiving';
 import { useListQuery } from '../common/useListQuery';
 import { CollectionNav } from './CollectionNav';
 import { DueMark } from './DueMark';
+import { usePlantFilters } from './usePlantFilters';
 
 const PlantDrawer = lazy(() => import('./PlantDrawer').then((module) => ({ default: module.PlantDrawer })));
 const ToDay = lazy(() => import('../days/ToDay').then((module) => ({ default: module.ToDay })));
@@ -28,19 +28,14 @@ export default function PlantsPage() {
   const { t, day } = useWords();
   const [parameters] = useSearchParams();
   const list = useListQuery('number');
-  const [place, setPlace] = useState('');
-  const [group, setGroup] = useState<Schemas['PlantGroup'] | ''>('');
-  const [due, setDue] = useState(parameters.has('due'));
+  const filters = usePlantFilters(parameters.has('due'));
   const [ticked, setTicked] = useState<number[]>([]);
   const [toDay, setToDay] = useState(false);
   const [exchanging, setExchanging] = useState(false);
   const [editing, setEditing] = useState<Plant | 'new' | null>(parameters.has('new') ? 'new' : null);
-  const places = usePlaces().data ?? [];
   const found = usePlants({
     ...list.query,
-    ...(place === '' ? {} : { place }),
-    ...(group === '' ? {} : { plant_group: group }),
-    ...(due ? { due: 1 } : {}),
+    ...filters.query,
   });
   const setArchived = useArchiving(useArchivePlant());
 
@@ -55,29 +50,7 @@ export default function PlantsPage() {
         setArchived={list.setArchived}
         add={{ label: t('plants.add'), act: () => setEditing('new') }}
       >
-        <Select
-          aria-label={t('plants.place')}
-          value={place}
-          popupMatchSelectWidth={false}
-          options={[
-            { value: '', label: t('plants.allPlaces') },
-            ...places.map((each) => ({ value: each, label: each })),
-          ]}
-          onChange={setPlace}
-        />
-        <Select
-          aria-label={t('species.group')}
-          value={group}
-          popupMatchSelectWidth={false}
-          options={[
-            { value: '', label: t('plants.allGroups') },
-            ...GROUPS.map((each) => ({ value: each, label: t(`group.${each}`) })),
-          ]}
-          onChange={setGroup}
-        />
-        <label className="switch">
-          <Switch size="small" checked={due} onChange={setDue} /> {t('plants.onlyDue')}
-        </label>
+        {filters.fields}
         <Button onClick={() => setExchanging(true)}>{t('exchange.open')}</Button>
         {ticked.length > 0 && (
           <Button type="primary" ghost onClick={() => setToDay(true)}>
@@ -89,7 +62,7 @@ export default function PlantsPage() {
         found={found}
         list={list}
         ticked={{ ids: ticked, set: setTicked, most: MOST_TICKED, all: true }}
-        empty={t(list.search === '' && !due && place === '' && group === '' ? 'plants.empty' : 'plants.emptySearch')}
+        empty={t(list.search === '' && Object.keys(filters.query).length === 0 ? 'plants.empty' : 'plants.emptySearch')}
         columns={[
           {
             key: 'number',

@@ -120,11 +120,7 @@ export function TellModal({ plant, what, close }: { plant: Schemas['Plant']; wha
           value={day}
           error={problem?.at('on') ?? problem?.at('until') ?? problem?.at('due_on')}
           onChange={setDay}
-          {...(what === 'snoozed'
-            ? { hint: t('plant.untilNever') }
-            : what === 'override'
-              ? { hint: t('plant.dueComputed') }
-              : {})}
+          {...(what === 'override' ? { hint: t('plant.dueComputed') } : {})}
         />
         {what === 'task' && (
           <div className="fields-2">

@@ -1,0 +1,23 @@
+import type { ReactNode } from 'react';
+import { useParams } from 'react-router';
+
+import type { Schemas } from '../../api/client';
+import { useDay } from '../../api/days';
+import { ListState } from '../common/ListState';
+
+/** The day that the address names, once it is there; what stood there stays while it cannot be read again. */
+export function OfDay({ children }: { children: (day: Schemas['PottingDay']) => ReactNode }) {
+  const found = useDay(Number(useParams()['id']));
+
+  return (
+    <ListState
+      isPending={found.isPending}
+      error={found.data === undefined ? found.error : null}
+      retry={() => void found.refetch()}
+      isEmpty={false}
+      empty={null}
+    >
+      {found.data !== undefined && children(found.data)}
+    </ListState>
+  );
+}

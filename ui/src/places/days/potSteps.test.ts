@@ -1,0 +1,158 @@
+import { describe, expect, test } from 'vitest';
+
+import type { Schemas } from '../../api/client';
+import { stepsOf } from './potSteps';
+
+const figures: Schemas['EntryFigures'] = {
+  pot_l: 3.4,
+  new_mix_l: 2.1,
+  old_ball_l: 1.3,
+  base_l: 2.3,
+  old_soil_l: 0,
+  layer_l: 0,
+  dressing_l: 0,
+  wall_l: 0,
+  cover_l: 0,
+  moss_cm2: 0,
+  air: 0.2,
+  water_l: 1.5,
+  wet_kg: 9,
+  two_to_lift: false,
+  fit: null,
+  wire: null,
+  mesh: { pieces: 0, side_cm: 0 },
+  fertiliser: null,
+  first_water_days: 0,
+  waits_for_wounds: false,
+  minutes: 20,
+  season: { window: 'open', reasons: [] },
+};
+
+const plan: Schemas['EntryPlan'] = {
+  extras: [],
+  ball: { length_cm: 12, width_cm: 12, height_cm: 4 },
+  treatment: 'teased',
+  bed_cm: 1,
+  collar_cm: 0,
+  mound_cm: 0,
+  objects_l: 0,
+  headspace_cm: 0.8,
+  layer: null,
+  dressing: null,
+  wall: null,
+  hole_cover_id: null,
+  old_soil_share: 0,
+  surface: 'bare',
+  fertiliser: null,
+  feeding: 'none',
+  fixing: 'none',
+  stones_days: 42,
+  roots_cut_share: 0.2,
+  crown_cut_share: 0,
+  first_water_days: null,
+  note: '',
+};
+
+function entryOf(
+  plans: Partial<Schemas['EntryPlan']> = {},
+  found: Partial<Schemas['EntryFigures']> | null = {},
+  buried: Schemas['Buried'][] = [],
+): Schemas['DayEntry'] {
+  return {
+    id: 1,
+    plant: {
+      id: 1,
+      number: 'T-1',
+      name: 'Tree',
+      place: '',
+      plant_group: 'airy_conifers',
+      trunk_mm: 20,
+      health: 'well',
+      front: '',
+      buried,
+      height_cm: null,
+      species: null,
+      potted_on: null,
+      mix: null,
+      evergreen: true,
+    },
+    pot: {
+      id: 1,
+      name: 'Tray',
+      depth: 6.5,
+      mesh_mm: null,
+      feet_cm: 0,
+      owned: 1,
+      place: '',
+      home_made: false,
+      wall: 'fired_clay',
+    },
+    recipe: { id: 1, name: 'Grit', version: 1 },
+    plan: { ...plan, ...plans },
+    extras: [],
+    materials: { 'layer.component_id': 'Granite', 'wall.component_id': 'Moss' },
+    helper: '',
+    state: 'planned',
+    actual: {},
+    revision: 1,
+    position: 1,
+    order: 1,
+    done_at: null,
+    figures: found === null ? null : { ...figures, ...found },
+    problem: null,
+  };
+}
+
+const ids = (entry: Schemas['DayEntry']) =>
+  stepsOf(entry, { n: String, percent: String, treatment: (word) => word, buried: () => 'a plate' }).map(({ id }) =>
+    id.replace('bench2.step.', ''),
+  );
+
+describe('the card of a plant', () => {
+  test('goes from the ball to the water, in the order of the work', () => {
+    expect(ids(entryOf())).toEqual(['ball', 'bed', 'mix', 'fixNone', 'surface.bare', 'water']);
+  });
+
+  test('cuts the crown before the roots, and warns of what is buried before all', () => {
+    const order = ids(entryOf({ crown_cut_share: 0.3 }, {}, [{ kind: 'plate', note: '' }]));
+    expect(order.slice(0, 3)).toEqual(['buried', 'crown', 'ball']);
+  });
+
+  test('lays mesh, wire and layer before the mix, and feed into it before the tree is fixed', () => {
+    const order = ids(
+      entryOf(
+        { layer: { component_id: 1, thickness_cm: 1 }, fixing: 'wire', fertiliser: { id: 1, share: 1 } },
+        {
+          layer_l: 0.5,
+          mesh: { pieces: 2, side_cm: 4 },
+          wire: { gauge_mm: 2, wires: 1, length_cm: 70 },
+          fertiliser: { name: 'Granules', grams: 5, n: 1, p: 1, k: 1, washed_out_share: 0.2 },
+        },
+      ),
+    );
+    expect(order).toEqual([
+      'ball',
+      'mesh',
+      'wire',
+      'layer',
+      'bed',
+      'mix',
+      'fertiliser',
+      'fixWire',
+      'surface.bare',
+      'water',
+    ]);
+  });
+
+  test('keeps water away from wounds, and asks for two where it is heavy', () => {
+    const order = ids(entryOf({ surface: 'moss' }, { first_water_days: 7, two_to_lift: true }));
+    expect(order).toContain('wait');
+    expect(order).not.toContain('water');
+    expect(order).toContain('surface.moss');
+    expect(order.at(-1)).toBe('lift');
+  });
+
+  test('says the plan even where nothing could be worked out', () => {
+    expect(ids(entryOf({ fixing: 'stones' }, null))).toEqual(['ball', 'bed', 'fixStones', 'surface.bare', 'water']);
+  });
+});
