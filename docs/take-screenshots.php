@@ -55,7 +55,7 @@ try {
     $take('component');
     foreach (['bins' => '34 entries', 'pots' => '8 entries', 'today' => 'Running low', 'plants' => '23 entries'] as $place => $ready) {
         $driver->get($site->address.'/'.$place);
-        $at("//*[.='$ready']");
+        $at("//main//*[contains(.,'$ready')]");
         $take($place);
     }
     $driver->get($site->address.'/bench');

@@ -117,6 +117,9 @@ export const potting = {
   'mixes.loads': '{loads, plural, one {one load} other {# loads}} of {litres} L in a tub of {tub} L',
   'mixes.sums':
     '{pots, plural, one {One pot takes} other {# pots take}} {net} L; {loose} L with {spare} spare. Settled it yields {yield}.',
+  'mixes.perLoad': 'In each load',
+  'mixes.litresPerLoad': 'Litres a load',
+  'mixes.fromBin': 'From the bin, in all',
   'mixes.scoops': '{scoops} scoops',
   'mixes.mixed': '{mixed} L mixed, {used} L in pots',
   'mixes.closed': 'Closed: {mixed} L mixed, {used} L used, {left} L left, {lost} L lost.',

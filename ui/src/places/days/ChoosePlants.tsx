@@ -50,7 +50,7 @@ export function ChoosePlants({ day, close }: { day: Schemas['PottingDay']; close
   return (
     <Drawer
       open
-      size={900}
+      size={980}
       title={t('day.choose')}
       onClose={close}
       footer={

@@ -26,6 +26,15 @@ export function MixSums({ day }: { day: Schemas['PottingDay'] }) {
             <strong>{t('mixes.loads', { loads: mix.loads, litres: n(mix.load_l), tub: n(day.tub_l) })}</strong>
           </p>
           <table className="plain-table">
+            <thead>
+              <tr>
+                <th scope="col">{t('shelf.component')}</th>
+                <th scope="col">{t('mixes.perLoad')}</th>
+                <th scope="col">{t('mixes.litresPerLoad')}</th>
+                <th scope="col">{t('batch.trueShare')}</th>
+                <th scope="col">{t('mixes.fromBin')}</th>
+              </tr>
+            </thead>
             <tbody>
               {mix.parts.map((part) => (
                 <tr key={part.component_id}>
