@@ -144,6 +144,8 @@ test('what is screened off is coarse and fine of the gross, and needs a deep pot
 test('wire, mesh and minutes are those of the bench', function (): void {
     $wire = new TieWire(Pot::read(['shape' => 'rectangular', 'depth' => 6, 'top_length' => 30, 'top_width' => 20, 'base_length' => 30, 'base_width' => 20]), 20.0, 15.0, 4.0);
     expect([$wire->gaugeMm, $wire->wires, $wire->lengthCm])->toBe([2.0, 1, 70.0])
+        ->and((new TieWire(Pot::read(['shape' => 'round', 'depth' => 8, 'top' => 40, 'base' => 36]), 20.0, 30.0, 4.0))->wires)->toBe(2)
+        ->and((new TieWire(Pot::read(['shape' => 'round', 'depth' => 8, 'top' => 40, 'base' => 36]), 40.0, 10.0, 4.0))->wires)->toBe(2)
         ->and((new MeshPieces(Holes::of(2, 2.2, 1)))->sideCm)->toEqualWithDelta(4.2, 1e-12)
         ->and((new MeshPieces(Holes::of(40, 0.6, 1)))->pieces)->toBe(0)
         ->and(WorkTime::minutes(4.0, BallTreatment::Untouched, 'none', false))->toBe(18.0)
@@ -195,6 +197,14 @@ test('a site without frost has a start of warming too', function (): void {
     $mild = array_map(static fn(int $i): array => ['tmin' => 12 + 5 * sin(($i - 3) * M_PI / 6), 'tmax' => 20 + 6 * sin(($i - 3) * M_PI / 6), 'rain_mm' => 30], range(0, 11));
     $climate = new DailyClimate(Climate::read(['latitude' => 30, 'altitude_m' => 0, 'months' => $mild]));
     expect($climate->firstFrost)->toBeNull()->and($climate->lastFrost)->toBeNull()->and($climate->warming(6.0))->not->toBeNull();
+});
+
+test('the last frost lies before the heat, the first after it', function (): void {
+    $hill = coldHill();
+    expect($hill->lastFrost)->toBeLessThan(200)->and($hill->firstFrost)->toBeGreaterThan(200)->and($hill->endOfHeat)->toBeGreaterThan((int) $hill->lastFrost)
+        ->and(Climate::below(0.0, $hill->tMin((int) $hill->lastFrost)))->toBeGreaterThanOrEqual(0.1)
+        ->and(Climate::below(0.0, $hill->tMin((int) $hill->lastFrost + 1)))->toBeLessThan(0.1)
+        ->and(Climate::below(0.0, $hill->tMin((int) $hill->firstFrost - 1)))->toBeLessThan(0.1);
 });
 
 test('a climate by the day runs straight between the months, through the turn of the year too', function (): void {
