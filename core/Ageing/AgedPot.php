@@ -5,54 +5,67 @@ declare(strict_types=1);
 namespace Zolbek\Core\Ageing;
 
 use Zolbek\Core\Blending\Substrate;
-use Zolbek\Core\Container\DrainageLayer;
-use Zolbek\Core\Container\RootZone;
 use Zolbek\Core\Fit\Setup;
 use Zolbek\Core\Flow\RunThrough;
-use Zolbek\Core\Flow\RunThroughSpeed;
 
 /**
- * A pot after so many years, taken as topped up to its level: the mix and its drainage layer aged, roots in what was air.
+ * A pot after so many years, taken as topped up to its level: the mix and its drainage layer aged, roots in what was air and free water.
  *
- *     air(t) = theta(0) - mean theta - root_fill t, not below 0      level drop = (1 - yield(t)/yield(0)) H
+ *     air(t) = a max(0, 1 - r(t)/(a + w))      a = theta(0) - mean theta, w = eps mean S over the root zone, r roots (see RootVigour)
+ *     level drop = (1 - yield(t)/yield(0)) H   as if never topped up
+ *     reserve g = min((air - f)/(low - f), (345 s - run-through)/300),  f = 2/3 of the low end of the plant's band
  *
- * It fails its plant where air lies below the band and its margin, or where 2 cm of water take longer than two minutes, each as it ages: a pot that has too
- * much air does not fail by age. Source: model section 8. Check: after 0 years the air is that of PotWater.
+ * It fails its plant where g is not above 0: where air has fallen to two thirds of the least that the plant wants, or 2 cm of water take 345 s, four margins
+ * beyond what is free. Without an outlet it has no reserve. Source: model section 8, revision (b), (h). Check: even clay, pumice and lava in an oval tray on a
+ * hill after one year: air 0.1746108658 without roots, 0.1627483334 with.
  */
 final readonly class AgedPot
 {
+    /** Share of the low end of the air band at which a plant fails. */
+    private const FAILS_AT = 2.0 / 3.0;
+    private const FAILS_RUN_THROUGH_S = 345.0;
+    private const RUN_THROUGH_SPAN_S = 300.0;
+
     public float $air;
+    public float $airWithoutRoots;
     public float $easyL;
     public ?float $runThroughS;
     public float $levelDropCm;
     public Substrate $substrate;
 
-    public function __construct(private Setup $setup, public float $years)
+    /** g. */
+    public float $reserve;
+
+    public function __construct(Setup $setup, public float $years)
     {
-        $climate = $setup->situation?->climate?->ageing();
-        $this->substrate = $years > 0.0 ? new Substrate($setup->substrate->blend, $setup->compactionIndex, $years, $climate) : $setup->substrate;
-        $layer = $setup->layer;
-        $zone = $layer === null || $years <= 0.0 ? $setup->zone : new RootZone(
-            $setup->pot,
-            $setup->headspaceCm,
-            $setup->topDressingCm,
-            new DrainageLayer(new Substrate($layer->substrate->blend, $setup->compactionIndex, $years, $climate), $layer->thicknessCm),
-        );
+        $this->substrate = $setup->substrateAfter($years);
+        $zone = $setup->zoneAfter($years);
         $retention = $this->substrate->retention;
         $waterL = $zone->waterL($retention);
-        $roots = ($setup->situation->vigour ?? RootVigour::Middling)->fillPerYear() * $years;
-        $this->air = max(0.0, $retention->saturated - $waterL / $zone->volumeL - $roots);
+        $air = $retention->saturated - $waterL / $zone->volumeL;
+        $roots = ($setup->situation->vigour ?? RootVigour::Middling)->share($years);
+        $this->airWithoutRoots = $air;
+        $this->air = $roots <= 0.0 ? $air : $air * max(0.0, 1.0 - $roots / ($air + $zone->freeWaterL($retention) / $zone->volumeL));
         $this->easyL = $waterL - $zone->waterL($retention, 50.0);
-        $this->runThroughS = (new RunThrough($zone, $this->substrate, $setup->holes, $setup->holeCover))->seconds;
+        $seconds = (new RunThrough($zone, $this->substrate, $setup->holes, $setup->holeCover))->seconds;
+        $this->runThroughS = $seconds === null ? null : $seconds * $setup->model->runThrough;
         $this->levelDropCm = max(0.0, 1.0 - $this->substrate->yield / $setup->substrate->yield) * ($zone->topCm - $zone->bottomCm);
+        $low = $setup->targets()->air->low;
+        $fails = self::failsBelow($low);
+        $this->reserve = min(
+            ($this->air - $fails) / ($low - $fails),
+            $this->runThroughS === null ? -1.0 : (self::FAILS_RUN_THROUGH_S - $this->runThroughS) / self::RUN_THROUGH_SPAN_S,
+        );
     }
 
     public function fails(): bool
     {
-        $air = $this->setup->targets()->air;
+        return $this->reserve <= 0.0;
+    }
 
-        return $this->air <= $air->low - $air->margin
-            || $this->runThroughS === null
-            || $this->runThroughS > RunThroughSpeed::SLOW_S;
+    /** Air at which a plant fails that wants at least so much. */
+    public static function failsBelow(float $lowAir): float
+    {
+        return self::FAILS_AT * $lowAir;
     }
 }

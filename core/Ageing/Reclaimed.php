@@ -6,13 +6,15 @@ namespace Zolbek\Core\Ageing;
 
 use Zolbek\Core\Component\Component;
 use Zolbek\Core\Grading\Grading;
+use Zolbek\Core\Grading\PoreSize;
 use Zolbek\Core\Packing\CompressiblePacking;
 
 /**
  * A component that comes back out of a pot after some years: its aged classes as a grading, the loose density that those pack to with the fresh
  * residual packing, and the share of its mass that is left.
  *
- * rb' = re phi(beta, aged classes, 4.1). Source: model sections 8 and 11. Check: after 0 years nothing has changed.
+ * rb' = re phi(beta, aged classes, 4.1). What has crumbled off is washed out as from the component alone; crumbs and flakes that gave way lie closer and
+ * finer, see Substrate. Source: model sections 8 and 11, revision (b). Check: after 0 years nothing has changed.
  */
 final class Reclaimed
 {
@@ -29,7 +31,10 @@ final class Reclaimed
         if (round(12.0 * $years) < 1.0) {
             return [$component, 1.0];
         }
-        $aged = Attrition::of($component, $years);
+        $steady = new AgeingClimate();
+        $aged = Attrition::of($component, $years, new WashOut($component->grading->quantileMm(0.15)), $steady);
+        $kept = $steady->structureKept($component, round(12.0 * $years) / 12.0);
+        $coarser = $component->poreSizeMm / $component->sauterMm;
         $packing = CompressiblePacking::uniform($component->residualPacking, $aged->shares, CompressiblePacking::POURED);
 
         return [
@@ -37,6 +42,8 @@ final class Reclaimed
                 key: $component->key.'~'.round($years, 2).'y',
                 grading: Grading::fromClassShares($aged->shares),
                 bulkDensity: $component->particleDensity * $packing,
+                hydraulicSizeMm: $coarser === 1.0 ? null : PoreSize::sauterMm($aged->shares) * ($coarser < 1.0 ? $coarser : $coarser ** $kept),
+                settledIndex: $component->settledIndex + (CompressiblePacking::PRESSED - $component->settledIndex) * (1.0 - $kept),
             ),
             $aged->left,
         ];

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Zolbek\Core\BenchTest;
 
+use Zolbek\Core\Ageing\AgeingClimate;
 use Zolbek\Core\Ageing\Attrition;
+use Zolbek\Core\Ageing\WashOut;
 use Zolbek\Core\Component\Component;
 use Zolbek\Core\Grading\Grading;
 use Zolbek\Core\Grading\Screening;
@@ -64,10 +66,10 @@ final class Crumble implements BenchTest
         return [MeasuredProperty::following('crumble_rate', $outcome->figures[0], static fn(float $fines): float => self::rateFor($grains, $years, $sieve, $fines))];
     }
 
-    /** Share of the mass finer than the sieve after some years at a rate. */
+    /** Share of the mass finer than the sieve after some years at a rate; in a jar nothing is washed out. */
     public static function finesAfter(Component $grains, float $rate, float $years, float $sieveMm): float
     {
-        return Grading::fromClassShares(Attrition::of($grains->with(crumbleRate: $rate), $years)->shares)->passingAt($sieveMm);
+        return Grading::fromClassShares(Attrition::of($grains->with(crumbleRate: $rate), $years, new WashOut(1.0), new AgeingClimate(washOutPace: 0.0))->shares)->passingAt($sieveMm);
     }
 
     private static function rateFor(Component $grains, float $years, float $sieveMm, float $fines): float

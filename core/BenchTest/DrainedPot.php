@@ -83,12 +83,13 @@ final class DrainedPot implements BenchTest
         return ['air' => $substrate->retention->saturated - $water, 'water' => $water, 'saturated_water' => $substrate->retention->saturated];
     }
 
-    public static function compactionIndex(Readings $readings): float
+    /** K of how it was filled; null where it was watered in and lies as it settles. */
+    public static function compactionIndex(Readings $readings): ?float
     {
         return match ($readings->choice('packing')) {
             'poured' => CompressiblePacking::POURED,
             'worked_in' => CompressiblePacking::WORKED_IN,
-            default => CompressiblePacking::SETTLED,
+            default => null,
         };
     }
 
@@ -107,7 +108,7 @@ final class DrainedPot implements BenchTest
     }
 
     /** ws that the saturated water asks for, within what the pores of the grains can hold. */
-    private static function soaked(Component $component, float $index, float $saturated): float
+    private static function soaked(Component $component, ?float $index, float $saturated): float
     {
         $packing = (new Substrate(new Blend([[$component, 1.0]]), $index))->packingDensity;
         $pores = 1.0 - $component->particleDensity / $component->solidDensity;
@@ -116,7 +117,7 @@ final class DrainedPot implements BenchTest
     }
 
     /** The size, by bisection on its logarithm, for which the model gives an air share: air grows with it. */
-    private static function sizeFor(Component $component, float $index, float $heightCm, float $air): float
+    private static function sizeFor(Component $component, ?float $index, float $heightCm, float $air): float
     {
         $airAt = static fn(float $sizeMm): float => self::computed(
             new Substrate(new Blend([[$component->with(hydraulicSizeMm: $sizeMm), 1.0]]), $index),

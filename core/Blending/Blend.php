@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace Zolbek\Core\Blending;
 
 use Zolbek\Core\Component\Component;
+use Zolbek\Core\Component\ComponentKind;
 use Zolbek\Core\Grading\Grading;
 use Zolbek\Core\Input\Refusal;
 use Zolbek\Core\Input\Refusals;
 use Zolbek\Core\Input\Refused;
+use Zolbek\Core\Packing\CompressiblePacking;
 
 /**
  * Components and their parts by loose volume. Parts are 0..1e6, at least one above 0; parts of 0 are left out.
@@ -29,6 +31,9 @@ final readonly class Blend
 
     /** @var non-empty-list<float> parts as shares of the loose volume, summing to 1, in the order of the components */
     public array $shares;
+
+    /** @var non-empty-list<float> f_i, shares of the envelope volume p_i rb_i / re_i, summing to 1 */
+    public array $envelopeShares;
 
     /**
      * @param list<array{Component, float}> $portions each component with its parts; a component may stand once
@@ -62,6 +67,9 @@ final readonly class Blend
         $total = array_sum($this->parts);
         $this->totalParts = $total;
         $this->shares = array_map(static fn(float $parts): float => $parts / $total, $this->parts);
+        $envelopes = array_map(static fn(Component $component, float $share): float => $share * $component->bulkDensity / $component->particleDensity, $this->components, $this->shares);
+        $envelope = array_sum($envelopes);
+        $this->envelopeShares = array_map(static fn(float $volume): float => $volume / $envelope, $envelopes);
     }
 
     /**
@@ -101,6 +109,35 @@ final readonly class Blend
             array_map(static fn(Component $component): Grading => $component->grading, $this->components),
             array_map(static fn(float $mass): float => $mass / $total, $masses),
         );
+    }
+
+    /**
+     * K at which it lies once it is watered in: sum f_i K_i, within 4.1 to 9. Source: model revision (a).
+     * Check: six parts of fine bark, three of peat and one of perlite: 5.333430279.
+     */
+    public function settledIndex(): float
+    {
+        $index = 0.0;
+        foreach ($this->components as $i => $component) {
+            $index += $this->envelopeShares[$i] * $component->settledIndex;
+        }
+
+        return min(CompressiblePacking::PRESSED, max(CompressiblePacking::POURED, $index));
+    }
+
+    /**
+     * Share of the envelope volume of components of which something is so, 0..1.
+     *
+     * @param callable(ComponentKind): bool $is
+     */
+    public function shareOfKind(callable $is): float
+    {
+        $share = 0.0;
+        foreach ($this->components as $i => $component) {
+            $share += $component->kind !== null && $is($component->kind) ? $this->envelopeShares[$i] : 0.0;
+        }
+
+        return $share;
     }
 
     /** Largest D50 of a component over the smallest: from 4 on the sizes part on shaking. */

@@ -6,7 +6,9 @@ namespace Zolbek\Core\Blending;
 
 use Zolbek\Core\Ageing\AgeingClimate;
 use Zolbek\Core\Ageing\Attrition;
+use Zolbek\Core\Ageing\WashOut;
 use Zolbek\Core\Flow\Ergun;
+use Zolbek\Core\Grading\PoreSize;
 use Zolbek\Core\Grading\SizeClasses;
 use Zolbek\Core\Input\Refused;
 use Zolbek\Core\Packing\CompressiblePacking;
@@ -19,13 +21,20 @@ use Zolbek\Core\Retention\RetentionCurve;
  *     volume             sum v_i / phi = yield;  bulk density = sum mass / volume
  *     total porosity     1 - sum(mass_i / rs_i) / volume, sealed pores included
  *     Sauter mean        d32 = 1 / sum(y_k / d_k), mm; a fibre enters as one class of its hydraulic size
- *     hydraulic pore     dh = (2/3) eps/(1-eps) d32 psi, mm
+ *     pore-making size   1/d_h = sum f_i / d_i, mm; d_i of the components, see PoreSize
+ *     hydraulic pore     dh = (2/3) eps/(1-eps) d_h psi, mm
  *     median head        hm = 0.79 * 4 * 0.0728 / (998 * 9.81 * dh/1000) * 100, cm
- *     head spread        sigma = sqrt(0.35^2 + Var(ln d))
+ *     head spread        sigma = sqrt(0.35^2 + Var(ln d) + sum f_i hydraulic_spread_i^2)
+ *
+ * Without an index it lies as it settles once watered in. With years its crumbs and flakes give way: keep_i = exp(-s_i t 2^((mean-15)/10)),
+ *
+ *     d_i(t) = d32_i(t) (d_i(0)/d32_i(0))^keep_i (exponent 1 where that ratio is below 1: fibres); a hydraulic size becomes d_i(t) in d32 and in Var too
+ *     K(t)   = min(9, K + sum f_i (9 - K_i)(1 - keep_i)), f_i of the fresh blend
  *
  * 0.79 puts the median head of uniform silica sands of d50 1.105, 0.713, 0.532 and 0.359 mm (M. H. Schroth et al., Soil Science
  * Society of America Journal 60 (1996) 1331-1339) at 6.6, 10.3, 13.8 and 20.4 cm against 6.5, 9.8, 14.4 and 22.2 measured.
- * Check: even blend of pumice, lava and soft clay granule, settled: phi 0.5981104989, yield 0.9175782912, hm 2.490432845 cm.
+ * Check: even blend of pumice, lava and soft clay granule: K 5.5, d_h 2.928683323 mm, yield 0.9453083899; at K 6.7 phi 0.5981104989, yield 0.9175782912,
+ * hm 2.490432845 cm. Garden compost after two years at 15 degC: d_h 0.5264965822 mm, K 7.436512375.
  */
 final readonly class Substrate
 {
@@ -52,45 +61,67 @@ final readonly class Substrate
 
     public float $sauterMm;
 
+    /** d_h, mm. */
+    public float $poreSizeMm;
+
     public float $sphericity;
+
+    /** K that it lies at now. */
+    public float $compactionIndex;
 
     public RetentionCurve $retention;
 
     public Ergun $flow;
 
     /**
-     * @param float $compactionIndex K, 4.1 poured to 9 pressed
-     * @param float $years           0 to 100; without frost or warmth unless a climate is given
+     * @param float|null $compactionIndex K, 4.1 poured to 9 pressed, of the fresh mix; its own once watered in where null
+     * @param float      $years           0 to 100; without frost and at 15 degC unless a climate is given
+     * @param float      $headFactor      what the median head is multiplied by: 1, but to see what the model's own error does
      *
      * @throws Refused field "compaction_index" or "years"
      */
     public function __construct(
         public Blend $blend,
-        public float $compactionIndex = CompressiblePacking::SETTLED,
+        ?float $compactionIndex = null,
         public float $years = 0.0,
         public ?AgeingClimate $climate = null,
+        float $headFactor = 1.0,
     ) {
-        CompressiblePacking::checkIndex($compactionIndex);
+        if ($compactionIndex !== null) {
+            CompressiblePacking::checkIndex($compactionIndex);
+        }
         Attrition::checkYears($years);
 
-        $envelopes = $classShares = [];
+        $ageing = $climate ?? new AgeingClimate();
+        $washOut = $years > 0.0 ? WashOut::of($blend) : null;
+        $wholeMonths = round(12.0 * $years) / 12.0;
+        $index = $compactionIndex ?? $blend->settledIndex();
+        $envelopes = $classShares = $poreSizes = [];
         $mass = $solid = $envelope = 0.0;
         foreach ($blend->components as $i => $component) {
-            $aged = $years > 0.0 ? Attrition::of($component, $years, $climate) : null;
+            $aged = $washOut === null ? null : Attrition::of($component, $years, $washOut, $ageing);
             $componentMass = $blend->shares[$i] * $component->bulkDensity * ($aged->left ?? 1.0);
             $mass += $componentMass;
             $solid += $componentMass / $component->solidDensity;
             $envelopes[] = $componentMass / $component->particleDensity;
             $envelope += $envelopes[$i];
             $classShares[] = $aged->shares ?? $component->classShares;
+            $poreSizes[] = $component->poreSizeMm;
+            if ($aged !== null) {
+                $kept = $ageing->structureKept($component, $wholeMonths);
+                $coarser = $component->poreSizeMm / $component->sauterMm;
+                $poreSizes[$i] = PoreSize::sauterMm($aged->shares) * ($coarser < 1.0 ? $coarser : $coarser ** $kept);
+                $index += $blend->envelopeShares[$i] * (CompressiblePacking::PRESSED - $component->settledIndex) * (1.0 - $kept);
+            }
         }
+        $this->compactionIndex = min(CompressiblePacking::PRESSED, $index);
         if ($envelope < self::NOTHING) {
             throw Refused::because('years', 'nothing_left', $years);
         }
 
         $shares = $sharesOverBeta = array_fill(0, SizeClasses::COUNT, 0.0);
         $pores = new PoreSizes();
-        $sphericity = 0.0;
+        $sphericity = $inverseSize = $spread = 0.0;
         foreach ($blend->components as $i => $component) {
             $share = $envelopes[$i] / $envelope;
             $overBeta = $share / $component->residualPacking;
@@ -98,21 +129,23 @@ final readonly class Substrate
                 $shares[$k] += $share * $classShare;
                 $sharesOverBeta[$k] += $overBeta * $classShare;
             }
-            $pores->add($share, $classShares[$i], $component->hydraulicSizeMm);
+            $pores->add($share, $classShares[$i], $component->hydraulicSizeMm === null ? null : $poreSizes[$i]);
             $sphericity += $share * $component->sphericity;
+            $inverseSize += $share / $poreSizes[$i];
+            $spread += $share * $component->hydraulicSpread ** 2;
         }
 
         assert(array_is_list($shares) && array_is_list($sharesOverBeta));
-        $this->packingDensity = CompressiblePacking::density($shares, $sharesOverBeta, $compactionIndex);
+        $this->packingDensity = CompressiblePacking::density($shares, $sharesOverBeta, $this->compactionIndex);
         $volume = $envelope / $this->packingDensity;
         $this->interPorosity = 1.0 - $this->packingDensity;
         $this->totalPorosity = 1.0 - $solid / $volume;
         $this->bulkDensity = $mass / $volume;
         $this->yield = $volume;
         $this->sauterMm = $pores->sauterMm();
+        $this->poreSizeMm = 1.0 / $inverseSize;
         $this->sphericity = $sphericity;
 
-        $poreMm = 2.0 / 3.0 * $this->interPorosity / $this->packingDensity * $this->sauterMm * $sphericity;
         $grains = [];
         foreach ($blend->components as $i => $component) {
             $grains[] = [
@@ -125,11 +158,19 @@ final readonly class Substrate
         }
         $this->retention = new RetentionCurve(
             $this->interPorosity,
-            self::CAPILLARY_CALIBRATION * 4.0 * self::SURFACE_TENSION / (self::WATER_WEIGHT * $poreMm / 1000.0) * 100.0,
-            sqrt(self::LEAST_SPREAD ** 2 + $pores->varianceOfLn()),
+            $headFactor * self::medianHeadCm($this->interPorosity, $this->poreSizeMm, $sphericity),
+            sqrt(self::LEAST_SPREAD ** 2 + $pores->varianceOfLn() + $spread),
             $grains,
         );
         $this->flow = new Ergun($this->interPorosity, $this->sauterMm, $sphericity);
+    }
+
+    /** hm in cm of grains of a pore-making size in mm and a sphericity that leave a porosity between them. */
+    public static function medianHeadCm(float $interPorosity, float $poreSizeMm, float $sphericity): float
+    {
+        $poreMm = 2.0 / 3.0 * $interPorosity / (1.0 - $interPorosity) * $poreSizeMm * $sphericity;
+
+        return self::CAPILLARY_CALIBRATION * 4.0 * self::SURFACE_TENSION / (self::WATER_WEIGHT * $poreMm / 1000.0) * 100.0;
     }
 
     /** Pores that water cannot reach even when all is soaked, as a share of bulk volume. */

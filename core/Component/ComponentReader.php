@@ -9,20 +9,23 @@ use Zolbek\Core\Input\Fields;
 use Zolbek\Core\Input\Refusal;
 use Zolbek\Core\Input\Refusals;
 use Zolbek\Core\Input\Refused;
+use Zolbek\Core\Packing\CompressiblePacking;
 
 /**
  * Builds a component from outside input, or says of every figure that cannot be what it may be.
  *
  * Refused: not 0 < rb < re <= rs; not 0 <= wu <= ws <= 1 - re/rs; not 0 < psi <= 1; hi, si or hydraulic_size_mm not above 0;
  * a negative rate, buffer, CEC or mass; a sieve with no aperture, one that is no size or stands twice, or nothing on it;
- * finest_mm below 0.0156; an rb/re that the grading cannot pack to; a buffer without a pH.
+ * finest_mm below 0.0156; an rb/re that the grading cannot pack to; a buffer without a pH, unless it is limed to one; fines_weight outside -0.5 to 0.5,
+ * settled_index outside 4.1 to 9, structure_loss and hydraulic_spread outside 0 to 2, the last without a hydraulic size.
  */
 final class ComponentReader
 {
     /** Fields that the model computes from. */
     public const PROPERTIES = [
         'bulk_density', 'particle_density', 'solid_density', 'internal_water', 'unavailable_water', 'internal_median_cm',
-        'internal_spread', 'sphericity', 'sieve', 'finest_mm', 'hydraulic_size_mm', 'ph', 'buffer', 'cec', 'crumble_rate', 'decay_rate',
+        'internal_spread', 'sphericity', 'sieve', 'finest_mm', 'hydraulic_size_mm', 'hydraulic_spread', 'fines_weight', 'settled_index', 'structure_loss', 'ph', 'buffer', 'cec',
+        'crumble_rate', 'decay_rate',
     ];
 
     /** Fields that go with them. */
@@ -33,10 +36,11 @@ final class ComponentReader
 
     /**
      * @param float|null $residualPacking of this very component, where it was found before and kept
+     * @param float|null $limedToPh       pH that it is limed to before it is mixed; its own where null
      *
      * @throws Refused with every field that was refused
      */
-    public static function read(mixed $input, ?float $residualPacking = null): Component
+    public static function read(mixed $input, ?float $residualPacking = null, ?float $limedToPh = null): Component
     {
         $refusals = new Refusals();
         $fields = Fields::of($input, [...self::DESCRIPTION, ...self::PROPERTIES], $refusals);
@@ -57,8 +61,16 @@ final class ComponentReader
         $spread = $fields->numberAbove('internal_spread', 0, 20);
         $sphericity = $fields->numberAbove('sphericity', 0, 1);
         $hydraulic = $fields->optionalAbove('hydraulic_size_mm', 0, 100);
+        $within = static fn(string $name, float $min, float $max): ?float => $fields->has($name) ? $fields->number($name, $min, $max) : null;
+        $finesWeight = $within('fines_weight', -0.5, 0.5);
+        $settled = $within('settled_index', CompressiblePacking::POURED, CompressiblePacking::PRESSED);
+        $structure = $within('structure_loss', 0, 2);
+        $hydraulicSpread = $within('hydraulic_spread', 0, 2);
+        if ($hydraulicSpread !== null && $hydraulic === null) {
+            $refusals->add(new Refusal('hydraulic_spread', 'hydraulic_spread_alone', $hydraulicSpread));
+        }
         $buffer = $fields->number('buffer', 0, 1e5, 0);
-        $ph = $fields->has('ph') || $buffer > 0.0 ? $fields->number('ph', 0, 14) : null;
+        $ph = $fields->has('ph') || ($buffer > 0.0 && $limedToPh === null) ? $fields->number('ph', 0, 14) : null;
         $cec = $fields->number('cec', 0, 1e5, 0);
         $crumble = $fields->number('crumble_rate', 0, 100, 0);
         $decay = $fields->number('decay_rate', 0, 100, 0);
@@ -82,13 +94,17 @@ final class ComponentReader
             $sphericity,
             $grading,
             $hydraulic,
-            $ph,
+            $limedToPh ?? $ph,
             $buffer,
             $cec,
             $crumble,
             $decay,
             $dust,
             $residualPacking,
+            $finesWeight,
+            $settled,
+            $structure,
+            $hydraulicSpread ?? 0.0,
         );
     }
 

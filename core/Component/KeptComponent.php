@@ -21,6 +21,8 @@ final class KeptComponent
             'hydraulic_size_mm' => $component->hydraulicSizeMm, 'ph' => $component->ph, 'buffer' => $component->buffer, 'cec' => $component->cec,
             'crumble_rate' => $component->crumbleRate, 'decay_rate' => $component->decayRate, 'dust_hazard' => $component->dustHazard,
             'residual_packing' => $component->residualPacking,
+            'fines_weight' => $component->finesWeight, 'settled_index' => $component->settledIndex, 'structure_loss' => $component->structureLoss,
+            'hydraulic_spread' => $component->hydraulicSpread,
         ];
     }
 
@@ -52,6 +54,10 @@ final class KeptComponent
             $number('decay_rate'),
             ($kept['dust_hazard'] ?? false) === true,
             $number('residual_packing'),
+            $optional('fines_weight'),
+            $optional('settled_index'),
+            $optional('structure_loss'),
+            $number('hydraulic_spread'),
         );
     }
 

@@ -74,6 +74,12 @@ final readonly class RootZone
         return $retention->water($suctions, $litres, $suctionCm);
     }
 
+    /** Litres of that which stand between the grains after free drainage. */
+    public function freeWaterL(RetentionCurve $retention): float
+    {
+        return $retention->freeWater(...$this->fineNodes);
+    }
+
     /** Height in cm above the floor of the pot below which air is under a share of bulk volume: the wet foot. */
     public function wetFootCm(RetentionCurve $retention, float $leastAir = 0.10): float
     {

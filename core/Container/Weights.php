@@ -21,11 +21,12 @@ final readonly class Weights
 
     /**
      * @param float      $waterL what the root zone holds after free drainage
-     * @param float|null $dryKg  of what fills it, where it is not all new mix
+     * @param float|null $dryKg       of what fills it, where it is not all new mix
+     * @param bool       $weighsLayer whether the drainage layer counts
      */
-    public function __construct(RootZone $zone, Substrate $substrate, float $waterL, float $potKg, float $treeKg, ?float $dryKg = null)
+    public function __construct(RootZone $zone, Substrate $substrate, float $waterL, float $potKg, float $treeKg, ?float $dryKg = null, bool $weighsLayer = true)
     {
-        $layer = $zone->layer;
+        $layer = $weighsLayer ? $zone->layer : null;
         $layerKg = $layerWater = 0.0;
         if ($layer !== null) {
             $layerKg = $zone->pot->volumeL(0.0, $layer->thicknessCm) * $layer->substrate->bulkDensity;

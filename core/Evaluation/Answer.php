@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace Zolbek\Core\Evaluation;
 
+use Zolbek\Core\Ageing\Forecast;
 use Zolbek\Core\Blending\Substrate;
 use Zolbek\Core\Chemistry\Reaction;
 use Zolbek\Core\Container\PotWater;
+use Zolbek\Core\Fit\Assessment;
+use Zolbek\Core\Fit\Criterion;
 use Zolbek\Core\Flow\RunThrough;
 
 /** The model's answer to a Request, as the open exchange format names its figures. */
@@ -24,7 +27,33 @@ final class Answer
             }
         }
 
+        if ($request->setup !== null) {
+            $answer['assessment'] = self::assessment(new Assessment($request->setup, weighsLayer: false));
+        }
+
         return $answer;
+    }
+
+    /** @return array<string, mixed> */
+    public static function assessment(Assessment $assessment): array
+    {
+        $criteria = [];
+        foreach (Criterion::cases() as $criterion) {
+            $verdict = $assessment->find($criterion);
+            if ($verdict !== null) {
+                $criteria[$criterion->value] = ['value' => $verdict->value, 'level' => $verdict->level->value, 'outside' => $verdict->marginsOutside];
+            }
+        }
+        $years = $assessment->find(Criterion::Years)?->value;
+
+        return [
+            'rating' => $assessment->rating->value,
+            'fit' => $assessment->fit,
+            'interval_h' => $assessment->water?->drought->intervalH,
+            'drought' => $assessment->water?->drought->degree,
+            'years' => $years === null || $years >= Forecast::HORIZON ? null : $years,
+            'criteria' => $criteria,
+        ];
     }
 
     /** @return array<string, float|null> */

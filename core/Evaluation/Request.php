@@ -12,6 +12,7 @@ use Zolbek\Core\Container\DrainageLayer;
 use Zolbek\Core\Container\Holes;
 use Zolbek\Core\Container\Pot;
 use Zolbek\Core\Container\RootZone;
+use Zolbek\Core\Fit\Setup;
 use Zolbek\Core\Input\Fields;
 use Zolbek\Core\Input\Refusal;
 use Zolbek\Core\Input\Refusals;
@@ -19,15 +20,15 @@ use Zolbek\Core\Input\Refused;
 use Zolbek\Core\Packing\CompressiblePacking;
 
 /**
- * A question to the model in the open exchange format of docs/evaluate.md: components by key, a blend, a pot and how it is set up.
+ * A question to the model in the open exchange format of docs/evaluate.md: components by key, a blend, a pot and how it is set up, and perhaps a situation.
  *
- * Components that the blend does not use are checked all the same. Left out: lengths, suction and years 0, compaction_index 6.7,
- * open_share 1. A layer of thickness 0 is no layer.
+ * Components that the blend does not use are checked all the same. Left out: lengths, suction and years 0, open_share 1, compaction_index that at which the mix
+ * settles. A layer of thickness 0 is no layer. A situation needs pot and holes, and is assessed with the fresh mix.
  */
 final readonly class Request
 {
     private const FIELDS = [
-        'components', 'blend', 'compaction_index', 'pot', 'headspace_cm', 'top_dressing_cm', 'suction_cm', 'drainage_layer', 'holes', 'years',
+        'components', 'blend', 'compaction_index', 'pot', 'headspace_cm', 'top_dressing_cm', 'suction_cm', 'drainage_layer', 'holes', 'years', 'situation',
     ];
 
     private function __construct(
@@ -35,20 +36,22 @@ final readonly class Request
         public ?RootZone $zone,
         public ?Holes $holes,
         public float $suctionCm,
+        public ?Setup $setup,
     ) {}
 
     /**
      * @param mixed        $input     the decoded document
      * @param list<mixed>  $reference raw components to use where the document brings none
+     * @param (callable(): array<string, array<string, mixed>>)|null $species the library of plants by key
      *
      * @throws Refused naming the field and what it may be
      */
-    public static function read(mixed $input, array $reference): self
+    public static function read(mixed $input, array $reference, ?callable $species = null): self
     {
         $refusals = new Refusals();
         $fields = Fields::of($input, self::FIELDS, $refusals);
-        $components = self::components($fields->has('components') ? $fields->raw('components') : $reference, $refusals);
-        $index = $fields->number('compaction_index', CompressiblePacking::POURED, CompressiblePacking::PRESSED, CompressiblePacking::SETTLED);
+        $components = self::components($fields->has('components') ? $fields->raw('components') : $reference, $refusals, SituationReader::limedIn($fields->raw('situation')));
+        $index = $fields->has('compaction_index') ? $fields->number('compaction_index', CompressiblePacking::POURED, CompressiblePacking::PRESSED) : null;
         $years = $fields->number('years', 0, 100, 0);
         $headspace = $fields->number('headspace_cm', 0, Pot::LONGEST_CM, 0);
         $dressing = $fields->number('top_dressing_cm', 0, Pot::LONGEST_CM, 0);
@@ -57,23 +60,51 @@ final readonly class Request
         $holes = $fields->has('holes') ? $refusals->during('holes', static fn(): Holes => Holes::read($fields->raw('holes'))) : null;
         $blend = self::blend($fields->raw('blend'), 'blend', $components, $refusals);
         [$layerBlend, $thickness] = self::layer($fields, $components, $refusals);
+        $situation = $fields->has('situation') ? SituationReader::read($fields->raw('situation'), $species ?? static fn(): array => [], $refusals) : null;
+        if ($fields->has('situation')) {
+            foreach (['pot', 'holes'] as $needed) {
+                if (! $fields->has($needed)) {
+                    $refusals->add(new Refusal($needed, 'required'));
+                }
+            }
+            $used = $fields->raw('blend');
+            foreach (array_keys($situation->limedTo ?? []) as $key) {
+                if (! is_array($used) || ! isset($used[$key])) {
+                    $refusals->add(new Refusal('situation.limed_to.'.$key, 'not_in_blend', $key, ['known' => implode(', ', is_array($used) ? array_keys($used) : [])]));
+                }
+            }
+        }
         $refusals->throwIfAny();
         assert($blend !== null);
 
         $layer = $layerBlend === null || $thickness === 0.0 ? null : new DrainageLayer(new Substrate($layerBlend, $index, $years), $thickness);
+        $substrate = new Substrate($blend, $index, $years);
+        $zone = $pot === null ? null : new RootZone($pot, $headspace, $dressing, $layer);
+        $isFresh = $years <= 0.0;
 
-        return new self(
-            new Substrate($blend, $index, $years),
-            $pot === null ? null : new RootZone($pot, $headspace, $dressing, $layer),
+        return new self($substrate, $zone, $holes, $suction, $situation === null || $pot === null || $holes === null ? null : new Setup(
+            array_map(static fn(Component $component, float $parts): array => [$component, $parts], $blend->components, $blend->parts),
+            $pot,
             $holes,
-            $suction,
-        );
+            $situation->group,
+            $headspace,
+            $dressing,
+            $isFresh || $layer === null ? $layer : new DrainageLayer(new Substrate($layer->substrate->blend, $index), $thickness),
+            $situation->potWeightKg,
+            $situation->treeWeightKg,
+            $index,
+            $isFresh ? $zone : null,
+            $situation->situation,
+            substrate: $isFresh ? $substrate : null,
+        ));
     }
 
     /**
+     * @param array<string, float> $limedTo pH by component key
+     *
      * @return array<string, Component> by key
      */
-    private static function components(mixed $input, Refusals $refusals): array
+    private static function components(mixed $input, Refusals $refusals, array $limedTo): array
     {
         if (! is_array($input) || ! array_is_list($input) || $input === []) {
             $refusals->add(new Refusal('components', 'list', $input));
@@ -82,7 +113,7 @@ final readonly class Request
         }
         $components = [];
         foreach ($input as $i => $raw) {
-            $component = $refusals->during('components.'.$i, static fn(): Component => ComponentReader::read($raw));
+            $component = $refusals->during('components.'.$i, static fn(): Component => ComponentReader::read($raw, null, is_array($raw) && is_string($raw['key'] ?? null) ? $limedTo[$raw['key']] ?? null : null));
             if ($component === null) {
                 continue;
             }

@@ -8,38 +8,47 @@ use Zolbek\Core\Ageing\Forecast;
 use Zolbek\Core\Blending\Floating;
 use Zolbek\Core\Chemistry\Exchange;
 use Zolbek\Core\Chemistry\Reaction;
-use Zolbek\Core\Chemistry\WaterDrift;
+use Zolbek\Core\Chemistry\ReactionCourse;
+use Zolbek\Core\Component\ComponentKind;
 use Zolbek\Core\Container\TippedPot;
 use Zolbek\Core\Container\Weights;
 use Zolbek\Core\Flow\RunThrough;
 use Zolbek\Core\Flow\RunThroughSpeed;
 
 /**
- * How a mix in a pot suits a plant: a verdict on each criterion, worst first, and the fit as their weighted geometric mean.
+ * How a mix in a pot suits a plant: a verdict on each criterion, worst first, a plain word, and the fit.
  *
- *     air            band of the plant                        interval      hours between visits or more, margin half of them
- *     run-through    to 45 s, margin to 120 s (clean water)    pH, later pH  band of the plant, margin 0.5
- *     wet weight     to 15 kg for one person, margin to 25     largest grain D90 <= depth/5, margin to depth/3
- *     float share    to 5 % of the surface, margin to 20 %     segregation   D50 ratio to 4, margin to 8
- *     years          those planned or more, margin half        cost          to the budget, margin half of it
- *     stock          pots wanted or more, margin as many
+ *     air           band of the plant, margin 0.06              drought       band of the group, see PlantGroup
+ *     run-through   to 45 s, margin 75 (clean water)            pH, later pH  band of the plant in this mix, see Targets; after a month and the planned years
+ *     years         those planned or more, margin half          float share   to 5 % of the surface, margin 15 %
+ *     largest grain D90 <= depth/5, margin to depth/3           wet weight    to 15 kg for one person, margin to 25
+ *     segregation   D50 ratio to 4, margin to 8
  *
- * Interval and later pH need a climate, the last six a situation. Source of the form: Derringer and Suich (1980), see Band. The lifting figures are a common
- * workplace guide, to start from.
+ *     fit = min d{air, drought, run-through} * min{d_ph^(1/2), d_years^(1/2), d_later^(1/3)} * weighted geometric mean of the notes' d
+ *     lethal: air a margin below its band, drought two margins or run-through four beyond, no outlet; poor: any other stop; workable: fit below 0.52; else good
+ *
+ * What kills cannot be outweighed, and notes are never a stop. Drought and later pH need a climate. d see Verdict. Source: model revision (f). The lifting figures
+ * are a common workplace guide, to start from. Check: even clay, pumice and lava without an outlet: fit 0.01118033989, lethal.
  */
 final readonly class Assessment
 {
     public const LIFT_ONE_KG = 15.0;
-    private const LIFT_TWO_KG = 25.0;
+    private const LIFT_MARGIN_KG = 10.0;
+    private const RUN_THROUGH_MARGIN_S = 75.0;
     private const FLOATS_FREE = 0.05;
     private const FLOATS_MARGIN = 0.15;
     private const SEGREGATES_FROM = 4.0;
 
+    /** Years in which a fresh mix has found its reaction. */
+    private const FIRST_MONTH = 30.0 / 365.0;
+
     /** @var non-empty-list<Verdict> worst first */
     public array $verdicts;
 
-    /** 0.05 to 1. */
+    /** 0.01 to 1. */
     public float $fit;
+
+    public Rating $rating;
 
     public RunThrough $runThrough;
 
@@ -48,8 +57,14 @@ final readonly class Assessment
     /** Null without a climate. */
     public ?WaterCourse $water;
 
-    /** @param bool $withYears whether the years until failure are looked for: the one criterion that takes time */
-    public function __construct(public Setup $setup, bool $withYears = true)
+    /** Null without a climate. */
+    public ?ReactionCourse $reaction;
+
+    /**
+     * @param bool $withYears   whether the years until failure are looked for: the one criterion that takes time
+     * @param bool $weighsLayer whether a drainage layer counts in the weight
+     */
+    public function __construct(public Setup $setup, bool $withYears = true, bool $weighsLayer = true)
     {
         $this->runThrough = new RunThrough($setup->zone, $setup->substrate, $setup->holes, $setup->holeCover);
         $retention = $setup->substrate->retention;
@@ -58,32 +73,55 @@ final readonly class Assessment
             $setup->filling === null => $setup->drainedL,
             default => $setup->zone->waterL($retention),
         };
-        $this->weights = new Weights($setup->zone, $setup->substrate, $setup->waterL(0.0), $setup->potWeightKg, $setup->treeWeightKg, $setup->filling?->dryKg());
+        $this->weights = new Weights($setup->zone, $setup->substrate, $setup->waterL(0.0), $setup->potWeightKg, $setup->treeWeightKg, $setup->filling?->dryKg(), $weighsLayer);
         $targets = $setup->targets();
         $depthMm = $setup->pot->depthCm * 10.0;
         $situation = $setup->situation;
         $this->water = $situation?->climate === null ? null : new WaterCourse($setup, $situation, $situation->climate);
-        $ph = Reaction::ph($setup->substrate->blend);
+        $blend = $setup->substrate->blend;
+        $buffer = (new Exchange($setup->substrate))->bufferMmolL;
+        $this->reaction = $this->water === null || $situation === null ? null : new ReactionCourse(
+            $buffer,
+            $this->water->givenLYear / $setup->zone->volumeL,
+            $this->water->drainedLYear / $setup->zone->volumeL,
+            $situation->givenAlkalinityMgL(),
+            $situation->feedAcidityMgL,
+            $situation->feedAcidityMmolLYear,
+            $setup->model->pco2Atm,
+        );
+        $fresh = Reaction::fresh($blend);
+        $phBand = $targets->phIn($blend->shareOfKind(static fn(ComponentKind $kind): bool => $kind->isOrganic()), $buffer);
+        $seconds = $this->runThrough->seconds;
         $verdicts = [
             new Verdict(Criterion::Air, $retention->saturated - $waterL / $setup->zone->volumeL, $targets->air),
-            new Verdict(Criterion::RunThrough, $this->runThrough->seconds, new Band(0.0, RunThroughSpeed::FREE_S, RunThroughSpeed::SLOW_S - RunThroughSpeed::FREE_S)),
-            new Verdict(Criterion::Ph, $ph, $targets->ph),
-            new Verdict(Criterion::WetWeight, $this->weights->wetKg, new Band(0.0, self::LIFT_ONE_KG, self::LIFT_TWO_KG - self::LIFT_ONE_KG)),
-            new Verdict(
-                Criterion::LargestGrain,
-                $setup->substrate->blend->grading()->quantileMm(0.9),
-                new Band(0.0, $depthMm / 5.0, $depthMm / 3.0 - $depthMm / 5.0),
-            ),
-            ...($situation === null ? [] : $this->ofSituation($situation, $ph, $withYears)),
+            new Verdict(Criterion::RunThrough, $seconds === null ? null : $seconds * $setup->model->runThrough, new Band(0.0, RunThroughSpeed::FREE_S, self::RUN_THROUGH_MARGIN_S)),
+            new Verdict(Criterion::Ph, $this->reaction?->phAfter($fresh, self::FIRST_MONTH) ?? $fresh, $phBand),
+            new Verdict(Criterion::LargestGrain, $blend->grading()->quantileMm(0.9), new Band(0.0, $depthMm / 5.0, $depthMm / 3.0 - $depthMm / 5.0)),
+            new Verdict(Criterion::WetWeight, $this->weights->wetKg, new Band(0.0, self::LIFT_ONE_KG, self::LIFT_MARGIN_KG)),
+            new Verdict(Criterion::Segregation, $blend->sizeRatio(), new Band(0.0, self::SEGREGATES_FROM, self::SEGREGATES_FROM)),
         ];
-        $log = $weight = 0.0;
-        foreach ($verdicts as $verdict) {
-            $log += $verdict->criterion->weight() * log($verdict->desirability);
-            $weight += $verdict->criterion->weight();
+        if ($this->water !== null) {
+            $verdicts[] = new Verdict(Criterion::Drought, $this->water->drought->degree, $targets->drought);
         }
-        $this->fit = exp($log / $weight);
-        usort($verdicts, static fn(Verdict $a, Verdict $b): int => $a->desirability <=> $b->desirability);
+        if ($this->reaction !== null) {
+            $verdicts[] = new Verdict(Criterion::LaterPh, $this->reaction->phAfter($fresh, $targets->plannedYears), $phBand);
+        }
+        if ($situation !== null) {
+            $verdicts[] = new Verdict(Criterion::FloatShare, Floating::washedOff($blend, $situation->surface, $situation->habit->method), new Band(0.0, self::FLOATS_FREE, self::FLOATS_MARGIN));
+        }
+        if ($withYears && $situation !== null) {
+            $verdicts[] = self::yearsVerdict(Forecast::failure($setup), $targets);
+        }
+        [$this->fit, $this->rating] = self::rated($verdicts);
+        usort($verdicts, static fn(Verdict $a, Verdict $b): int => self::worstFirst($a) <=> self::worstFirst($b));
         $this->verdicts = $verdicts;
+    }
+
+    public static function yearsVerdict(?float $failsAfter, Targets $targets): Verdict
+    {
+        $planned = $targets->plannedYears;
+
+        return new Verdict(Criterion::Years, $failsAfter ?? Forecast::HORIZON, new Band(min(Forecast::HORIZON, $planned), INF, max(0.5, $planned / 2.0)));
     }
 
     public function verdict(Criterion $criterion): Verdict
@@ -103,80 +141,51 @@ final readonly class Assessment
         return null;
     }
 
-    /** @return list<Verdict> */
-    private function ofSituation(Situation $situation, ?float $ph, bool $withYears): array
+    /**
+     * @param non-empty-list<Verdict> $verdicts
+     *
+     * @return array{float, Rating}
+     */
+    private static function rated(array $verdicts): array
     {
-        $setup = $this->setup;
-        $verdicts = [];
-        if ($this->water !== null) {
-            $habit = $this->water->habitH;
-            $verdicts[] = new Verdict(Criterion::Interval, $this->water->hottestIntervalH, new Band($habit, INF, $habit / 2.0));
-            if ($ph !== null && $situation->alkalinityMgL > 0.0) {
-                $drift = new WaterDrift($situation->alkalinityMgL, $this->water->wateringLYear() / $setup->zone->volumeL, (new Exchange($setup->substrate))->bufferMmolL);
-                $verdicts[] = new Verdict(Criterion::LaterPh, $drift->phAfter($ph, $situation->targets->plannedYears), $situation->targets->ph);
+        $kills = $poor = 1.0;
+        $notes = $weights = 0.0;
+        $lethal = $stops = false;
+        foreach ($verdicts as $verdict) {
+            $criterion = $verdict->criterion;
+            if ($criterion->kills()) {
+                $kills = min($kills, $verdict->desirability);
+            } elseif ($criterion->power() !== null) {
+                $poor = min($poor, $verdict->desirability ** $criterion->power());
+            } else {
+                $notes += ($criterion->noteWeight() ?? 0.0) * log($verdict->desirability);
+                $weights += $criterion->noteWeight() ?? 0.0;
             }
+            $lethal = $lethal || $verdict->kills();
+            $stops = $stops || $verdict->level === Level::Stop;
         }
-        $verdicts[] = new Verdict(Criterion::FloatShare, Floating::washedOff($setup->substrate->blend, $situation->surface, $situation->habit->method), new Band(0.0, self::FLOATS_FREE, self::FLOATS_MARGIN));
-        $verdicts[] = new Verdict(Criterion::Segregation, $setup->substrate->blend->sizeRatio(), new Band(0.0, self::SEGREGATES_FROM, self::SEGREGATES_FROM));
-        if ($withYears) {
-            $planned = $situation->targets->plannedYears;
-            $verdicts[] = new Verdict(Criterion::Years, Forecast::failure($setup) ?? Forecast::HORIZON, new Band(min(Forecast::HORIZON, $planned), INF, max(0.5, $planned / 2.0)));
-        }
-        $cost = $this->costPerPot($situation);
-        if ($situation->budget !== null && $cost !== null) {
-            $verdicts[] = new Verdict(Criterion::Cost, $cost, new Band(0.0, $situation->budget, max(0.01, $situation->budget / 2.0)));
-        }
-        $pots = $this->potsFromStock($situation);
-        if ($pots !== null) {
-            $verdicts[] = new Verdict(Criterion::Stock, $pots, new Band((float) $situation->potsWanted, INF, (float) $situation->potsWanted));
-        }
+        $fit = $kills * $poor * ($weights > 0.0 ? exp($notes / $weights) : 1.0);
 
-        return $verdicts;
+        return [$fit, match (true) {
+            $lethal => Rating::Lethal,
+            $stops => Rating::Poor,
+            $fit < Rating::GOOD_FROM => Rating::Workable,
+            default => Rating::Good,
+        }];
     }
 
-    /** What the new mix in one pot costs; null where a price is not known. */
-    private function costPerPot(Situation $situation): ?float
+    /** @return array{int, int, int, float} */
+    private static function worstFirst(Verdict $verdict): array
     {
-        $cost = 0.0;
-        foreach ($this->grossPerPotL() as [$key, $litres]) {
-            $price = ($situation->stocks[$key] ?? null)?->pricePerL();
-            if ($price === null) {
-                return null;
-            }
-            $cost += $litres * $price;
-        }
-
-        return $cost;
-    }
-
-    /** How many pots the stock fills, by what runs out first; null where nothing is known of a stock. */
-    public function potsFromStock(Situation $situation): ?float
-    {
-        $pots = INF;
-        foreach ($this->grossPerPotL() as [$key, $litres]) {
-            $stock = $situation->stocks[$key] ?? null;
-            if ($stock === null) {
-                return null;
-            }
-            $pots = min($pots, floor($stock->litres / $litres + 1e-9));
-        }
-
-        return is_finite($pots) ? $pots : null;
-    }
-
-    /** @return list<array{string, float}> key of each portion, and litres of it that one pot takes from the bin */
-    private function grossPerPotL(): array
-    {
-        $setup = $this->setup;
-        $scooped = array_sum(array_column($setup->portions, 1));
-        $perPot = $setup->newMixL() / $setup->substrate->yield / $setup->loosePerScooped;
-        $gross = [];
-        foreach ($setup->portions as [$portion, $parts]) {
-            if ($parts > 0.0) {
-                $gross[] = [$portion->key, $perPot * $parts / $scooped / $portion->keptShare];
-            }
-        }
-
-        return $gross;
+        return [
+            $verdict->kills() ? 0 : 1,
+            match ($verdict->level) {
+                Level::Stop => 0,
+                Level::Mind => 1,
+                Level::Good => 2,
+            },
+            $verdict->criterion->kills() ? 0 : ($verdict->criterion->power() === null ? 2 : 1),
+            -$verdict->marginsOutside,
+        ];
     }
 }

@@ -7,19 +7,22 @@ namespace Zolbek\Core\Fit;
 use Zolbek\Core\Blending\Blend;
 use Zolbek\Core\Blending\Portion;
 use Zolbek\Core\Blending\Substrate;
+use Zolbek\Core\Chemistry\Feed;
 use Zolbek\Core\Component\Component;
 use Zolbek\Core\Container\DrainageLayer;
 use Zolbek\Core\Container\Holes;
 use Zolbek\Core\Grading\Screening;
 use Zolbek\Core\Input\Refused;
 use Zolbek\Core\Watering\Exposure;
+use Zolbek\Core\Watering\Stand;
 use Zolbek\Core\Watering\Surface;
 use Zolbek\Core\Watering\WateringHabit;
 use Zolbek\Core\Watering\Wind;
 
 /**
- * The single changes of a setup that somebody could make: parts, another component, rinsing, a sieve, a layer, a covering, depth, holes, another pot,
- * tipping, shelter, another watering habit, softer water, repotting sooner, fewer pots. Those that cannot be are left out.
+ * The single changes of a setup that somebody could make: parts, another component, a lighter stone of the same size, rinsing, a sieve, lime, a layer, a covering,
+ * depth, holes, another pot, tipping, shelter, pots together, another watering habit, rain in the water, another feed, repotting sooner. Those that cannot be, and
+ * what is so already, are left out.
  */
 final readonly class Changes
 {
@@ -29,7 +32,10 @@ final readonly class Changes
     private const LAYER_CM = [1.5, 3.0, 5.0];
     private const TIP_DEG = [15.0, 25.0, 35.0];
     private const COVER_CM = 1.0;
-    private const SOFT_MG_L = [100.0, 50.0, 15.0];
+    private const RAIN_SHARES = [0.5, 0.75, 1.0];
+    private const LIME_TO = [5.2, 5.8, 6.4];
+    private const SAME_SIZE = 1.6;
+    private const LIGHTER = 0.75;
     private const LAYER_FROM_MM = 4.0;
 
     private Setup $setup;
@@ -41,7 +47,7 @@ final readonly class Changes
      * @param list<Component|Portion> $shelf  that could be added
      * @param list<OtherPot>          $others
      */
-    public function __construct(private Assessment $now, array $shelf, private array $others = [])
+    public function __construct(Assessment $now, array $shelf, private array $others = [])
     {
         $this->setup = $now->setup;
         $this->shelf = array_map(static fn(Component|Portion $what): Portion => $what instanceof Portion ? $what : Portion::of($what), $shelf);
@@ -50,7 +56,7 @@ final readonly class Changes
     /** @return list<Change> */
     public function all(): array
     {
-        return [...$this->parts(), ...$this->additions(), ...$this->preparations(), ...$this->potAndHoles(), ...$this->layers(), ...$this->otherPots(), ...$this->surroundings()];
+        return [...$this->parts(), ...$this->additions(), ...$this->swaps(), ...$this->preparations(), ...$this->limings(), ...$this->potAndHoles(), ...$this->layers(), ...$this->otherPots(), ...$this->surroundings()];
     }
 
     /** @return list<Change> */
@@ -113,6 +119,81 @@ final readonly class Changes
             }
             if ($component->grading->passingAt($oversizeMm) < 0.98) {
                 $changes[] = $this->tried(fn(): Change => new Change(Change::SIEVE_OUT, $setup->withParts($this->screened($portion, 0.0, $oversizeMm), $parts), 1.5, $oversizeMm, $portion->key));
+            }
+        }
+
+        return array_values(array_filter($changes));
+    }
+
+    /**
+     * A stone lighter by a quarter and of the same size in place of another.
+     *
+     * @return list<Change>
+     */
+    private function swaps(): array
+    {
+        $setup = $this->setup;
+        $changes = [];
+        foreach ($setup->portions as [$portion, $parts]) {
+            $stone = self::stone($portion);
+            if ($stone === null || $parts <= 0.0) {
+                continue;
+            }
+            foreach ($this->shelf as $other) {
+                $lighter = self::stone($other);
+                if ($lighter === null || $other->key === $portion->key || $lighter->bulkDensity > self::LIGHTER * $stone->bulkDensity) {
+                    continue;
+                }
+                $ratio = $lighter->medianMm() / $stone->medianMm();
+                if ($ratio <= self::SAME_SIZE && $ratio >= 1.0 / self::SAME_SIZE) {
+                    $there = array_sum(array_map(static fn(array $each): float => $each[0]->key === $other->key ? $each[1] : 0.0, $setup->portions));
+                    $rest = array_values(array_filter($setup->portions, static fn(array $each): bool => $each[0]->key !== $portion->key && $each[0]->key !== $other->key));
+                    $changes[] = $this->tried(static fn(): Change => new Change(
+                        Change::SWAP,
+                        $setup->withPortions([...$rest, [$other, $parts + $there]]),
+                        1.0 + abs(log($ratio)),
+                        $parts,
+                        $other->key,
+                        $portion->key,
+                    ));
+                }
+            }
+        }
+
+        return array_values(array_filter($changes));
+    }
+
+    private static function stone(Portion $portion): ?Component
+    {
+        $component = count($portion->contents) === 1 ? $portion->contents[0][0] : null;
+
+        return $component === null || $component->kind?->isCompressible() === true ? null : $component;
+    }
+
+    /**
+     * A component that buffers limed before it is mixed; one that is limed already is left as it is.
+     *
+     * @return list<Change>
+     */
+    private function limings(): array
+    {
+        $setup = $this->setup;
+        $changes = [];
+        foreach ($setup->portions as [$portion, $parts]) {
+            $component = count($portion->contents) === 1 ? $portion->contents[0][0] : null;
+            if ($component === null || $parts <= 0.0 || $component->buffer <= 0.0 || $component->ph === null || $component->kind?->isOrganic() !== true) {
+                continue;
+            }
+            foreach (self::LIME_TO as $i => $ph) {
+                if ($ph > $component->ph + 0.3) {
+                    $changes[] = $this->tried(static fn(): Change => new Change(
+                        Change::LIME,
+                        $setup->withParts($portion->changed(static fn(Component $each): array => [$each->with(ph: $ph), 1.0]), $parts),
+                        1.0 + 0.2 * $i,
+                        $ph,
+                        $portion->key,
+                    ));
+                }
             }
         }
 
@@ -188,9 +269,9 @@ final readonly class Changes
     {
         $setup = $this->setup;
 
-        return array_values(array_filter(array_map(fn(OtherPot $other): ?Change => $this->tried(static fn(): Change => new Change(
+        return array_values(array_filter(array_map(fn(OtherPot $other): ?Change => $this->tried(fn(): Change => new Change(
             Change::OTHER_POT,
-            $setup->with(pot: $other->pot, holes: $other->holes, potWeightKg: $other->weightKg, situation: $setup->situation?->with(dryingSides: $other->dryingSides)),
+            $this->unlessSame($other)->with(pot: $other->pot, holes: $other->holes, potWeightKg: $other->weightKg, situation: $setup->situation?->with(dryingSides: $other->dryingSides)),
             1.0 + abs(log($other->pot->volumeL(0.0, $other->pot->depthCm) / $setup->pot->volumeL(0.0, $setup->pot->depthCm))),
             to: $other->key,
         )), $this->others)));
@@ -224,9 +305,20 @@ final readonly class Changes
         if ($situation->place->wind === Wind::Windy) {
             $changes[] = new Change(Change::WINDBREAK, $setup->with(situation: $situation->with(place: $situation->place->with(wind: Wind::Usual))), 1.0);
         }
-        foreach (self::SOFT_MG_L as $alkalinity) {
-            if ($alkalinity < $situation->alkalinityMgL) {
-                $changes[] = new Change(Change::SOFT_WATER, $setup->with(situation: $situation->with(alkalinityMgL: $alkalinity)), 1.0, $alkalinity);
+        if ($situation->place->stand !== Stand::Bed && $situation->place->exposure !== Exposure::Indoors) {
+            $changes[] = new Change(Change::TOGETHER, $setup->with(situation: $situation->with(place: $situation->place->with(stand: Stand::Bed))), 1.2);
+        }
+        if ($setup->ageing !== null && $setup->ageing->frostCycles > 0.0) {
+            $changes[] = new Change(Change::WINTER_SHELTER, $setup->with(situation: $situation->with(place: $situation->place->with(winterShelter: true))), 1.2);
+        }
+        foreach (self::RAIN_SHARES as $i => $share) {
+            if ($share > $situation->rainShare && $situation->alkalinityMgL > 0.0) {
+                $changes[] = new Change(Change::RAIN, $setup->with(situation: $situation->with(rainShare: $share)), 0.8 + 0.2 * $i, $share);
+            }
+        }
+        foreach (Feed::cases() as $feed) {
+            if ($feed->mmolLYear() !== $situation->feedAcidityMmolLYear && ($feed !== Feed::None || $situation->feedAcidityMgL <= 0.0)) {
+                $changes[] = new Change(Change::FEED, $setup->with(situation: $situation->with(feedAcidityMmolLYear: $feed->mmolLYear())), $feed === Feed::None ? 1.4 : 1.0, $feed->mmolLYear(), to: $feed->value);
             }
         }
 
@@ -251,12 +343,19 @@ final readonly class Changes
         for ($years = $situation->targets->plannedYears - 0.5; $years >= 0.5; $years -= 0.5) {
             $changes[] = new Change(Change::REPOT, $setup->with(situation: $situation->withPlannedYears($years)), 1.0 + $situation->targets->plannedYears - $years, $years);
         }
-        $pots = (int) ($this->now->potsFromStock($situation) ?? 0.0);
-        if ($pots >= 1 && $pots < $situation->potsWanted) {
-            $changes[] = new Change(Change::FEWER_POTS, $setup->with(situation: $situation->with(potsWanted: $pots)), 2.0 - $pots / $situation->potsWanted, (float) $pots);
-        }
 
         return $changes;
+    }
+
+    /** @throws Refused where the other pot is this one */
+    private function unlessSame(OtherPot $other): Setup
+    {
+        $setup = $this->setup;
+        if ($other->pot->shape === $setup->pot->shape && $other->pot->depthCm === $setup->pot->depthCm && $other->pot->measures === $setup->pot->measures && $other->holes === $setup->holes) {
+            throw Refused::because('pot', 'same', $other->key);
+        }
+
+        return $setup;
     }
 
     /** What one adds or takes away without thinking: half a part of a small mix, a part of one of ten or so, else about a tenth. */

@@ -9,8 +9,8 @@ use Zolbek\Core\Blending\Portion;
 use Zolbek\Core\Component\Component;
 
 /**
- * Finds the single changes (see Changes) that would bring a criterion into its band, by computing each. Of each kind the one that costs least
- * elsewhere; where none suffices, the one that helps most.
+ * Finds the single changes (see Changes) that would bring a criterion into its band, by computing each: what a grower would try first (see Remedy), of each kind the
+ * one that costs least elsewhere; where none suffices, the one that helps most. What would make the whole worse by a word is not offered.
  */
 final readonly class MendSearch
 {
@@ -43,10 +43,12 @@ final readonly class MendSearch
         if ($current === null || $current->level === Level::Good) {
             return [];
         }
+        $isTooLow = $current->value !== null && $current->value < $current->band->low;
         $ranked = [];
         foreach ($criterion === Criterion::Years ? $this->likelyToLast($current) : $this->candidates as [$change, $then]) {
-            $verdict = $then->find($criterion);
-            if ($verdict === null) {
+            $remedy = Remedy::rank($criterion, $change->kind, $isTooLow);
+            $verdict = $remedy === null ? null : $then->find($criterion);
+            if ($verdict === null || $then->rating->rank() > $this->now->rating->rank()) {
                 continue;
             }
             $suffices = $verdict->level === Level::Good;
@@ -54,7 +56,7 @@ final readonly class MendSearch
             if (! $suffices && ! ($nearer >= self::WORTH_NAMING)) {
                 continue;
             }
-            $ranked[] = [[$suffices ? 0 : 1, count($this->worsens($criterion, $then)), $suffices ? $change->size : $verdict->marginsOutside, -$then->fit], $change, $verdict, $suffices];
+            $ranked[] = [[$suffices ? 0 : 1, $remedy, count($this->worsens($criterion, $then)), $suffices ? $change->size : $verdict->marginsOutside, -$then->fit], $change, $verdict, $suffices];
         }
         usort($ranked, static fn(array $a, array $b): int => $a[0] <=> $b[0]);
 
@@ -79,9 +81,12 @@ final readonly class MendSearch
     {
         $likely = [];
         foreach ($this->candidates as [$change, $then]) {
+            if (Remedy::rank(Criterion::Years, $change->kind, true) === null) {
+                continue;
+            }
             $planned = min(8.0, $change->setup->targets()->plannedYears);
             if ($change->kind === Change::REPOT ? $planned <= ($current->value ?? 0.0) : ! (new AgedPot($change->setup, $planned - 0.5))->fails()) {
-                $likely[] = [[count($this->worsens(Criterion::Years, $then)), $change->size], $change];
+                $likely[] = [[Remedy::rank(Criterion::Years, $change->kind, true), count($this->worsens(Criterion::Years, $then)), $change->size], $change];
             }
         }
         usort($likely, static fn(array $a, array $b): int => $a[0] <=> $b[0]);

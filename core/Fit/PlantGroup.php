@@ -6,9 +6,9 @@ namespace Zolbek\Core\Fit;
 
 /**
  * Groups of plants with starting targets for a settled mix in the plant's own pot: air after watering as a share of bulk
- * volume (soft margin 0.06), pH (soft margin 0.5), the suction it bears and the years that a mix serves it.
+ * volume (soft margin 0.06), pH (soft margin 0.8), the suction it bears, how short it may go in a hot spell and the years that a mix serves it.
  *
- * Figures are the practice of growers, to start from. Check: pines and junipers want air 0.14 to 0.38 and pH 5.5 to 6.8.
+ * Figures are the practice of growers, to start from. Check: pines and junipers want air 0.14 to 0.38 and pH 5.5 to 6.8, and bear a drought of 0.15.
  */
 enum PlantGroup: string
 {
@@ -25,7 +25,7 @@ enum PlantGroup: string
     case Seedlings = 'seedlings';
 
     private const AIR_MARGIN = 0.06;
-    private const PH_MARGIN = 0.5;
+    private const PH_MARGIN = 0.8;
 
     public function air(): Band
     {
@@ -74,6 +74,20 @@ enum PlantGroup: string
             self::TropicalDrySeason => 400.0,
             self::Seedlings => 50.0,
         };
+    }
+
+    /** Degree of drought in a hot spell, see Drought, that it takes without harm, with its margin. */
+    public function drought(): Band
+    {
+        [$most, $margin] = match ($this) {
+            self::Seedlings => [0.05, 0.20],
+            self::AiryConifers, self::Mediterranean => [0.15, 0.30],
+            self::TropicalDrySeason => [0.25, 0.35],
+            self::Desert => [0.60, 0.30],
+            default => [0.10, 0.25],
+        };
+
+        return new Band(0.0, $most, $margin);
     }
 
     /** @return array{float, float} years after which the mix is replaced: young plants, old ones */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Zolbek\Core\Fit;
 
+use Zolbek\Core\Ageing\AgeingClimate;
 use Zolbek\Core\Blending\Blend;
 use Zolbek\Core\Blending\Portion;
 use Zolbek\Core\Blending\Substrate;
@@ -31,6 +32,9 @@ final readonly class Setup
     /** Litres of water after free drainage, of everything in the root zone. */
     public float $drainedL;
 
+    /** What frost and warmth do to it here; null where nobody said where it stands. */
+    public ?AgeingClimate $ageing;
+
     /** Loose litres of components in one scooped litre: 1 where no mix stands among the portions. */
     public float $loosePerScooped;
 
@@ -38,6 +42,7 @@ final readonly class Setup
      * @param list<array{Component|Portion, float}> $portions
      * @param float          $potWeightKg  of the empty pot
      * @param float          $treeWeightKg of the plant without substrate
+     * @param float|null     $compactionIndex K, of the mix and of its layer; that at which it settles where null
      * @param RootZone|null  $zone         of this pot and layer, where it is known already
      * @param Situation|null $situation    where it stands; without one only mix and pot are rated
      * @param Contents|null  $contents     root ball, zones and objects beside the mix
@@ -58,7 +63,7 @@ final readonly class Setup
         public ?DrainageLayer $layer = null,
         public float $potWeightKg = 0.0,
         public float $treeWeightKg = 0.0,
-        public float $compactionIndex = CompressiblePacking::SETTLED,
+        public ?float $compactionIndex = null,
         ?RootZone $zone = null,
         public ?Situation $situation = null,
         public ?Contents $contents = null,
@@ -66,13 +71,33 @@ final readonly class Setup
         public float $tipDeg = 0.0,
         ?Substrate $substrate = null,
         ?Filling $filling = null,
+        public ModelConstants $model = new ModelConstants(),
     ) {
         $this->portions = array_map(static fn(array $portion): array => [self::portion($portion[0]), $portion[1]], $portions);
-        $this->substrate = $substrate ?? new Substrate(Blend::scooped($this->portions), $compactionIndex);
+        $this->substrate = $substrate ?? $this->packed(Blend::scooped($this->portions));
         $this->loosePerScooped = $this->substrate->blend->totalParts / array_sum(array_column($this->portions, 1));
         $this->zone = $zone ?? new RootZone($pot, $headspaceCm, $topDressingCm, $layer);
         $this->filling = $contents === null ? null : new Filling($this->zone, $this->substrate, $contents, $filling);
         $this->drainedL = $this->filling?->waterL() ?? $this->zone->waterL($this->substrate->retention);
+        $this->ageing = $situation?->ageing($this->zone, $this->drainedL, $model)
+            ?? ($model->ageing === 1.0 && $model->washOut === 1.0 ? null : new AgeingClimate(pace: $model->ageing, washOutPace: $model->washOut));
+    }
+
+    /** The mix as it lies after some years here. */
+    public function substrateAfter(float $years): Substrate
+    {
+        return $years > 0.0 ? $this->packed($this->substrate->blend, $years) : $this->substrate;
+    }
+
+    /** The root zone after some years, its drainage layer aged. */
+    public function zoneAfter(float $years): RootZone
+    {
+        return $this->layer === null || $years <= 0.0 ? $this->zone : new RootZone(
+            $this->pot,
+            $this->headspaceCm,
+            $this->topDressingCm,
+            new DrainageLayer(new Substrate($this->layer->substrate->blend, $this->layer->substrate->compactionIndex, $years, $this->ageing), $this->layer->thicknessCm),
+        );
     }
 
     public function targets(): Targets
@@ -137,6 +162,7 @@ final readonly class Setup
         ?Situation $situation = null,
         ?float $tipDeg = null,
         bool $withContents = true,
+        ?ModelConstants $model = null,
     ): self {
         $sameZone = $pot === null && $layer === null && $withLayer && $topDressingCm === null;
 
@@ -156,9 +182,20 @@ final readonly class Setup
             $withContents ? $this->contents : null,
             $this->holeCover,
             $tipDeg ?? $this->tipDeg,
-            $portions === null && $compactionIndex === null ? $this->substrate : null,
+            $portions === null && $compactionIndex === null && $model === null ? $this->substrate : null,
             $sameZone && $withContents ? $this->filling : null,
+            $model ?? $this->model,
         );
+    }
+
+    private function packed(Blend $blend, float $years = 0.0): Substrate
+    {
+        $index = $this->compactionIndex;
+        if ($this->model->compaction !== 0.0) {
+            $index = min(CompressiblePacking::PRESSED, max(CompressiblePacking::POURED, ($index ?? $blend->settledIndex()) + $this->model->compaction));
+        }
+
+        return new Substrate($blend, $index, $years, $years > 0.0 ? $this->ageing : null, $this->model->head);
     }
 
     private static function portion(Component|Portion $what): Portion

@@ -11,17 +11,18 @@ use Zolbek\Core\Input\Refusals;
 use Zolbek\Core\Packing\CompressiblePacking;
 
 /**
- * What is done to a component before it is mixed: oversize cut down, screened between two sieves, dust rinsed out, wetted.
+ * What is done to a component before it is mixed: oversize cut down, screened between two sieves, dust rinsed out, wetted, limed to a pH.
  *
  *     cut     grains coarser than a size become grains between half that size and it; nothing is lost
  *     screen  keeps P(hi) - P(lo) of the mass;  rinse  keeps what is coarser than a size
  *
- * After each the loose density is re phi(beta, kept grading, 4.1). Wetting changes no figure: water is that after a thorough soak anyway.
+ * After each the loose density is re phi(beta, kept grading, 4.1). Wetting changes no figure: water is that after a thorough soak anyway. What is limed enters with
+ * that pH and keeps its buffer; what has no buffer stays as it is. The dose is told by Correction.
  * Source: model sections 2 and 11. Check: pumice 3-6 mm screened at 2.8 mm keeps 1 - P(2.8).
  */
 final readonly class Preparation
 {
-    public const FIELDS = ['cut_mm', 'screen_lo_mm', 'screen_hi_mm', 'rinse_mm', 'wet'];
+    public const FIELDS = ['cut_mm', 'screen_lo_mm', 'screen_hi_mm', 'rinse_mm', 'wet', 'limed_to_ph'];
     public const WET = ['none', 'damp', 'soak'];
 
     private function __construct(
@@ -30,13 +31,14 @@ final readonly class Preparation
         public ?float $screenHiMm,
         public ?float $rinseMm,
         public string $wet,
+        public ?float $limedToPh = null,
     ) {}
 
     public static function read(mixed $input, Refusals $refusals, string $path): self
     {
         $fields = Fields::of($input, self::FIELDS, $refusals, $path);
         $size = static fn(string $name): ?float => $fields->has($name) ? $fields->number($name, 0.02, 100) : null;
-        $preparation = new self($size('cut_mm'), $size('screen_lo_mm'), $size('screen_hi_mm'), $size('rinse_mm'), $fields->oneOf('wet', self::WET, 'none') ?? 'none');
+        $preparation = new self($size('cut_mm'), $size('screen_lo_mm'), $size('screen_hi_mm'), $size('rinse_mm'), $fields->oneOf('wet', self::WET, 'none') ?? 'none', $fields->has('limed_to_ph') ? $fields->number('limed_to_ph', 3, 9) : null);
         if ($preparation->screenLoMm !== null && $preparation->screenHiMm !== null && $preparation->screenLoMm >= $preparation->screenHiMm) {
             $refusals->add(new Refusal($path.'.screen_hi_mm', 'screens_order', $preparation->screenHiMm, ['min' => $preparation->screenLoMm]));
         }
@@ -45,9 +47,9 @@ final readonly class Preparation
     }
 
     /** Whether it changes what lies in the pot. */
-    public function changesGrains(): bool
+    public function changesMix(): bool
     {
-        return $this->cutMm !== null || $this->screenLoMm !== null || $this->screenHiMm !== null || $this->rinseMm !== null;
+        return $this->limedToPh !== null || $this->cutMm !== null || $this->screenLoMm !== null || $this->screenHiMm !== null || $this->rinseMm !== null;
     }
 
     /**
@@ -74,6 +76,10 @@ final readonly class Preparation
             [$component, $kept] = [$screening->component, $kept * $screening->keptShare];
         }
 
+        if ($this->limedToPh !== null && $component->buffer > 0.0) {
+            $component = $component->with(ph: $this->limedToPh);
+        }
+
         return [$component, $kept];
     }
 
@@ -86,6 +92,7 @@ final readonly class Preparation
             'screen_hi_mm' => $this->screenHiMm,
             'rinse_mm' => $this->rinseMm,
             'wet' => $this->wet === 'none' ? null : $this->wet,
+            'limed_to_ph' => $this->limedToPh,
         ], static fn(float|string|null $value): bool => $value !== null);
     }
 }

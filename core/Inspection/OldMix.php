@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Zolbek\Core\Inspection;
 
 use Zolbek\Core\Ageing\AgedPot;
+use Zolbek\Core\Ageing\AgeingClimate;
 use Zolbek\Core\Ageing\Attrition;
+use Zolbek\Core\Ageing\WashOut;
 use Zolbek\Core\Fit\Setup;
 use Zolbek\Core\Potting\Reason;
 
@@ -60,14 +62,15 @@ final readonly class OldMix
         if ($isWorn) {
             $reasons[] = new Reason('crumbled', ['then' => $this->finesThen, 'now' => $this->finesNow, 'nights' => round($this->frostNights)]);
         }
-        if ($this->airNow < $low) {
+        $isShort = $this->airThen < $low || $this->airNow <= AgedPot::failsBelow($low);
+        if ($isShort) {
             $reasons[] = new Reason($this->airThen < $low ? 'little_air_from_start' : 'lost_air', ['then' => $this->airThen, 'now' => $this->airNow, 'low' => $low]);
         }
-        if ($wet !== [] && $this->airNow >= $low) {
+        if ($wet !== [] && ! $isShort) {
             $reasons[] = new Reason('seen_not_computed', ['now' => $this->airNow]);
         }
         $this->verdict = match (true) {
-            $wet !== [] && $isWorn => 'worn',
+            $wet !== [] && ($isWorn || $this->failsNow) => 'worn',
             $wet !== [] => 'wet',
             in_array(Finding::Repellent, $findings, true) => 'dry',
             $this->failsNow => 'worn',
@@ -79,10 +82,11 @@ final readonly class OldMix
 
     private static function fines(Setup $setup, float $years): float
     {
-        $climate = $setup->situation?->climate?->ageing();
+        $ageing = $setup->ageing ?? new AgeingClimate();
+        $washOut = WashOut::of($setup->substrate->blend);
         $fine = $all = 0.0;
         foreach ($setup->substrate->blend->components as $i => $component) {
-            $aged = Attrition::of($component, $years, $climate);
+            $aged = Attrition::of($component, $years, $washOut, $ageing);
             $volume = $setup->substrate->blend->shares[$i] * $component->bulkDensity / $component->particleDensity * $aged->left;
             $fine += $volume * array_sum(array_slice($aged->shares, 0, self::FINE_CLASSES));
             $all += $volume;

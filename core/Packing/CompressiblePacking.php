@@ -26,7 +26,6 @@ final class CompressiblePacking
     public const POURED = 4.1;
     public const WORKED_IN = 4.5;
     public const TAPPED = 4.75;
-    public const SETTLED = 6.7;
     public const PRESSED = 9.0;
 
     /** @var array{list<float>, list<float>} loosening a and wall effect b by the number of classes between two sizes */

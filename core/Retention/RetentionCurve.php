@@ -105,6 +105,22 @@ final readonly class RetentionCurve
         return $water;
     }
 
+    /**
+     * Litres of it that stand between the grains, eps S.
+     *
+     * @param list<float> $suctionsCm all above 0
+     * @param list<float> $litres     one for each suction
+     */
+    public function freeWater(array $suctionsCm, array $litres): float
+    {
+        $water = 0.0;
+        foreach ($suctionsCm as $n => $suction) {
+            $water += $litres[$n] * $this->saturationBetweenGrains($suction);
+        }
+
+        return $this->interPorosity * $water;
+    }
+
     /** Share S of the space between the grains that is filled at a suction in cm; 1 at the water table. */
     public function saturationBetweenGrains(float $headCm): float
     {

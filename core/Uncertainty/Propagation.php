@@ -4,51 +4,67 @@ declare(strict_types=1);
 
 namespace Zolbek\Core\Uncertainty;
 
-use Zolbek\Core\Chemistry\Reaction;
+use Zolbek\Core\Ageing\AgedPot;
+use Zolbek\Core\Ageing\Forecast;
 use Zolbek\Core\Component\Component;
+use Zolbek\Core\Component\ComponentKind;
+use Zolbek\Core\Fit\Assessment;
+use Zolbek\Core\Fit\Criterion;
 use Zolbek\Core\Fit\Setup;
-use Zolbek\Core\Fit\WaterCourse;
-use Zolbek\Core\Flow\RunThrough;
 use Zolbek\Core\Grading\PanTail;
 use Zolbek\Core\Input\Refused;
 
 /**
- * Standard uncertainty of what is computed, from that of the properties: first order, by central differences.
+ * Standard uncertainty of what is computed, from that of the properties and that of the model itself: first order, by central differences.
  *
- *     u(y)^2 = sum over properties of ((y(x + u_x) - y(x - u_x)) / 2)^2
+ *     u(y)^2 = sum over properties and constants of ((y(x + u_x) - y(x - u_x)) / 2)^2
  *
  * The pan under a coarse sieve counts as a property: its fines may all lie near 0.1 mm, or near the sieve. A step that a component cannot make is
- * taken on the other side alone. Source: Guide to the Expression of Uncertainty in Measurement (JCGM 100:2008), section 5.1.
- * Check: a figure that hangs on one property by y = x is as uncertain as it.
+ * taken on the other side alone. What the model may be wrong by stands at ModelError. The level drop hangs on the model's pace alone here.
+ * Source: Guide to the Expression of Uncertainty in Measurement (JCGM 100:2008), section 5.1; model revision (g).
+ * Check: even clay, pumice and lava for a pine in an oval tray on a hill, model errors alone: air 0.22 +- 0.04, interval 20 +- 7 h.
  */
 final readonly class Propagation
 {
-    public const FIGURES = ['air', 'water_l', 'easy_l', 'run_through_s', 'ph', 'wet_kg', 'yield_share', 'interval_h'];
+    public const FIGURES = [
+        'air', 'water_l', 'easy_l', 'yield_share', 'run_through_s', 'ph', 'wet_kg', 'interval_h', 'drought', 'later_ph', 'level_drop_cm', 'use_l_day', 'given_l_year', 'float_share',
+    ];
 
     /** @var array<string, float> standard uncertainty by figure */
     public array $of;
 
-    /** @var array<string, array{component: string, property: string, share: float}> what contributes most to each, and its share of the variance */
+    /** @var array<string, array{component: string|null, property: string, share: float}> what contributes most to each, and its share of the variance; no component for the model itself */
     public array $most;
 
-    /** @param callable(Component): array<string, string> $bases basis (typical, supplier, measured) of each property of a component */
-    public function __construct(Setup $setup, callable $bases)
+    /** @param (callable(Component): array<string, string>)|null $bases basis (typical, supplier, measured) of each property of a component; null for the model's own errors alone */
+    public function __construct(Setup $setup, ?callable $bases)
     {
-        $variance = [];
-        $largest = [];
+        $variance = $largest = [];
+        $add = static function (string $figure, ?string $key, string $property, float $part) use (&$variance, &$largest): void {
+            $variance[$figure] = ($variance[$figure] ?? 0.0) + $part;
+            if ($part > ($largest[$figure][2] ?? 0.0)) {
+                $largest[$figure] = [$key, $property, $part];
+            }
+        };
         foreach ($setup->substrate->blend->components as $component) {
-            foreach (self::steps($component, $bases($component)) as $property => [$up, $down]) {
-                $high = self::figures($setup, $component, $up);
-                $low = self::figures($setup, $component, $down);
+            foreach ($bases === null ? [] : self::steps($component, $bases($component)) as $property => [$up, $down]) {
+                $high = self::figures(self::replaced($setup, $component, $up));
+                $low = self::figures(self::replaced($setup, $component, $down));
                 $half = $up === null || $down === null ? 1.0 : 2.0;
-                foreach (self::FIGURES as $figure) {
-                    if (isset($high[$figure], $low[$figure])) {
-                        $part = (($high[$figure] - $low[$figure]) / $half) ** 2;
-                        $variance[$figure] = ($variance[$figure] ?? 0.0) + $part;
-                        if ($part > ($largest[$figure][2] ?? 0.0)) {
-                            $largest[$figure] = [$component->key, $property, $part];
-                        }
+                foreach ($high as $figure => $value) {
+                    if ($value !== null && isset($low[$figure])) {
+                        $add($figure, $component->key, $property, (($value - $low[$figure]) / $half) ** 2);
                     }
+                }
+            }
+        }
+        foreach (ModelError::of($setup) as $error => [$up, $down]) {
+            $isPace = $error === ModelError::AGEING || $error === ModelError::WASH_OUT || $error === ModelError::COMPACTION;
+            [$high, $low] = [$setup->with(model: $up), $setup->with(model: $down)];
+            [$highs, $lows] = [[...self::figures($high), ...($isPace ? self::byPace($high) : [])], [...self::figures($low), ...($isPace ? self::byPace($low) : [])]];
+            foreach ($highs as $figure => $value) {
+                if ($value !== null && isset($lows[$figure])) {
+                    $add($figure, null, $error, (($value - $lows[$figure]) / 2.0) ** 2);
                 }
             }
         }
@@ -58,6 +74,16 @@ final readonly class Propagation
             $most[$figure] = ['component' => $key, 'property' => $property, 'share' => $part / ($variance[$figure] ?? $part)];
         }
         $this->most = $most;
+    }
+
+    /** Uncertainty of the figure that a criterion is rated by; 0 where it has none of its own. */
+    public function ofCriterion(Criterion $criterion): float
+    {
+        return $this->of[match ($criterion) {
+            Criterion::WetWeight => 'wet_kg',
+            Criterion::RunThrough => 'run_through_s',
+            default => $criterion->value,
+        }] ?? 0.0;
     }
 
     /**
@@ -84,6 +110,7 @@ final readonly class Propagation
             'internal_median_cm' => static fn(int $side): Component => $component->with(internalMedianCm: $component->internalMedianCm + $side * $hi),
             'sphericity' => static fn(int $side): Component => $component->with(sphericity: min(1.0, $component->sphericity + $side * $psi)),
             ...($component->hydraulicSizeMm === null ? [] : ['hydraulic_size_mm' => static fn(int $side): Component => $component->with(hydraulicSizeMm: $component->hydraulicSizeMm + $side * $u('hydraulic_size_mm', $component->hydraulicSizeMm))]),
+            ...($component->kind !== ComponentKind::Bark || $component->hydraulicSizeMm !== null ? [] : ['fines_weight' => static fn(int $side): Component => $component->with(finesWeight: $component->finesWeight + $side * ModelError::FINES_WEIGHT)]),
             ...($component->ph === null ? [] : ['ph' => static fn(int $side): Component => $component->with(ph: $component->ph + $side * $ph)]),
             ...(PanTail::of($component) === null ? [] : ['sieve' => static fn(int $side): Component => $component->with(grading: $component->grading->panAt($side > 0 ? $component->grading->sizesMm[1] / 1.5 : 0.1))]),
         ];
@@ -101,30 +128,37 @@ final readonly class Propagation
         }
     }
 
-    /** @return array<string, float|null> */
-    private static function figures(Setup $setup, Component $replaced, ?Component $by): array
+    private static function replaced(Setup $setup, Component $replaced, ?Component $by): Setup
     {
-        $then = $setup;
-        if ($by !== null) {
-            $then = $setup->withPortions(array_map(static fn(array $portion): array => [
-                $portion[0]->replaced($replaced->key, $by),
-                $portion[1],
-            ], $setup->portions));
-        }
-        $retention = $then->substrate->retention;
-        $water = $then->zone->waterL($retention);
-        $situation = $then->situation;
-        $course = $situation?->climate === null ? null : new WaterCourse($then, $situation, $situation->climate);
+        return $by === null ? $setup : $setup->withPortions(array_map(static fn(array $portion): array => [$portion[0]->replaced($replaced->key, $by), $portion[1]], $setup->portions));
+    }
+
+    /** @return array<string, float|null> */
+    private static function figures(Setup $setup): array
+    {
+        $assessment = new Assessment($setup, withYears: false);
+        $water = $setup->waterL(0.0);
 
         return [
-            'air' => $retention->saturated - $water / $then->zone->volumeL,
+            'air' => $assessment->verdict(Criterion::Air)->value,
             'water_l' => $water,
-            'easy_l' => $water - $then->zone->waterL($retention, 50.0),
-            'run_through_s' => (new RunThrough($then->zone, $then->substrate, $then->holes, $then->holeCover))->seconds,
-            'ph' => Reaction::ph($then->substrate->blend),
-            'wet_kg' => $then->zone->volumeL * $then->substrate->bulkDensity + 0.998 * $water,
-            'yield_share' => $then->substrate->yield,
-            'interval_h' => $course?->hottestIntervalH,
+            'easy_l' => $water - $setup->waterL(50.0),
+            'yield_share' => $setup->substrate->yield,
+            'run_through_s' => $assessment->verdict(Criterion::RunThrough)->value,
+            'ph' => $assessment->verdict(Criterion::Ph)->value,
+            'wet_kg' => $assessment->weights->wetKg,
+            'interval_h' => $assessment->water?->drought->intervalH,
+            'drought' => $assessment->water?->drought->degree,
+            'later_ph' => $assessment->find(Criterion::LaterPh)?->value,
+            'use_l_day' => $assessment->water?->hotUseLDay,
+            'given_l_year' => $assessment->water?->givenLYear,
+            'float_share' => $assessment->find(Criterion::FloatShare)?->value,
         ];
+    }
+
+    /** @return array{level_drop_cm: float} what a step of the model's pace moves */
+    private static function byPace(Setup $setup): array
+    {
+        return ['level_drop_cm' => (new AgedPot($setup, min(Forecast::HORIZON, $setup->targets()->plannedYears)))->levelDropCm];
     }
 }

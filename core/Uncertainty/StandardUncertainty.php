@@ -7,7 +7,7 @@ namespace Zolbek\Core\Uncertainty;
 use Zolbek\Core\Component\ComponentKind;
 
 /**
- * Standard uncertainty of a property by what it rests on: typical 15 % of the value, 30 % for organics and soil; supplier 10 %;
+ * Standard uncertainty of a property by what it rests on: typical 15 % of the value, 30 % for bark, organics and soil; supplier 10 %;
  * measured at least 3 %. In the unit of the property.
  *
  * A pH is no quantity to take a share of; its own uncertainty is 0.5 typical, 0.3 from a supplier, 0.1 measured.
@@ -22,8 +22,14 @@ final class StandardUncertainty
         return abs($value) * match ($basis) {
             'supplier' => 0.10,
             'measured' => 0.03,
-            default => $kind?->isCompressible() === true ? 0.30 : 0.15,
+            default => self::typicalShare($kind),
         };
+    }
+
+    /** Share of its value that a typical property is uncertain by. */
+    public static function typicalShare(?ComponentKind $kind): float
+    {
+        return $kind?->isCompressible() === true ? 0.30 : 0.15;
     }
 
     public static function ofPh(string $basis): float

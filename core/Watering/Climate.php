@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Zolbek\Core\Watering;
 
-use Zolbek\Core\Ageing\AgeingClimate;
 use Zolbek\Core\Input\Fields;
 use Zolbek\Core\Input\Refusal;
 use Zolbek\Core\Input\Refusals;
@@ -13,9 +12,11 @@ use Zolbek\Core\Numerics\Erfc;
 
 /**
  * The climate of a site by months, and what follows from it: reference evapotranspiration ET0 (Penman-Monteith where humidity, wind and sun are known,
- * else Hargreaves, on the 15th of the month), frost cycles, first warm weeks.
+ * else Hargreaves, on the 15th of the month), days of frost and thaw, first warm weeks.
  *
- *     frost cycles of a month = days * P(night < 0) * P(day > 0), nights and days spread by 4.5 K about their means
+ *     days of frost and thaw of a month = days * P(night < 0) * P(day > 0), nights and days spread by 4.5 K about their means
+ *
+ * Those are days in the air; how often a pot freezes through is told by FrostCycles.
  *
  * Altitude in m. Source: FAO Irrigation and Drainage Paper 56 (1998); spread of daily about monthly temperatures, a usual figure of temperate
  * climates. Check: a month whose nights are at 0 degC on the mean and days at 20 has 15 frost nights of 30.
@@ -33,7 +34,9 @@ final readonly class Climate
     public int $hottestMonth;
 
     public float $meanC;
-    public float $frostCycles;
+
+    /** Days a year on which it freezes and thaws in the air. */
+    public float $thawDays;
 
     /** @param non-empty-list<MonthClimate> $months twelve, January first */
     public function __construct(public float $latitude, public float $altitudeM, public array $months)
@@ -47,7 +50,7 @@ final readonly class Climate
         }
         $this->et0MmDay = $et0;
         $this->hottestMonth = (int) array_search(max($et0), $et0, true);
-        $this->frostCycles = $frosts;
+        $this->thawDays = $frosts;
         $this->meanC = $mean;
     }
 
@@ -73,11 +76,6 @@ final readonly class Climate
         assert($months !== []);
 
         return new self($latitude, $altitude, $months);
-    }
-
-    public function ageing(): AgeingClimate
-    {
-        return new AgeingClimate($this->frostCycles, $this->meanC);
     }
 
     /** Nights below 0 degC in a month, 0 to 11. */

@@ -4,13 +4,15 @@ declare(strict_types=1);
 
 namespace Zolbek\Core\Watering;
 
-/** Where a pot stands on its site: light, wind, and whether rain reaches it. */
+/** Where a pot stands on its site: light, wind, among what others, and whether rain and frost reach it. */
 final readonly class Place
 {
     public function __construct(
         public Exposure $exposure = Exposure::FullSun,
         public Wind $wind = Wind::Usual,
         public bool $rainReaches = true,
+        public Stand $stand = Stand::Bench,
+        public bool $winterShelter = false,
     ) {}
 
     /** Share of ET0 that drives a pot here. */
@@ -19,8 +21,24 @@ final readonly class Place
         return $this->exposure->factor() * $this->wind->factor();
     }
 
-    public function with(?Exposure $exposure = null, ?Wind $wind = null): self
+    /** k_lone, see Stand; indoors always 1. */
+    public function lone(): float
     {
-        return new self($exposure ?? $this->exposure, $wind ?? $this->wind, $this->rainReaches);
+        return $this->exposure === Exposure::Indoors ? 1.0 : $this->stand->lone();
+    }
+
+    public function rainFalls(): bool
+    {
+        return $this->rainReaches && ! $this->exposure->isUnderCover();
+    }
+
+    public function freezes(): bool
+    {
+        return ! $this->winterShelter && ! $this->exposure->isUnderCover();
+    }
+
+    public function with(?Exposure $exposure = null, ?Wind $wind = null, ?Stand $stand = null, ?bool $winterShelter = null): self
+    {
+        return new self($exposure ?? $this->exposure, $wind ?? $this->wind, $this->rainReaches, $stand ?? $this->stand, $winterShelter ?? $this->winterShelter);
     }
 }

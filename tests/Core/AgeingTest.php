@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use Tests\Core\Reference;
 use Zolbek\Core\Ageing\Attrition;
+use Zolbek\Core\Ageing\WashOut;
 use Zolbek\Core\Chemistry\Reaction;
 use Zolbek\Core\Component\ComponentKind;
 use Zolbek\Core\Component\ComponentReader;
@@ -12,13 +13,13 @@ use Zolbek\Core\Uncertainty\StandardUncertainty;
 
 test('nothing ages in no time', function (string $key): void {
     $component = Reference::component($key);
-    $aged = Attrition::of($component, 0.0);
+    $aged = Attrition::of($component, 0.0, new WashOut(1.0));
     expect($aged->left)->toBeNear(1.0, 1e-12)->and($aged->shares)->toEqualWithDelta($component->classShares, 1e-12);
 })->with(['pumice-3-6-mm', 'sphagnum-peat', 'vermiculite-2-4-mm']);
 
 test('what does not crumble keeps its sizes, what does not rot keeps its mass but for dust washed out', function (): void {
-    $sand = Attrition::of(Reference::component('sharp-sand-0-25-2-mm'), 50.0);
-    $granule = Attrition::of(Reference::component('akadama-type-clay-granule-2-6-mm'), 5.0);
+    $sand = Attrition::of(Reference::component('sharp-sand-0-25-2-mm'), 50.0, new WashOut(1.0));
+    $granule = Attrition::of(Reference::component('akadama-type-clay-granule-2-6-mm'), 5.0, new WashOut(1.0));
     expect($sand->left)->toBeNear(1.0, 1e-12)
         ->and($sand->shares)->toEqualWithDelta(Reference::component('sharp-sand-0-25-2-mm')->classShares, 1e-12)
         ->and($granule->left)->toBeLessThan(1.0)->toBeGreaterThan(0.97);
@@ -26,7 +27,7 @@ test('what does not crumble keeps its sizes, what does not rot keeps its mass bu
 
 test('shares of what is left sum to one, and no mass is made', function (float $years): void {
     foreach (Reference::rawComponents() as $raw) {
-        $aged = Attrition::of(Reference::component($raw['key']), $years);
+        $aged = Attrition::of(Reference::component($raw['key']), $years, new WashOut(1.0));
         expect(array_sum($aged->shares))->toBeNear(1.0, 1e-9)
             ->and(array_sum($aged->masses))->toBeLessThanOrEqual(1.0 + 1e-12)
             ->and($aged->left)->toBeLessThanOrEqual(1.0 + 1e-12)
@@ -36,18 +37,18 @@ test('shares of what is left sum to one, and no mass is made', function (float $
 
 test('rotting alone is an exponential', function (): void {
     $still = ComponentReader::read([...Reference::raw('sphagnum-peat'), 'crumble_rate' => 0, 'decay_rate' => 0.2]);
-    expect(Attrition::of($still, 5.0)->left)->toBeNear(exp(-1.0), 1e-12);
+    expect(Attrition::of($still, 5.0, new WashOut(1.0))->left)->toBeNear(exp(-1.0), 1e-12);
 });
 
 test('time goes in months: what is nearer to one is that one', function (): void {
     $granule = Reference::component('kanuma-type-acid-granule-2-6-mm');
-    expect(Attrition::of($granule, 1.0 + 0.4 / 12)->masses)->toBe(Attrition::of($granule, 1.0)->masses)
-        ->and(Attrition::of($granule, 1.0 + 0.6 / 12)->masses)->not->toBe(Attrition::of($granule, 1.0)->masses);
+    expect(Attrition::of($granule, 1.0 + 0.4 / 12, new WashOut(1.0))->masses)->toBe(Attrition::of($granule, 1.0, new WashOut(1.0))->masses)
+        ->and(Attrition::of($granule, 1.0 + 0.6 / 12, new WashOut(1.0))->masses)->not->toBe(Attrition::of($granule, 1.0, new WashOut(1.0))->masses);
 });
 
 test('dust that was there stays, dust that is made washes out', function (): void {
     $loam = ComponentReader::read([...Reference::raw('loam-screened-6-mm'), 'crumble_rate' => 0.5]);
-    $aged = Attrition::of($loam, 10.0);
+    $aged = Attrition::of($loam, 10.0, new WashOut(1.0));
     foreach (range(0, 7) as $k) {
         expect($aged->masses[$k])->toBeGreaterThanOrEqual($loam->classShares[$k] - 1e-12);
     }
@@ -57,7 +58,7 @@ test('a harder granule outlasts a softer one', function (): void {
     $soft = ComponentReader::read([...Reference::raw('akadama-type-clay-granule-2-6-mm'), 'crumble_rate' => 0.2]);
     $hard = ComponentReader::read([...Reference::raw('akadama-type-clay-granule-2-6-mm'), 'crumble_rate' => 0.02]);
     $coarse = static fn(Attrition $aged): float => array_sum(array_slice($aged->masses, 14));
-    expect($coarse(Attrition::of($hard, 4.0)))->toBeGreaterThan($coarse(Attrition::of($soft, 4.0)));
+    expect($coarse(Attrition::of($hard, 4.0, new WashOut(1.0))))->toBeGreaterThan($coarse(Attrition::of($soft, 4.0, new WashOut(1.0))));
 });
 
 test('years outside a hundred are refused', function (float $years): void {

@@ -14,7 +14,9 @@ use Zolbek\Core\Fit\Criterion;
 use Zolbek\Core\Fit\Level;
 use Zolbek\Core\Fit\MendSearch;
 use Zolbek\Core\Fit\PlantGroup;
+use Zolbek\Core\Fit\Rating;
 use Zolbek\Core\Fit\Setup;
+use Zolbek\Core\Fit\Verdict;
 use Zolbek\Core\Flow\RunThroughSpeed;
 use Zolbek\Core\Grading\PanTail;
 
@@ -26,16 +28,33 @@ function setupOf(array $parts, string $pot = 'oval tray', PlantGroup $group = Pl
     return new Setup($portions, Reference::pot($pot), $holes ?? Holes::of(2, 2.2, 0.6), $group, 0.8, 0.0, $layer, 2.0);
 }
 
-test('a band is good inside, falls in its margin and never reaches zero', function (): void {
-    $band = new Band(0.14, 0.38, 0.06);
-    expect($band->desirability(0.14))->toBe(1.0)
-        ->and($band->desirability(0.38))->toBe(1.0)
-        ->and($band->desirability(0.11))->toBeNear(0.525, 1e-9)
-        ->and($band->desirability(0.41))->toBeNear(0.525, 1e-9)
-        ->and($band->desirability(-9.0))->toBe(0.05)
-        ->and($band->level(0.2))->toBe(Level::Good)
-        ->and($band->level(0.1))->toBe(Level::Mind)
-        ->and($band->level(0.5))->toBe(Level::Stop);
+test('a verdict is good inside its band and a little beyond, falls in the margin and never reaches zero', function (): void {
+    $air = static fn(float $share): Verdict => new Verdict(Criterion::Air, $share, new Band(0.14, 0.38, 0.06));
+    expect($air(0.14)->desirability)->toBe(1.0)
+        ->and($air(0.38)->desirability)->toBe(1.0)
+        ->and($air(0.11)->desirability)->toBeNear(0.525, 1e-9)
+        ->and($air(-9.0)->desirability)->toBe(0.05)
+        ->and($air(0.2)->level)->toBe(Level::Good)
+        ->and($air(0.132)->level)->toBe(Level::Good)
+        ->and($air(0.13)->level)->toBe(Level::Mind)
+        ->and($air(0.0801)->level)->toBe(Level::Mind)
+        ->and($air(0.0799)->level)->toBe(Level::Stop);
+});
+
+test('too much air counts half and never stops, notes never stop either', function (): void {
+    $airy = new Verdict(Criterion::Air, 0.44, new Band(0.14, 0.38, 0.06));
+    $endless = new Verdict(Criterion::Air, 0.95, new Band(0.14, 0.38, 0.06));
+    expect($airy->marginsOutside)->toBeNear(0.5, 1e-9)->and($airy->desirability)->toBeNear(0.525, 1e-9)
+        ->and($endless->desirability)->toBe(0.3)->and($endless->level)->toBe(Level::Mind)->and($endless->kills())->toBeFalse();
+    foreach ([Criterion::FloatShare, Criterion::LargestGrain, Criterion::WetWeight, Criterion::Segregation] as $note) {
+        $verdict = new Verdict($note, 1000.0, new Band(0.0, 1.0, 1.0));
+        expect($verdict->level)->toBe(Level::Mind)->and($verdict->desirability)->toBe(0.3)->and($verdict->kills())->toBeFalse();
+    }
+});
+
+test('what is known too little to tell two levels apart is close', function (): void {
+    $drought = new Verdict(Criterion::Drought, 0.12, new Band(0.0, 0.10, 0.25));
+    expect($drought->level)->toBe(Level::Good)->and($drought->isClose(0.01))->toBeFalse()->and($drought->isClose(0.03))->toBeTrue()->and($drought->isClose(0.0))->toBeFalse();
 });
 
 test('every plant group has the targets of practice', function (PlantGroup $group, array $air, array $ph): void {
@@ -56,15 +75,19 @@ test('every plant group has the targets of practice', function (PlantGroup $grou
     [PlantGroup::Seedlings, [0.08, 0.25], [5.5, 6.5]],
 ]);
 
-test('verdicts come worst first and the fit is their geometric mean', function (): void {
+test('verdicts come worst first, what kills before what does not, and nothing outweighs it', function (): void {
     $assessment = new Assessment(setupOf(['loam-screened-6-mm' => 1, 'pumice-3-6-mm' => 1]));
-    $desirabilities = array_map(static fn($verdict): float => $verdict->desirability, $assessment->verdicts);
-    $sorted = $desirabilities;
+    $levels = array_map(static fn($verdict): int => (int) array_search($verdict->level, [Level::Stop, Level::Mind, Level::Good], true), $assessment->verdicts);
+    $sorted = $levels;
     sort($sorted);
-    expect($desirabilities)->toBe($sorted)
-        ->and($assessment->verdicts)->toHaveCount(5)
-        ->and($assessment->fit)->toBeNear(array_product($desirabilities) ** 0.2, 1e-12)
-        ->and($assessment->verdict(Criterion::Air)->level)->toBe(Level::Stop);
+    $d = static fn(Criterion $criterion): float => $assessment->verdict($criterion)->desirability;
+    $notes = exp((0.5 * log($d(Criterion::LargestGrain)) + 0.5 * log($d(Criterion::WetWeight)) + 0.25 * log($d(Criterion::Segregation))) / 1.25);
+    expect($levels)->toBe($sorted)
+        ->and($assessment->verdicts)->toHaveCount(6)
+        ->and($assessment->fit)->toBeNear(min($d(Criterion::Air), $d(Criterion::RunThrough)) * sqrt($d(Criterion::Ph)) * $notes, 1e-12)
+        ->and($assessment->verdict(Criterion::Air)->level)->toBe(Level::Stop)
+        ->and($assessment->verdicts[0]->kills())->toBeTrue()
+        ->and($assessment->rating)->toBe(Rating::Lethal);
 });
 
 test('a pot without an outlet is stopped, a mix without a buffer is not', function (): void {
@@ -106,7 +129,7 @@ test('taking out a heavy layer is offered where it makes a pot too heavy', funct
     $layer = new DrainageLayer(Reference::substrate(['granite-chip-4-8-mm' => 1]), 3.0);
     $mix = [[Reference::component('pumice-3-6-mm'), 3.0], [Reference::component('perlite-2-5-mm'), 2.0]];
     $setup = fn(float $tree): Setup => new Setup($mix, Reference::pot('rectangle'), Holes::of(4, 2.0, 0.6), PlantGroup::AiryConifers, 0.8, 0.0, $layer, 5.0, $tree);
-    $heavy = new Assessment($setup(15.3 - (new Assessment($setup(0.0)))->weights->wetKg));
+    $heavy = new Assessment($setup(17.3 - (new Assessment($setup(0.0)))->weights->wetKg));
     $mends = (new MendSearch($heavy, []))->for(Criterion::WetWeight);
     expect($heavy->verdict(Criterion::WetWeight)->level)->toBe(Level::Mind)
         ->and(array_map(static fn($mend): string => $mend->change->kind, $mends))->toContain(Change::NO_LAYER);
@@ -154,12 +177,13 @@ test('where a change of some size suffices, smaller ones that do not are not off
     }
 });
 
-test('grains may be as large as a fifth of the depth, and at a third it stops', function (): void {
+test('grains may be as large as a fifth of the depth, and have their margin to a third', function (): void {
     $band = (new Assessment(setupOf(['bark-mini-chip-6-12-mm' => 1], 'oval tray')))->verdict(Criterion::LargestGrain)->band;
     expect($band->high)->toBeNear(65 / 5, 1e-12)->and($band->high + $band->margin)->toBeNear(65 / 3, 1e-12);
     $chip = new Assessment(setupOf(['bark-mini-chip-6-12-mm' => 1], 'oval tray'));
     expect($chip->verdict(Criterion::LargestGrain)->value)->toBeNear(13.65295293, 1e-6)
-        ->and($chip->verdict(Criterion::LargestGrain)->level)->toBe(Level::Mind);
+        ->and($chip->verdict(Criterion::LargestGrain)->level)->toBe(Level::Good)
+        ->and((new Assessment(setupOf(['bark-mini-chip-6-12-mm' => 1], 'oval tray')->with(pot: Reference::pot('oval tray')->withDepth(5.0))))->verdict(Criterion::LargestGrain)->level)->toBe(Level::Mind);
 });
 
 test('a pot is free to lift at fifteen kilograms, and water is free to run at forty-five seconds', function (): void {

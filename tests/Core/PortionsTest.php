@@ -93,7 +93,7 @@ test('a batch with a premix in it keeps its volume and its scooped shares', func
 
 test('a mend names the premix that is scooped, never what is in it', function (): void {
     $wet = premix('wet', ['sphagnum-peat' => 1, 'garden-compost-screened-8-mm' => 1]);
-    $setup = new Setup([[$wet, 1.0], [Reference::component('pumice-3-6-mm'), 4.0]], Reference::pot('rectangle'), Holes::of(2, 2.2, 0.6), PlantGroup::AiryConifers, 0.8);
+    $setup = new Setup([[$wet, 2.0], [Reference::component('pumice-3-6-mm'), 4.0]], Reference::pot('rectangle'), Holes::of(2, 2.2, 0.6), PlantGroup::AiryConifers, 0.8);
     $search = new MendSearch(new Assessment($setup), [Reference::component('lava-scoria-3-6-mm')]);
     $mends = $search->for(Criterion::Air);
     expect($mends)->not->toBeEmpty();
@@ -130,7 +130,8 @@ test('screening and rinsing keep what the grading says, one after the other', fu
     [, $kept] = preparation(['screen_lo_mm' => 2.8, 'screen_hi_mm' => 5.6])->of($pumice);
     expect($kept)->toEqualWithDelta($pumice->grading->passingAt(5.6) - $pumice->grading->passingAt(2.8), 1e-12)
         ->and(preparation(['screen_lo_mm' => 2.8])->of($pumice)[1])->toEqualWithDelta(Screening::between($pumice, 2.8)->keptShare, 1e-12)
-        ->and(preparation(['wet' => 'soak'])->changesGrains())->toBeFalse()
+        ->and(preparation(['wet' => 'soak'])->changesMix())->toBeFalse()
+        ->and(preparation(['limed_to_ph' => 5.8])->changesMix())->toBeTrue()
         ->and(preparation(['wet' => 'soak', 'rinse_mm' => 0.5])->toArray())->toBe(['rinse_mm' => 0.5, 'wet' => 'soak'])
         ->and(preparation([])->toArray())->toBe([]);
 });

@@ -220,7 +220,7 @@ test('a climate by the day runs straight between the months, through the turn of
 test('the old mix is as it was after no years, and has more fines after some', function (): void {
     $setup = pottedIn(['akadama-type-clay-granule-2-6-mm' => 1]);
     $fresh = new OldMix($setup, 0.0, []);
-    $old = new OldMix($setup, 3.0, [Finding::Sludge]);
+    $old = new OldMix($setup, 6.0, [Finding::Sludge]);
     expect($fresh->finesNow)->toBe($fresh->finesThen)->and($fresh->airNow)->toBe($fresh->airThen)
         ->and($old->finesNow)->toBeGreaterThan($old->finesThen)->and($old->airNow)->toBeLessThan($old->airThen)
         ->and($old->verdict)->toBe('worn')

@@ -5,8 +5,9 @@ declare(strict_types=1);
 use Tests\Core\Reference;
 use Zolbek\Core\Chemistry\Correction;
 use Zolbek\Core\Chemistry\Exchange;
+use Zolbek\Core\Chemistry\Feed;
 use Zolbek\Core\Chemistry\Reaction;
-use Zolbek\Core\Chemistry\WaterDrift;
+use Zolbek\Core\Chemistry\ReactionCourse;
 
 test('buffer and exchange capacity of a settled mix are its loose ones over the yield', function (): void {
     $mix = Reference::evenThree();
@@ -35,13 +36,17 @@ test('a dose is what stoichiometry says', function (): void {
         ->and((new Correction(20.0, 6.0, 6.0))->agent)->toBeNull();
 });
 
-test('hard water raises a mix by its lime over the buffer, and stops at 8.2', function (): void {
-    $drift = new WaterDrift(100.08, 50.0, 100.0);
-    expect($drift->risePerYear)->toBeNear(1.0, 1e-12)
-        ->and($drift->phAfter(6.0, 1.5))->toBeNear(7.5, 1e-12)
-        ->and($drift->phAfter(6.0, 9.0))->toBe(8.2)
-        ->and($drift->phAfter(8.5, 2.0))->toBe(8.5)
-        ->and((new WaterDrift(0.0, 50.0, 0.0))->risePerYear)->toBe(0.0)
-        ->and((new WaterDrift(10.0, 50.0, 0.0))->phAfter(6.0, 0.0))->toBe(6.0)
-        ->and((new WaterDrift(10.0, 50.0, 0.0))->phAfter(6.0, 1.0))->toBe(8.2);
+test('a mix goes where its water, its feed and what is leached take it, never above its cap', function (): void {
+    $hard = new ReactionCourse(21.0, 25.0, 15.0, 240.0, 0.0, 15.0);
+    $fed = new ReactionCourse(21.0, 20.0, 12.0, 20.0, 0.0, 40.0);
+    $still = new ReactionCourse(21.0, 0.0, 0.0, 240.0);
+    expect($hard->phAfter(5.2, 2.0))->toBeNear($hard->cap, 1e-12)
+        ->and($hard->phAfter(9.0, 0.0))->toBe($hard->cap)
+        ->and($fed->phAfter(5.2, 2.0))->toBeLessThan(5.2)
+        ->and($fed->phAfter(5.2, 50.0))->toBeGreaterThan(4.0)
+        ->and($still->phAfter(6.0, 5.0))->toBeNear(6.0, 1e-9);
+});
+
+test('feed is acid by its nitrogen', function (): void {
+    expect(array_map(static fn(Feed $feed): float => $feed->mmolLYear(), Feed::cases()))->toBe([0.0, 15.0, 40.0]);
 });

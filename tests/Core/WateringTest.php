@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 use Tests\Core\Climates;
 use Tests\Core\Reference;
-use Zolbek\Core\Container\Pot;
 use Zolbek\Core\Input\Refusals;
 use Zolbek\Core\Input\Refused;
 use Zolbek\Core\Watering\Climate;
@@ -19,6 +18,7 @@ use Zolbek\Core\Watering\Place;
 use Zolbek\Core\Watering\Plant;
 use Zolbek\Core\Watering\PotUse;
 use Zolbek\Core\Watering\Season;
+use Zolbek\Core\Watering\Stand;
 use Zolbek\Core\Watering\Surface;
 use Zolbek\Core\Watering\WateringHabit;
 
@@ -69,8 +69,8 @@ test('a climate knows its hottest month, its frosts and its first warm weeks', f
     $hill = Climates::hill();
     $coast = Climates::frostFree();
     expect($hill->hottestMonth)->toBe(6)
-        ->and($hill->frostCycles)->toBeGreaterThan(40.0)->toBeLessThan(130.0)
-        ->and($coast->frostCycles)->toBeLessThan(0.5)
+        ->and($hill->thawDays)->toBeGreaterThan(40.0)->toBeLessThan(130.0)
+        ->and($coast->thawDays)->toBeLessThan(0.5)
         ->and($hill->warmsPast(6.0))->toBeGreaterThan(74)->toBeLessThan(120)
         ->and($coast->warmsPast(6.0))->toBeNull()
         ->and($hill->season(6))->toBe(Season::Summer)
@@ -105,16 +105,17 @@ test('a climate that cannot be is refused at its field', function (array $change
 ]);
 
 test('a pot uses what its canopy, its soil and its drying sides lose', function (): void {
-    $pot = Pot::read(['shape' => 'measured', 'volume_l' => 100, 'depth' => 100]);
-    $use = static fn(Plant $plant, Place $place = new Place(), Surface $surface = Surface::Bare, bool $sides = false): float => (new PotUse($pot, 100.0, $sides, $plant, $place, $surface))->litresPerDay(5.0, 1.0);
-    $plant = new Plant(0.2);
-    // 1000 cm2 of soil: 5 (1 * 0.2 + 0.4 * 0.1)
-    expect($use($plant))->toBeNear(1.2, 1e-9)
-        ->and($use($plant, surface: Surface::Stone))->toBeNear(5.0 * (0.2 + 0.025), 1e-9)
-        ->and($use($plant, surface: Surface::Moss))->toBeNear(5.0 * (0.2 + 0.05), 1e-9)
-        ->and($use($plant, new Place(Exposure::HalfShade)))->toBeNear(0.7 * 1.2, 1e-9)
-        ->and($use(new Plant()))->toBeNear(5.0 * (0.15 + 0.04), 1e-9)
-        ->and($use($plant, sides: true) - $use($plant))->toBeNear(5.0 * 0.5 * 2.0 * sqrt(M_PI * 1000.0) * 100.0 / 1e4, 1e-9);
+    $use = static fn(Place $place = new Place(stand: Stand::Bed), Surface $surface = Surface::Bare, float $sides = 0.0, Plant $plant = new Plant()): float => (new PotUse(0.2, 0.1, $sides, $plant, $place, $surface))->litresPerDay(5.0, 1.0);
+    // 5 (1 * 0.2 + 0.4 * 0.1)
+    expect($use())->toBeNear(1.2, 1e-9)
+        ->and($use(surface: Surface::Stone))->toBeNear(5.0 * (0.2 + 0.025), 1e-9)
+        ->and($use(surface: Surface::Moss))->toBeNear(5.0 * (0.2 + 0.05), 1e-9)
+        ->and($use(new Place(Exposure::HalfShade, stand: Stand::Bed)))->toBeNear(0.7 * 1.2, 1e-9)
+        ->and($use(new Place()))->toBeNear(5.0 * (1.3 * 0.2 + 0.04), 1e-9)
+        ->and($use(new Place(stand: Stand::Wall)))->toBeNear(5.0 * (1.8 * 0.2 + 0.04), 1e-9)
+        ->and($use(new Place(Exposure::Indoors, stand: Stand::Wall)))->toBeNear(0.3 * 1.2, 1e-9)
+        ->and($use(plant: new Plant(leaf: Leaf::Fleshy)))->toBeNear(5.0 * (0.08 + 0.04), 1e-9)
+        ->and($use(sides: 0.3) - $use())->toBeNear(5.0 * 0.5 * 0.3, 1e-9);
 });
 
 test('cut roots recover over six weeks, and a resting plant hardly drinks', function (): void {
