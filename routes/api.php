@@ -13,6 +13,7 @@ use App\Http\Controllers\InstrumentController;
 use App\Http\Controllers\LotController;
 use App\Http\Controllers\MetaController;
 use App\Http\Controllers\MixController;
+use App\Http\Controllers\ModelNewsController;
 use App\Http\Controllers\PhotoController;
 use App\Http\Controllers\PlantController;
 use App\Http\Controllers\PotController;
@@ -21,6 +22,7 @@ use App\Http\Controllers\RecipeController;
 use App\Http\Controllers\SieveSetController;
 use App\Http\Controllers\SiteController;
 use App\Http\Controllers\SpeciesController;
+use App\Http\Controllers\ValidationController;
 use App\Http\Controllers\VesselController;
 use App\Http\Controllers\ViewController;
 use App\Http\Controllers\WritingController;
@@ -28,6 +30,9 @@ use Illuminate\Support\Facades\Route;
 
 Route::get('meta', MetaController::class);
 Route::post('evaluate', EvaluationController::class);
+Route::get('validation', ValidationController::class);
+Route::get('model-news', [ModelNewsController::class, 'show']);
+Route::put('model-news', [ModelNewsController::class, 'update']);
 
 Route::apiResource('components', ComponentController::class)->except('destroy')->whereNumber('component');
 Route::get('components/{component}/sheet', [ComponentController::class, 'sheet'])->whereNumber('component');
@@ -46,7 +51,6 @@ Route::post('views/compaction', [ViewController::class, 'compaction']);
 Route::post('views/curve', [ViewController::class, 'curve']);
 Route::post('views/trade', [ViewController::class, 'trade']);
 Route::post('views/triangle', [ViewController::class, 'triangle']);
-Route::post('views/uncertainty', [ViewController::class, 'uncertainty']);
 
 Route::post('writing/read', [WritingController::class, 'read']);
 Route::post('writing/expand', [WritingController::class, 'expand']);

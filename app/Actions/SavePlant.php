@@ -16,6 +16,7 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Zolbek\Core\Ageing\RootVigour;
+use Zolbek\Core\Chemistry\Feed;
 use Zolbek\Core\Fit\PlantGroup;
 use Zolbek\Core\Fit\Purpose;
 use Zolbek\Core\Input\Fields;
@@ -25,13 +26,14 @@ use Zolbek\Core\Input\Refused;
 use Zolbek\Core\Potting\Health;
 use Zolbek\Core\Watering\Exposure;
 use Zolbek\Core\Watering\GrowthStage;
+use Zolbek\Core\Watering\Stand;
 
 /** Adds a plant to the collection or changes what is written of it. What it stands in is kept with the values of that day. */
 final readonly class SavePlant
 {
     public const FIELDS = [
         'number', 'name', 'species_id', 'plant_group', 'year_started', 'height_cm', 'canopy_cm', 'trunk_mm', 'weight_kg', 'planned_years', 'site_id', 'place', 'front', 'exposure', 'vigour',
-        'health', 'purpose', 'origin', 'shelter', 'pot_id', 'recipe_id', 'potted_on', 'buried', 'plan', 'note', 'stage',
+        'health', 'purpose', 'origin', 'shelter', 'stand', 'feed', 'winter_shelter', 'pot_id', 'recipe_id', 'potted_on', 'buried', 'plan', 'note', 'stage',
     ];
     private const FIGURES = ['height_cm' => [0.1, 5000], 'canopy_cm' => [0.1, 5000], 'trunk_mm' => [0.1, 5000], 'weight_kg' => [0, 10_000], 'planned_years' => [0.5, 20]];
 
@@ -70,6 +72,9 @@ final readonly class SavePlant
             'purpose' => $words('purpose', Purpose::cases(), Purpose::GrowOn->value),
             'origin' => $words('origin', Plant::ORIGINS, 'bought'),
             'shelter' => $fields->flag('shelter', false),
+            'stand' => $words('stand', Stand::cases(), Stand::Bench->value),
+            'feed' => $words('feed', Feed::cases(), Feed::Usual->value),
+            'winter_shelter' => $fields->flag('winter_shelter', false),
             'potted_on' => Day::optional($fields, 'potted_on', $refusals, 0),
             'note' => $fields->text('note', 4000, ''),
             'buried' => self::buried($fields->raw('buried') ?? [], $refusals),

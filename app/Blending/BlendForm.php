@@ -7,6 +7,7 @@ namespace App\Blending;
 use App\Models\Component;
 use App\Models\Pot;
 use LogicException;
+use Zolbek\Core\Ageing\AgeingClimate;
 use Zolbek\Core\Blending\Blend;
 use Zolbek\Core\Blending\Substrate;
 use Zolbek\Core\Component\Component as CoreComponent;
@@ -60,7 +61,7 @@ final readonly class BlendForm
         $headspace = $fields->number('headspace_cm', 0, CorePot::LONGEST_CM, 0);
         $dressing = $fields->number('top_dressing_cm', 0, CorePot::LONGEST_CM, 0);
         $treeWeight = $fields->number('tree_weight_kg', 0, 10_000, 0);
-        $index = $fields->number('compaction_index', CompressiblePacking::POURED, CompressiblePacking::PRESSED, CompressiblePacking::SETTLED);
+        $index = $fields->has('compaction_index') ? $fields->number('compaction_index', CompressiblePacking::POURED, CompressiblePacking::PRESSED) : null;
         [$layerComponent, $thickness] = self::layer($fields, $refusals);
         $situation = $fields->has('situation') ? SituationForm::read($fields->raw('situation'), $refusals) : null;
         $wantsMends = $fields->flag('mends', true);
@@ -73,9 +74,14 @@ final readonly class BlendForm
         $where = $situation?->situation(PlantGroup::from($group), $pot->drying_sides, $parts->components);
         $core = $refusals->during('pot_change', static fn(): CorePot => $change->pot($pot->toCore()));
         $holes = $refusals->during('pot_change', static fn(): Holes => $change->holes($pot->holes()));
-        $bodies = $refusals->during('contents', static fn(): ?Contents => $parts->portions === [] ? null : $contents->contents(Blend::scooped($parts->portions), $index, $where?->climate?->ageing()));
         $refusals->throwIfAny();
         assert($core !== null && $holes !== null);
+        $bodies = $refusals->during('contents', static fn(): ?Contents => $parts->portions === [] ? null : $contents->contents(
+            Blend::scooped($parts->portions),
+            $index,
+            static fn(Substrate $old): ?AgeingClimate => $where?->ageingOf($old, $core),
+        ));
+        $refusals->throwIfAny();
 
         return new self(
             self::setup(static fn(): Setup => new Setup(
@@ -146,7 +152,7 @@ final readonly class BlendForm
         return $thickness > 0.0 ? [array_values($found)[0] ?? null, $thickness] : [null, 0.0];
     }
 
-    private static function alone(CoreComponent $component, float $index): Substrate
+    private static function alone(CoreComponent $component, ?float $index): Substrate
     {
         return new Substrate(new Blend([[$component, 1.0]]), $index);
     }

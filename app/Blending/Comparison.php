@@ -19,7 +19,7 @@ final class Comparison
     private const MOST = 4;
 
     /** What makes a difference worth saying: a step in the unit of the figure, or a share of it. */
-    private const STEPS = ['air' => 0.02, 'ph' => 0.3, 'years' => 0.5];
+    private const STEPS = ['air' => 0.02, 'drought' => 0.05, 'ph' => 0.3, 'later_ph' => 0.3, 'years' => 0.5];
     private const SHARES = ['water_l' => 0.08, 'interval_h' => 0.10, 'run_through_s' => 0.25, 'wet_kg' => 0.05, 'cost' => 0.05];
 
     /**
@@ -65,7 +65,7 @@ final class Comparison
     }
 
     /**
-     * @param list<array<string, float|null>> $figures
+     * @param list<array<string, float|string|null>> $figures
      *
      * @return list<array{figure: string, item: int, from: float, to: float, weight: float}> the weightiest first
      */
@@ -75,7 +75,7 @@ final class Comparison
         foreach (array_slice($figures, 1) as $i => $those) {
             foreach ([...array_keys(self::STEPS), ...array_keys(self::SHARES)] as $name) {
                 [$from, $to] = [$figures[0][$name] ?? null, $those[$name] ?? null];
-                if ($from === null || $to === null) {
+                if (! is_float($from) || ! is_float($to)) {
                     continue;
                 }
                 $step = self::STEPS[$name] ?? (self::SHARES[$name] ?? 1.0) * max(1e-9, abs($from));

@@ -93,15 +93,17 @@ final readonly class ContentsForm
     /**
      * The bodies as the core takes them; null where the whole root zone is new mix.
      *
-     * @param Blend $newMix what the old mix was where no recipe is named
+     * @param Blend                              $newMix what the old mix was where no recipe is named
+     * @param callable(Substrate): ?AgeingClimate $ageing what frost and warmth did to it
      */
-    public function contents(Blend $newMix, float $index, ?AgeingClimate $climate): ?Contents
+    public function contents(Blend $newMix, ?float $index, callable $ageing): ?Contents
     {
         if ($this->isEmpty) {
             return null;
         }
         $years = (float) ($this->ball['years'] ?? 3.0);
-        $old = new Substrate($this->oldRecipe === null ? $newMix : Blend::scooped(RecipePortions::of($this->oldRecipe)), $index, $years, $climate);
+        $fresh = new Substrate($this->oldRecipe === null ? $newMix : Blend::scooped(RecipePortions::of($this->oldRecipe)), $index);
+        $old = $years > 0.0 ? new Substrate($fresh->blend, $index, $years, $ageing($fresh)) : $fresh;
         $ball = $this->ball === null ? null : new RootBall(
             $this->ball['length_cm'] ?? 1.0,
             $this->ball['width_cm'] ?? 1.0,
@@ -119,7 +121,7 @@ final readonly class ContentsForm
         return new Contents($ball, $this->ball['share'] ?? null, $wall, $this->objectsL, $this->bedCm, $this->collarCm, $this->moundCm);
     }
 
-    public function coverOf(float $index): ?Substrate
+    public function coverOf(?float $index): ?Substrate
     {
         return $this->holeCover === null ? null : self::alone($this->holeCover, $index);
     }
@@ -143,7 +145,7 @@ final readonly class ContentsForm
         ];
     }
 
-    private static function alone(Component $component, float $index): Substrate
+    private static function alone(Component $component, ?float $index): Substrate
     {
         return new Substrate(new Blend([[$component->toCore(), 1.0]]), $index);
     }

@@ -9,6 +9,7 @@ use App\Models\Component;
 use App\Models\Pot;
 use App\Shelf\Portions;
 use LogicException;
+use Zolbek\Core\Ageing\Forecast;
 use Zolbek\Core\Blending\Substrate;
 use Zolbek\Core\Chemistry\Exchange;
 use Zolbek\Core\Container\Mesh;
@@ -19,15 +20,18 @@ use Zolbek\Core\Evaluation\Answer;
 use Zolbek\Core\Fit\Assessment;
 use Zolbek\Core\Fit\Change;
 use Zolbek\Core\Fit\Criterion;
+use Zolbek\Core\Fit\Level;
 use Zolbek\Core\Fit\Mend;
 use Zolbek\Core\Fit\MendSearch;
 use Zolbek\Core\Fit\OtherPot;
 use Zolbek\Core\Fit\Setup;
+use Zolbek\Core\Fit\Supply;
 use Zolbek\Core\Fit\Verdict;
 use Zolbek\Core\Flow\RunThroughSpeed;
+use Zolbek\Core\Uncertainty\Propagation;
 
 /** The model's answer about a mix in a pot, as the Blend screen draws and words it: schema Evaluation of the API. */
-final readonly class EvaluationDocument
+final class EvaluationDocument
 {
     /** Levels at which the profile by height is given. */
     private const LEVELS = 32;
@@ -35,17 +39,21 @@ final readonly class EvaluationDocument
     /** How far one tips a pot in long rain. */
     private const TIP_DEG = 25.0;
 
-    private Assessment $assessment;
+    private readonly Assessment $assessment;
 
-    private Portions $shelfPortions;
+    private readonly Portions $shelfPortions;
+
+    /** @var array{float|null, float|null}|null */
+    private ?array $range;
 
     /**
      * @param list<Component> $shelf  components that a mend may add
      * @param list<Pot>       $others pots that a mend may name
      */
-    public function __construct(private BlendForm $form, private array $shelf, private array $others = [], private bool $withMends = true)
+    public function __construct(private readonly BlendForm $form, private readonly array $shelf, private readonly array $others = [], private readonly bool $withMends = true)
     {
         $this->assessment = new Assessment($form->setup);
+        $this->range = null;
         $this->shelfPortions = new Portions();
         Portions::load($shelf);
     }
@@ -56,6 +64,7 @@ final readonly class EvaluationDocument
         $setup = $this->form->setup;
         $water = new PotWater($setup->zone, $setup->substrate);
         $volume = $water->volumeL;
+        $sure = $this->withMends ? UncertaintyDocument::propagation($this->form) : null;
 
         return [
             'mix' => $this->mix(),
@@ -85,7 +94,10 @@ final readonly class EvaluationDocument
             'preparation' => PreparationWorth::of($this->form),
             'grading' => $this->grading(),
             'fit' => $this->assessment->fit,
-            'verdicts' => $this->verdicts(),
+            'rating' => $this->assessment->rating->value,
+            'verdicts' => $this->verdicts($sure),
+            'uncertainty' => $sure === null ? null : UncertaintyDocument::of($this->form, $sure)['figures'],
+            'years' => $this->years(),
             'notes' => ConfidenceNotes::of($this->form),
             ...$this->inSituation(),
         ];
@@ -98,24 +110,64 @@ final readonly class EvaluationDocument
         $situation = $setup->situation;
         $contents = ContentsDocument::of($this->form);
         if ($situation === null || $this->form->situation === null) {
-            return ['targets' => null, 'water' => null, 'reaction' => null, 'surface' => null, 'cost_per_pot' => null, 'contents' => $contents, 'tipped' => null, 'quarrels' => []];
+            return ['targets' => null, 'water' => null, 'reaction' => null, 'surface' => null, 'supply' => null, 'contents' => $contents, 'tipped' => null, 'quarrels' => []];
         }
         $targets = $situation->targets;
-        $price = MixPrice::perLooseL($setup, $this->form);
+        $ph = $this->assessment->verdict(Criterion::Ph)->band;
+        $supply = new Supply($setup, $situation);
 
         return [
             'targets' => [
-                'air_low' => $targets->air->low, 'air_high' => $targets->air->high, 'ph_low' => $targets->ph->low, 'ph_high' => $targets->ph->high,
+                'air_low' => $targets->air->low, 'air_high' => $targets->air->high, 'ph_low' => $ph->low, 'ph_high' => $ph->high,
+                'ph_low_of_plant' => $targets->ph->low, 'ph_high_of_plant' => $targets->ph->high, 'drought_to' => $targets->drought->high,
                 'tension_limit_cm' => $targets->tensionLimitCm, 'planned_years' => $targets->plannedYears,
             ],
             'water' => WaterDocument::of($this->assessment, $this->form->situation),
             'reaction' => ReactionDocument::of($this->assessment, $situation),
             'surface' => SurfaceDocument::of($this->form, $situation),
-            'cost_per_pot' => $price === null ? null : $price * $setup->newMixL() / $setup->substrate->yield,
+            'supply' => [
+                'cost_per_pot' => $supply->costPerPot(), 'budget' => $situation->budget, 'pots_from_stock' => $supply->potsFromStock(), 'pots_wanted' => $situation->potsWanted,
+            ],
             'contents' => $contents,
             'tipped' => $this->tipped(),
             'quarrels' => $this->withMends ? (new Quarrels($this->form, $this->assessment, $situation))->all() : [],
         ];
+    }
+
+    /** @return array{value: float|null, fast: float|null, slow: float|null}|null years until it fails, with ageing twice as fast and half as fast; null is more than eight */
+    private function years(): ?array
+    {
+        $verdict = $this->assessment->find(Criterion::Years);
+        if ($verdict === null) {
+            return null;
+        }
+        [$fast, $slow] = $this->yearsRange();
+
+        return ['value' => $verdict->value === null || $verdict->value >= Forecast::HORIZON ? null : $verdict->value, 'fast' => $fast, 'slow' => $slow];
+    }
+
+    /** @return array{float|null, float|null} */
+    private function yearsRange(): array
+    {
+        return $this->range ??= Forecast::range($this->form->setup);
+    }
+
+    /** Whether what is not known could put a figure on another level; null where that was not asked for. */
+    private function isClose(Verdict $verdict, ?Propagation $sure): ?bool
+    {
+        if ($sure === null) {
+            return null;
+        }
+        if ($verdict->criterion !== Criterion::Years) {
+            return $verdict->isClose($sure->ofCriterion($verdict->criterion));
+        }
+        foreach ($this->yearsRange() as $years) {
+            if (Assessment::yearsVerdict($years, $this->form->setup->targets())->level !== $verdict->level) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** @return array<string, float> the pot as tipped as it stands, or as far as one would tip it in long rain */
@@ -243,9 +295,9 @@ final readonly class EvaluationDocument
     }
 
     /** @return list<array<string, mixed>> */
-    private function verdicts(): array
+    private function verdicts(?Propagation $sure): array
     {
-        $poor = array_filter($this->assessment->verdicts, static fn(Verdict $verdict): bool => $verdict->desirability < 1.0);
+        $poor = array_filter($this->assessment->verdicts, static fn(Verdict $verdict): bool => $verdict->level !== Level::Good);
         $search = $poor === [] || ! $this->withMends ? null : new MendSearch($this->assessment, array_map($this->shelfPortions->of(...), $this->shelf), array_map(
             static fn(Pot $pot): OtherPot => new OtherPot((string) $pot->id, $pot->toCore(), $pot->holes(), $pot->weight_kg, $pot->drying_sides),
             $this->others,
@@ -258,6 +310,10 @@ final readonly class EvaluationDocument
             'high' => is_finite($verdict->band->high) ? $verdict->band->high : null,
             'level' => $verdict->level->value,
             'desirability' => $verdict->desirability,
+            'outside' => $verdict->marginsOutside,
+            'kills' => $verdict->kills(),
+            'uncertainty' => $sure?->ofCriterion($verdict->criterion),
+            'close' => $this->isClose($verdict, $sure),
             'mends' => array_map($this->mend(...), $search?->for($verdict->criterion) ?? []),
         ], $this->assessment->verdicts);
     }
@@ -267,6 +323,7 @@ final readonly class EvaluationDocument
     {
         $change = $mend->change;
         $component = $change->componentKey === null ? null : $this->record($change->componentKey);
+        $replaced = $change->kind === Change::SWAP && $change->to !== null ? $this->record($change->to) : null;
 
         return [
             'kind' => $change->kind,
@@ -275,8 +332,10 @@ final readonly class EvaluationDocument
             'component_kind' => $component?->kind,
             'component_colour' => $component?->colour,
             'by' => $change->by,
-            'to' => $change->to,
+            'to' => $replaced === null ? $change->to : null,
             'pot_name' => $this->potName($change),
+            'replaces_id' => $replaced?->id,
+            'replaces_name' => $replaced?->name,
             'depth_cm' => $change->setup->pot->depthCm,
             'hole_count' => $change->setup->holes->count,
             'hole_diameter_cm' => $change->setup->holes->diameterCm,

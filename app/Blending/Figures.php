@@ -12,17 +12,17 @@ use Zolbek\Core\Fit\Setup;
 /** The handful of figures by which mixes and pots are set against each other: schema TradeFigures of the API. */
 final class Figures
 {
-    public const NAMES = ['air', 'water_l', 'easy_l', 'interval_h', 'run_through_s', 'ph', 'wet_kg', 'cost', 'years', 'fit'];
+    public const NAMES = ['air', 'water_l', 'easy_l', 'interval_h', 'drought', 'run_through_s', 'ph', 'later_ph', 'wet_kg', 'cost', 'years', 'fit'];
 
-    /** @return array<string, float|null> */
+    /** @return array<string, float|string|null> with the word of the whole */
     public static function of(Setup $setup, ?float $pricePerLooseL): array
     {
-        $assessment = new Assessment($setup, withYears: false);
-        $years = Forecast::failure($setup);
+        $assessment = new Assessment($setup);
 
         return [
             ...self::quick($assessment, $pricePerLooseL),
-            'years' => $years ?? Forecast::HORIZON,
+            'years' => $assessment->find(Criterion::Years)->value ?? Forecast::failure($setup) ?? Forecast::HORIZON,
+            'rating' => $assessment->rating->value,
         ];
     }
 
@@ -36,9 +36,11 @@ final class Figures
             'air' => $assessment->verdict(Criterion::Air)->value,
             'water_l' => $waterL,
             'easy_l' => $waterL - $setup->waterL(50.0),
-            'interval_h' => $assessment->water?->hottestIntervalH,
+            'interval_h' => $assessment->water?->hottestIntervalH(),
+            'drought' => $assessment->water?->drought->degree,
             'run_through_s' => $assessment->runThrough->seconds,
             'ph' => $assessment->verdict(Criterion::Ph)->value,
+            'later_ph' => $assessment->find(Criterion::LaterPh)?->value,
             'wet_kg' => $assessment->weights->wetKg,
             'cost' => $pricePerLooseL === null ? null : $pricePerLooseL * $setup->newMixL() / $setup->substrate->yield,
             'years' => null,

@@ -8,6 +8,7 @@ use App\Models\Component;
 use App\Models\Lot;
 use App\Shelf\Portions;
 use Zolbek\Core\Blending\Portion;
+use Zolbek\Core\Chemistry\Correction;
 use Zolbek\Core\Grading\Preparation;
 use Zolbek\Core\Input\Fields;
 use Zolbek\Core\Input\Refusal;
@@ -87,12 +88,33 @@ final readonly class PartsForm
      */
     public function unprepared(): ?array
     {
-        $isPrepared = array_filter($this->rows, static fn(array $row): bool => $row['preparation']?->changesGrains() === true) !== [];
+        $isPrepared = array_filter($this->rows, static fn(array $row): bool => $row['preparation']?->changesMix() === true) !== [];
 
         return ! $isPrepared ? null : array_map(fn(array $row): array => [
             $this->shelf->of($this->components[$row['component_id']], $this->lots[$row['component_id']] ?? null),
             $row['parts'],
         ], $this->rows);
+    }
+
+    /**
+     * Calcium carbonate in g for each loose litre of a component that is limed before it is mixed: a starting dose for a test tub. 0 where it is not.
+     */
+    public function limeGramsPerL(int $componentId): float
+    {
+        foreach ($this->rows as $row) {
+            $toPh = $row['preparation']?->limedToPh;
+            if ($row['component_id'] !== $componentId || $toPh === null) {
+                continue;
+            }
+            $grams = 0.0;
+            foreach ($this->shelf->of($this->components[$componentId], $this->lots[$componentId] ?? null)->contents as [$content, $litres]) {
+                $grams += $litres * (new Correction($content->buffer, min($toPh, $content->ph ?? $toPh), $toPh))->gramsPerL;
+            }
+
+            return $grams;
+        }
+
+        return 0.0;
     }
 
     /**

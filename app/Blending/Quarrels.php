@@ -84,12 +84,12 @@ final class Quarrels
         $loam = $this->shareOf(static fn(Component $component): bool => $component->kind === ComponentKind::Soil);
         $other = $loam > 0.0 ? $this->with(static fn(Component $component): bool => $component->kind !== ComponentKind::Soil) : $this->plus('loam', self::STAND_IN_SHARE);
         if ($other !== null) {
-            $found['loam_base'] = ['share' => $loam, ...$this->pair($other), 'fit' => $this->now->fit, 'other_fit' => (new Assessment($other, withYears: false))->fit];
+            $found['loam_base'] = ['share' => $loam, ...$this->pair($other), 'fit' => $this->now->fit, 'other_fit' => (new Assessment($other))->fit];
         }
         $clay = $this->shareOf(static fn(Component $component): bool => $component->kind === ComponentKind::ClayGranule && $component->crumbleRate >= 0.03);
         if ($clay > 0.0) {
             $aged = new AgedPot($setup, min(8.0, $this->situation->targets->plannedYears));
-            $found['soft_clay'] = ['share' => $clay, 'frost_cycles' => $this->situation->climate?->frostCycles, 'air' => $this->air($setup), 'later_air' => $aged->air, 'planned' => $aged->years];
+            $found['soft_clay'] = ['share' => $clay, 'frost_cycles' => $setup->ageing?->frostCycles, 'air' => $this->air($setup), 'later_air' => $aged->air, 'planned' => $aged->years];
         }
         $surface = SurfaceDocument::of($this->form, $this->situation);
         if ($surface['floats'] > 0.02) {
@@ -153,9 +153,9 @@ final class Quarrels
             $found['mix_wet'] = ['share' => $this->organic];
         }
         if ($water !== null) {
-            $found['watering_rule'] = ['interval_h' => $water->hottestIntervalH, 'spring_h' => $water->intervalH(($water->climate->hottestMonth + 9) % 12), 'habit_h' => $water->habitH];
-            if ($this->now->find(Criterion::Interval)?->level !== Level::Good) {
-                $found['fit_mix_or_watering'] = ['interval_h' => $water->hottestIntervalH, 'habit_h' => $water->habitH];
+            $found['watering_rule'] = ['interval_h' => $water->hottestIntervalH(), 'spring_h' => $water->intervalH(($water->climate->hottestMonth + 9) % 12), 'habit_h' => $water->habitH];
+            if ($this->now->find(Criterion::Drought)?->level !== Level::Good) {
+                $found['fit_mix_or_watering'] = ['drought' => $water->drought->degree, 'interval_h' => $water->hottestIntervalH(), 'habit_h' => $water->habitH];
             }
         }
 
@@ -216,9 +216,9 @@ final class Quarrels
             return [];
         }
         // the same plant in both: its canopy does not grow with the pot
-        $canopy = $this->situation->plant->canopyM2 ?? 1.5 * $setup->pot->areaCm2($setup->zone->topCm) / 1e4;
+        $canopy = $this->now->water->canopyM2 ?? $this->situation->plant->canopyM2;
         $plant = new Plant($canopy, $this->situation->plant->leaf, $this->situation->plant->evergreen);
-        $same = static fn(Setup $in): ?float => $in->situation === null ? null : (new Assessment($in->with(situation: $in->situation->with(plant: $plant)), withYears: false))->water?->hottestIntervalH;
+        $same = static fn(Setup $in): ?float => $in->situation === null ? null : (new Assessment($in->with(situation: $in->situation->with(plant: $plant)), withYears: false))->water?->hottestIntervalH();
 
         return ['air' => $this->air($setup), 'other_air' => $this->air($other), 'interval_h' => $same($setup), 'other_interval_h' => $same($other), 'litres' => $setup->zone->volumeL, 'other_litres' => $other->zone->volumeL];
     }
@@ -231,8 +231,8 @@ final class Quarrels
         return [
             'years' => $this->now->find(Criterion::Years)->value ?? null,
             'other_years' => Forecast::failure($other) ?? Forecast::HORIZON,
-            'interval_h' => $this->now->water?->hottestIntervalH,
-            'other_interval_h' => $then->water?->hottestIntervalH,
+            'interval_h' => $this->now->water?->hottestIntervalH(),
+            'other_interval_h' => $then->water?->hottestIntervalH(),
             'air' => $this->air($this->setup()),
             'other_air' => $this->air($other),
         ];

@@ -8,6 +8,7 @@ use App\Models\Component;
 use App\Models\Site;
 use App\Models\Species;
 use Zolbek\Core\Ageing\RootVigour;
+use Zolbek\Core\Chemistry\Feed;
 use Zolbek\Core\Container\TippedPot;
 use Zolbek\Core\Fit\PlantGroup;
 use Zolbek\Core\Fit\Purpose;
@@ -21,6 +22,7 @@ use Zolbek\Core\Watering\GrowthStage;
 use Zolbek\Core\Watering\Leaf;
 use Zolbek\Core\Watering\Place;
 use Zolbek\Core\Watering\Plant;
+use Zolbek\Core\Watering\Stand;
 use Zolbek\Core\Watering\Surface;
 use Zolbek\Core\Watering\WateringHabit;
 use Zolbek\Core\Watering\Wind;
@@ -30,7 +32,7 @@ final readonly class SituationForm
 {
     public const FIELDS = [
         'species_id', 'purpose', 'stage', 'old', 'site_id', 'exposure', 'wind', 'rain_reaches', 'canopy_cm', 'leaf', 'roots_cut_share', 'weeks_since', 'surface',
-        'alkalinity_mg_l', 'habit', 'vigour', 'planned_years', 'budget', 'pots_wanted', 'tip_deg',
+        'stand', 'winter_shelter', 'alkalinity_mg_l', 'rain_share', 'feed', 'feed_acidity_mg_l', 'feed_acidity_mmol_l_year', 'habit', 'vigour', 'planned_years', 'budget', 'pots_wanted', 'tip_deg',
     ];
 
     private function __construct(
@@ -46,6 +48,9 @@ final readonly class SituationForm
         private Surface $surface,
         private WateringHabit $habit,
         private float $alkalinity,
+        private float $rainShare,
+        private float $feedAcidityMgL,
+        private float $feedAcidityMmolLYear,
         private RootVigour $vigour,
         private ?float $budget,
         private int $potsWanted,
@@ -59,7 +64,8 @@ final readonly class SituationForm
         $word = static fn(string $name, array $cases, string $usual): string => $fields->oneOf($name, array_column($cases, 'value'), $usual) ?? $usual;
         $optional = static fn(string $name, float $min, float $max): ?float => $fields->has($name) ? $fields->number($name, $min, $max) : null;
 
-        $canopy = $optional('canopy_cm', 0, 5000);
+        $canopy = $optional('canopy_cm', 0.1, 5000);
+        $feed = Feed::from($word('feed', Feed::cases(), Feed::Usual->value));
 
         return new self(
             $species,
@@ -73,6 +79,8 @@ final readonly class SituationForm
                 Exposure::from($word('exposure', Exposure::cases(), Exposure::FullSun->value)),
                 Wind::from($word('wind', Wind::cases(), Wind::Usual->value)),
                 $fields->flag('rain_reaches', true),
+                Stand::from($word('stand', Stand::cases(), Stand::Bench->value)),
+                $fields->flag('winter_shelter', false),
             ),
             new Plant(
                 $canopy === null ? null : M_PI / 4.0 * ($canopy / 100.0) ** 2,
@@ -84,6 +92,9 @@ final readonly class SituationForm
             Surface::from($word('surface', Surface::cases(), Surface::Bare->value)),
             WateringHabit::read($fields->raw('habit') ?? ['method' => 'can'], $refusals, 'situation.habit'),
             $fields->number('alkalinity_mg_l', 0, 1000, $site->alkalinity_mg_l ?? 0.0),
+            $fields->number('rain_share', 0, 1, $site->rain_share ?? 0.0),
+            $fields->number('feed_acidity_mg_l', 0, 1000, 0),
+            $fields->number('feed_acidity_mmol_l_year', 0, 500, $feed->mmolLYear()),
             RootVigour::from($word('vigour', RootVigour::cases(), $species->vigour ?? RootVigour::Middling->value)),
             $optional('budget', 0.01, 1e6),
             $fields->integer('pots_wanted', 1, 100_000, 1),
@@ -111,6 +122,10 @@ final readonly class SituationForm
             $this->budget,
             $this->potsWanted,
             $stocks,
+            $this->purpose,
+            $this->rainShare,
+            $this->feedAcidityMgL,
+            $this->feedAcidityMmolLYear,
         );
     }
 

@@ -20,6 +20,7 @@ final class SurfaceDocument
     public static function of(BlendForm $form, Situation $situation): array
     {
         $blend = $form->setup->substrate->blend;
+        $zone = $form->setup->zone;
         [$floats, $atFirst] = Floating::shares($blend);
         $bare = Floating::washedOff($blend, Surface::Bare, $situation->habit->method);
         $albedo = $repels = 0.0;
@@ -31,6 +32,7 @@ final class SurfaceDocument
 
         return [
             'floats' => $floats,
+            'washed_off_l' => Floating::litres($blend, Floating::washedOff($blend, $situation->surface, $situation->habit->method), $zone->volumeL, $zone->topCm - $zone->bottomCm),
             'floats_at_first' => $atFirst,
             'washed_off' => Floating::washedOff($blend, $situation->surface, $situation->habit->method),
             'washed_off_bare' => $bare,

@@ -6,6 +6,7 @@ namespace App\Blending;
 
 use App\Models\Component;
 use App\Shelf\Portions;
+use Zolbek\Core\Ageing\Forecast;
 use Zolbek\Core\Fit\Assessment;
 use Zolbek\Core\Fit\Setup;
 use Zolbek\Core\Input\Fields;
@@ -84,7 +85,7 @@ final class Triangle
                 return null;
             });
 
-            return $figure === 'years' ? Figures::of($then, $price)['years'] : Figures::quick(new Assessment($then, withYears: false), $price)[$figure];
+            return $figure === 'years' ? Forecast::failure($then) ?? Forecast::HORIZON : Figures::quick(new Assessment($then, withYears: false), $price)[$figure];
         } catch (Refused) {
             return null;
         }

@@ -7,6 +7,7 @@ namespace App\Blending;
 use Zolbek\Core\BenchTest\TestKind;
 use Zolbek\Core\Component\Component;
 use Zolbek\Core\Component\ComponentReader;
+use Zolbek\Core\Uncertainty\ModelError;
 use Zolbek\Core\Uncertainty\Propagation;
 
 /** How sure the figures are, and which bench test would make each surer: schema UncertaintyView of the API. */
@@ -15,13 +16,13 @@ final class UncertaintyDocument
     /** The test that settles a property. */
     private const TESTS = [
         'bulk_density' => TestKind::LooseDensity, 'particle_density' => TestKind::EnvelopeDensity, 'internal_water' => TestKind::EnvelopeDensity, 'unavailable_water' => TestKind::DrainedPot,
-        'internal_median_cm' => TestKind::DrainedPot, 'sphericity' => TestKind::RunThrough, 'hydraulic_size_mm' => TestKind::DrainedPot, 'ph' => TestKind::SlurryReaction, 'sieve' => TestKind::SieveAnalysis,
+        'internal_median_cm' => TestKind::DrainedPot, 'sphericity' => TestKind::RunThrough, 'hydraulic_size_mm' => TestKind::DrainedPot, 'fines_weight' => TestKind::DrainedPot, 'ph' => TestKind::SlurryReaction, 'sieve' => TestKind::SieveAnalysis,
+        ModelError::HEAD => TestKind::DrainedPot, ModelError::RUN_THROUGH => TestKind::RunThrough, ModelError::COMPACTION => TestKind::MixShrink,
     ];
 
-    /** @return array<string, mixed> */
-    public static function of(BlendForm $form): array
+    public static function propagation(BlendForm $form): Propagation
     {
-        $propagation = new Propagation($form->setup, static function (Component $component) use ($form): array {
+        return new Propagation($form->setup, static function (Component $component) use ($form): array {
             $record = $form->parts->shelf->record($component->key);
             $bases = array_fill_keys(ComponentReader::PROPERTIES, $record->basis ?? 'typical');
             $lot = $record === null ? null : ($form->parts->lots[$record->id] ?? null);
@@ -31,10 +32,15 @@ final class UncertaintyDocument
 
             return $bases;
         });
+    }
+
+    /** @return array<string, mixed> */
+    public static function of(BlendForm $form, Propagation $propagation): array
+    {
         $figures = [];
         foreach ($propagation->of as $name => $uncertainty) {
             $most = $propagation->most[$name] ?? null;
-            $record = $most === null ? null : $form->parts->shelf->record($most['component']);
+            $record = ($most['component'] ?? null) === null ? null : $form->parts->shelf->record($most['component']);
             $figures[] = [
                 'name' => $name,
                 'uncertainty' => $uncertainty,

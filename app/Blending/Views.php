@@ -19,7 +19,6 @@ use Zolbek\Core\Flow\RunThrough;
 use Zolbek\Core\Grading\Preparation;
 use Zolbek\Core\Input\Refusals;
 use Zolbek\Core\Input\Refused;
-use Zolbek\Core\Packing\CompressiblePacking;
 
 /** A mix in a pot looked at along one thing that changes: years, depth, compaction, suction, or its parts and those of others. */
 final readonly class Views
@@ -35,17 +34,21 @@ final readonly class Views
     {
         $forecast = new Forecast($this->form->setup);
         $air = $this->form->setup->targets()->air;
+        [$fast, $slow] = Forecast::range($this->form->setup);
 
         return [
             'fails_after' => $forecast->failsAfter,
+            'fails_after_fast' => $fast,
+            'fails_after_slow' => $slow,
             'horizon' => Forecast::HORIZON,
             'planned_years' => $this->form->setup->targets()->plannedYears,
             'air_low' => $air->low,
-            'air_fails_below' => $air->low - $air->margin,
-            'frost_cycles' => $this->form->setup->situation?->climate?->frostCycles,
+            'air_fails_below' => AgedPot::failsBelow($air->low),
+            'frost_cycles' => $this->form->setup->ageing?->frostCycles,
             'course' => array_map(static fn(AgedPot $pot): array => [
                 'years' => $pot->years,
                 'air' => $pot->air,
+                'air_without_roots' => $pot->airWithoutRoots,
                 'easy_l' => $pot->easyL,
                 'run_through_s' => $pot->runThroughS,
                 'level_drop_cm' => $pot->levelDropCm,
@@ -95,7 +98,7 @@ final readonly class Views
                 'yield_share' => $setup->substrate->yield,
                 'run_through_s' => (new RunThrough($setup->zone, $setup->substrate, $setup->holes, $setup->holeCover))->seconds,
             ];
-        }, self::INDEXES), 'now' => $this->form->setup->compactionIndex, 'settled' => CompressiblePacking::SETTLED];
+        }, self::INDEXES), 'now' => $this->form->setup->substrate->compactionIndex, 'settled' => $this->form->setup->substrate->blend->settledIndex()];
     }
 
     /** @return array<string, mixed> schema CurveView: retention of the new mix and of the old ball, with the heights of the pot on it */
@@ -181,7 +184,7 @@ final readonly class Views
         $assessment = new Assessment($setup, withYears: false);
         $water = new PotWater($setup->zone, $setup->substrate);
 
-        return ['depth_cm' => $depth, 'air' => $water->air, 'easy_share' => $water->easyL / $water->volumeL, 'water_l' => $water->waterL, 'volume_l' => $water->volumeL, 'interval_h' => $assessment->water?->hottestIntervalH, 'run_through_s' => $assessment->runThrough->seconds];
+        return ['depth_cm' => $depth, 'air' => $water->air, 'easy_share' => $water->easyL / $water->volumeL, 'water_l' => $water->waterL, 'volume_l' => $water->volumeL, 'interval_h' => $assessment->water?->hottestIntervalH(), 'run_through_s' => $assessment->runThrough->seconds];
     }
 
     /**

@@ -212,7 +212,7 @@ final class WritingDesk
             'base_per_pot_l' => $day->basePerPotL,
             'plain_pots' => $plain,
             'air' => $base->verdict(Criterion::Air)->value,
-            'interval_h' => $base->water?->hottestIntervalH,
+            'interval_h' => $base->water?->hottestIntervalH(),
             'fit' => $base->fit,
             'variants' => array_map(static function (array $variant) use ($byKey): array {
                 $assessment = new Assessment($variant['setup'], withYears: false);
@@ -226,7 +226,7 @@ final class WritingDesk
                     'base_l' => $variant['base_l'],
                     'share' => $extra->litresPerPot / ($extra->litresPerPot + $variant['base_l']),
                     'air' => $assessment->verdict(Criterion::Air)->value,
-                    'interval_h' => $assessment->water?->hottestIntervalH,
+                    'interval_h' => $assessment->water?->hottestIntervalH(),
                     'fit' => $assessment->fit,
                 ];
             }, $day->variants),

@@ -24,7 +24,7 @@ use Zolbek\Core\Input\Refused;
 final readonly class PlantFile
 {
     public const FORMAT = 'zolbek-plant';
-    private const OWN = ['number', 'name', 'plant_group', 'year_started', 'height_cm', 'canopy_cm', 'trunk_mm', 'weight_kg', 'planned_years', 'place', 'front', 'exposure', 'vigour', 'health', 'purpose', 'origin', 'shelter', 'potted_on', 'buried', 'note', 'stage'];
+    private const OWN = ['number', 'name', 'plant_group', 'year_started', 'height_cm', 'canopy_cm', 'trunk_mm', 'weight_kg', 'planned_years', 'place', 'front', 'exposure', 'vigour', 'health', 'purpose', 'origin', 'shelter', 'stand', 'feed', 'winter_shelter', 'potted_on', 'buried', 'note', 'stage'];
     private const MOST_EVENTS = 2000;
 
     public function __construct(private SavePlant $save, private WritePlantEvent $write) {}

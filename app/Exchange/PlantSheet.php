@@ -17,7 +17,7 @@ use Zolbek\Core\Input\Refused;
 final readonly class PlantSheet implements Sheet
 {
     private const NUMBERS = ['year_started' => '', 'height_cm' => 'cm', 'canopy_cm' => 'cm', 'trunk_mm' => 'mm', 'weight_kg' => 'kg', 'planned_years' => ''];
-    private const TEXTS = ['plant_group', 'place', 'exposure', 'vigour', 'health', 'purpose', 'origin', 'front', 'note'];
+    private const TEXTS = ['plant_group', 'place', 'exposure', 'stand', 'feed', 'vigour', 'health', 'purpose', 'origin', 'front', 'note'];
     private const NAMES = ['species' => Species::class, 'site' => Site::class, 'pot' => Pot::class, 'recipe' => Recipe::class];
 
     public function __construct(private SavePlant $save) {}

@@ -42,6 +42,9 @@ use Zolbek\Core\Watering\GrowthStage;
  * @property string|null               $stage         as it was seen last
  * @property Carbon|null               $stage_seen_on
  * @property bool                      $shelter       a frost-free place at hand
+ * @property string                    $stand         among what others, see Stand
+ * @property string                    $feed          how acid it is fed, see Feed
+ * @property bool                      $winter_shelter whether its pot is kept from frost in winter
  * @property int|null                  $pot_id
  * @property Pot|null                  $pot
  * @property int|null                  $recipe_id
@@ -163,7 +166,7 @@ final class Plant extends Model
     protected function casts(): array
     {
         return [
-            'year_started' => 'integer', 'height_cm' => 'float', 'canopy_cm' => 'float', 'trunk_mm' => 'float', 'weight_kg' => 'float', 'planned_years' => 'float', 'shelter' => 'boolean',
+            'year_started' => 'integer', 'height_cm' => 'float', 'canopy_cm' => 'float', 'trunk_mm' => 'float', 'weight_kg' => 'float', 'planned_years' => 'float', 'shelter' => 'boolean', 'winter_shelter' => 'boolean',
             'buried' => 'array', 'plan' => 'array', 'stage_seen_on' => 'date', 'potted_on' => 'date', 'due_on' => 'date', 'due_set_on' => 'date', 'left_on' => 'date', 'snoozed_until' => 'date',
             'archived_at' => 'datetime',
         ];

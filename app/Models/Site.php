@@ -44,6 +44,6 @@ final class Site extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['latitude' => 'float', 'altitude_m' => 'float', 'alkalinity_mg_l' => 'float', 'months' => 'array', 'archived_at' => 'datetime'];
+        return ['latitude' => 'float', 'altitude_m' => 'float', 'alkalinity_mg_l' => 'float', 'rain_share' => 'float', 'months' => 'array', 'archived_at' => 'datetime'];
     }
 }

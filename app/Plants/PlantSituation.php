@@ -7,6 +7,7 @@ namespace App\Plants;
 use App\Models\Plant;
 use Illuminate\Support\Carbon;
 use Zolbek\Core\Ageing\RootVigour;
+use Zolbek\Core\Chemistry\Feed;
 use Zolbek\Core\Fit\PlantGroup;
 use Zolbek\Core\Fit\Purpose;
 use Zolbek\Core\Fit\Situation;
@@ -17,6 +18,7 @@ use Zolbek\Core\Watering\Exposure;
 use Zolbek\Core\Watering\Leaf;
 use Zolbek\Core\Watering\Place;
 use Zolbek\Core\Watering\Plant as CorePlant;
+use Zolbek\Core\Watering\Stand;
 use Zolbek\Core\Watering\Surface;
 
 /** A plant of the collection as the core knows it: its targets, its place, its climate. Climates of one site are worked out once. */
@@ -39,7 +41,7 @@ final class PlantSituation
         return new Situation(
             $this->targets($plant),
             $this->climate($plant),
-            new Place(Exposure::from($plant->exposure)),
+            new Place(Exposure::from($plant->exposure), stand: Stand::from($plant->stand ?? Stand::Bench->value), winterShelter: $plant->winter_shelter ?? false),
             new CorePlant(
                 $plant->canopy_cm === null ? null : M_PI / 4.0 * ($plant->canopy_cm / 100.0) ** 2,
                 Leaf::from($plant->species->leaf ?? Leaf::Middling->value),
@@ -50,6 +52,9 @@ final class PlantSituation
             $surface,
             alkalinityMgL: $plant->site->alkalinity_mg_l ?? 0.0,
             vigour: RootVigour::from($plant->vigour),
+            purpose: Purpose::from($plant->purpose),
+            rainShare: $plant->site->rain_share ?? 0.0,
+            feedAcidityMmolLYear: Feed::from($plant->feed ?? Feed::Usual->value)->mmolLYear(),
         );
     }
 

@@ -89,7 +89,7 @@ final readonly class PotChecks
             'volume_l' => $setup->zone->volumeL,
             'air' => $water->air,
             'water_l' => $water->waterL,
-            'days_to_dry' => $situation?->climate === null ? null : (new WaterCourse($setup, $situation, $situation->climate))->hottestIntervalH / 24.0,
+            'days_to_dry' => $situation?->climate === null ? null : (new WaterCourse($setup, $situation, $situation->climate))->hottestIntervalH() / 24.0,
         ];
     }
 

@@ -20,7 +20,6 @@ use Zolbek\Core\Container\Pot as CorePot;
 use Zolbek\Core\Fit\PlantGroup;
 use Zolbek\Core\Fit\Setup;
 use Zolbek\Core\Fit\Situation;
-use Zolbek\Core\Packing\CompressiblePacking;
 
 /** The mix and the pot that a plant stands in, with the values that they had on that day: what its forecast is computed from, whatever changes later. */
 final class Standing
@@ -62,7 +61,7 @@ final class Standing
     {
         $pot = $standing['pot'];
         $layer = $standing['layer'] ?? null;
-        $index = (float) ($standing['compaction_index'] ?? CompressiblePacking::SETTLED);
+        $index = self::index($standing);
         $substrate = $this->substrate($standing);
 
         return new Setup(
@@ -88,8 +87,8 @@ final class Standing
     public function substrate(array $standing, float $years = 0.0, ?AgeingClimate $climate = null): Substrate
     {
         $years = round(2.0 * $years) / 2.0;
-        $index = (float) ($standing['compaction_index'] ?? CompressiblePacking::SETTLED);
-        $key = md5((string) json_encode($standing['components'])).'|'.$index.'|'.$years.'|'.($years > 0.0 ? ($climate->frostCycles ?? 0).'|'.($climate->meanC ?? 0) : '');
+        $index = self::index($standing);
+        $key = md5((string) json_encode($standing['components'])).'|'.$index.'|'.$years.'|'.($years > 0.0 ? round($climate->frostCycles ?? 0.0, 2).'|'.($climate->meanC ?? 0) : '');
 
         return $this->substrates[$key] ??= new Substrate(
             $years > 0.0 ? $this->substrate($standing)->blend : new Blend(array_values(array_map(static fn(array $part): array => [KeptComponent::read($part['kept']), (float) $part['parts']], $standing['components']))),
@@ -97,6 +96,16 @@ final class Standing
             $years,
             $years > 0.0 ? $climate : null,
         );
+    }
+
+    /**
+     * K of a measured shrink; null where the mix lies as it settles.
+     *
+     * @param array<string, mixed> $standing
+     */
+    private static function index(array $standing): ?float
+    {
+        return isset($standing['compaction_index']) ? (float) $standing['compaction_index'] : null;
     }
 
     /** @param array<string, mixed> $description */

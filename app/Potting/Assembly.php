@@ -28,7 +28,6 @@ use Zolbek\Core\Container\WallZone;
 use Zolbek\Core\Fit\PlantGroup;
 use Zolbek\Core\Fit\Setup;
 use Zolbek\Core\Input\Refused;
-use Zolbek\Core\Packing\CompressiblePacking;
 use Zolbek\Core\Watering\Surface;
 
 /**
@@ -135,7 +134,7 @@ final class Assembly
                 $layer === null ? null : new DrainageLayer($this->alone($layer['component_id']), (float) $layer['thickness_cm']),
                 $entry->pot->weight_kg,
                 $plant->weight_kg ?? 0.0,
-                $substrate->compactionIndex,
+                $entry->recipe->compaction_index,
                 situation: $this->situations->of($plant, (float) $plan['roots_cut_share'], Surface::from($plan['surface'])),
                 contents: $this->contents($entry, $plan, $substrate),
                 holeCover: $cover === null ? null : $this->alone($cover),
@@ -158,8 +157,11 @@ final class Assembly
             return null;
         }
         $plant = $entry->plant;
-        $climate = $this->situations->climate($plant)?->ageing();
-        $old = $plant->standing === null ? $newMix : $this->standings->substrate($plant->standing, Outlook::years($plant, $this->day->planned_on) ?? 0.0, $climate);
+        $old = $plant->standing === null ? $newMix : $this->standings->substrate(
+            $plant->standing,
+            Outlook::years($plant, $this->day->planned_on) ?? 0.0,
+            $this->standings->setup($plant->standing, PlantGroup::from($plant->plant_group), $this->situations->of($plant))->ageing,
+        );
         $ball = $plan['ball'] === null ? null : new RootBall((float) $plan['ball']['length_cm'], (float) $plan['ball']['width_cm'], (float) $plan['ball']['height_cm'], BallTreatment::from($plan['treatment']), $old);
         $wall = match ($plan['wall']['kind'] ?? null) {
             'old_soil' => new WallZone($old, (float) $plan['wall']['thickness_cm']),
@@ -175,7 +177,7 @@ final class Assembly
     {
         if (! isset($this->mixes[$recipe->id])) {
             $portions = RecipePortions::of($recipe);
-            $this->mixes[$recipe->id] = [$portions, new Substrate(Blend::scooped($portions), $recipe->compaction_index ?? CompressiblePacking::SETTLED)];
+            $this->mixes[$recipe->id] = [$portions, new Substrate(Blend::scooped($portions), $recipe->compaction_index)];
         }
 
         return $this->mixes[$recipe->id];
@@ -183,7 +185,7 @@ final class Assembly
 
     private function alone(int $id): Substrate
     {
-        return $this->alone[$id] ??= new Substrate(new Blend([[$this->components[$id]->toCore(), 1.0]]), CompressiblePacking::SETTLED);
+        return $this->alone[$id] ??= new Substrate(new Blend([[$this->components[$id]->toCore(), 1.0]]));
     }
 
     /**

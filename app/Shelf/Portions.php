@@ -55,7 +55,7 @@ final class Portions
     {
         $core = $lot === null ? null : $lot->toCore($component)->with(key: $component->key.'#'.$lot->id);
         $portion = $component->isMix() ? $this->mix($component) : Portion::of($core ?? $component->toCore(), $component->key);
-        if ($preparation?->changesGrains() === true) {
+        if ($preparation?->changesMix() === true) {
             // the same material stays apart where it goes into the mix unprepared as well
             $portion = $portion->changed(static function (CoreComponent $content) use ($preparation): array {
                 [$prepared, $kept] = $preparation->of($content);

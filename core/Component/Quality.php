@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Zolbek\Core\Component;
 
 use Zolbek\Core\Blending\Blend;
+use Zolbek\Core\Blending\Floating;
 use Zolbek\Core\Blending\Substrate;
 use Zolbek\Core\Packing\CompressiblePacking;
 
@@ -38,7 +39,6 @@ enum Quality: string
         $poured = new Substrate(new Blend([[$component, 1.0]]), CompressiblePacking::POURED);
         $water = $poured->retention->theta(10.0);
         $flux = $poured->flow->fluxCmS();
-        $soakedDensity = $component->particleDensity + $component->internalWater;
         $acts = $component->ph !== null && $component->buffer >= 5.0;
         $found = [
             [$water > 0.40, self::HoldsMuchWater],
@@ -47,15 +47,15 @@ enum Quality: string
             [$flux < 0.3, self::DrainsSlowly],
             [$component->bulkDensity < 0.3, self::Light],
             [$component->bulkDensity > 1.1, self::Heavy],
-            [$component->crumbleRate <= 0.012 && $component->decayRate <= 0.01, self::Lasting],
-            [$component->crumbleRate >= 0.06, self::Crumbles],
-            [$component->decayRate >= 0.1, self::Rots],
+            [$component->crumbleRate <= 0.012 && $component->decayRate <= 0.01 && $component->structureLoss <= 0.05, self::Lasting],
+            [$component->crumbleRate >= 0.04, self::Crumbles],
+            [$component->decayRate >= 0.08 || $component->structureLoss >= 0.3, self::Rots],
             [$acts && $component->ph < 5.6, self::LowersPh],
             [$acts && $component->ph > 7.3, self::RaisesPh],
             [$component->cec >= 10.0, self::HoldsFood],
             [$component->cec <= 3.0, self::HoldsNoFood],
-            [$soakedDensity < 1.0, self::Floats],
-            [$component->kind?->isCompressible() === true, self::Compacts],
+            [Floating::soaked($component) > 0.5, self::Floats],
+            [$component->structureLoss >= 0.15 || $component->settledIndex > 6.0, self::Compacts],
         ];
 
         return array_values(array_map(

@@ -269,9 +269,9 @@ final readonly class Changes
     {
         $setup = $this->setup;
 
-        return array_values(array_filter(array_map(fn(OtherPot $other): ?Change => $this->tried(fn(): Change => new Change(
+        return array_values(array_filter(array_map(fn(OtherPot $other): ?Change => $this->isThisPot($other) ? null : $this->tried(static fn(): Change => new Change(
             Change::OTHER_POT,
-            $this->unlessSame($other)->with(pot: $other->pot, holes: $other->holes, potWeightKg: $other->weightKg, situation: $setup->situation?->with(dryingSides: $other->dryingSides)),
+            $setup->with(pot: $other->pot, holes: $other->holes, potWeightKg: $other->weightKg, situation: $setup->situation?->with(dryingSides: $other->dryingSides)),
             1.0 + abs(log($other->pot->volumeL(0.0, $other->pot->depthCm) / $setup->pot->volumeL(0.0, $setup->pot->depthCm))),
             to: $other->key,
         )), $this->others)));
@@ -347,15 +347,11 @@ final readonly class Changes
         return $changes;
     }
 
-    /** @throws Refused where the other pot is this one */
-    private function unlessSame(OtherPot $other): Setup
+    private function isThisPot(OtherPot $other): bool
     {
         $setup = $this->setup;
-        if ($other->pot->shape === $setup->pot->shape && $other->pot->depthCm === $setup->pot->depthCm && $other->pot->measures === $setup->pot->measures && $other->holes === $setup->holes) {
-            throw Refused::because('pot', 'same', $other->key);
-        }
 
-        return $setup;
+        return $other->pot->shape === $setup->pot->shape && $other->pot->depthCm === $setup->pot->depthCm && $other->pot->measures === $setup->pot->measures && $other->holes === $setup->holes;
     }
 
     /** What one adds or takes away without thinking: half a part of a small mix, a part of one of ten or so, else about a tenth. */

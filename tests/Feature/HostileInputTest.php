@@ -89,7 +89,7 @@ test('names are kept as they are typed and mean nothing to the database', functi
     $id = $this->postJson('/api/v1/components', [...Yard::ownComponent(), 'name' => $name])->assertCreated()->json('id');
     $this->getJson("/api/v1/components/$id")->assertJsonPath('name', $name);
     $this->getJson('/api/v1/components?search='.rawurlencode($name))->assertJsonPath('total', 1)->assertJsonPath('data.0.id', $id);
-    expect(Component::query()->count())->toBe(33);
+    expect(Component::query()->count())->toBe(34);
 })->with([
     "Robert'); DROP TABLE components;--",
     '<b>Grit</b> & "sand"',
@@ -99,7 +99,7 @@ test('names are kept as they are typed and mean nothing to the database', functi
 ]);
 
 test('a page far beyond the end is empty, and one before the first is refused', function (): void {
-    $this->getJson('/api/v1/components?page=1000000')->assertOk()->assertJsonPath('data', [])->assertJsonPath('total', 32);
+    $this->getJson('/api/v1/components?page=1000000')->assertOk()->assertJsonPath('data', [])->assertJsonPath('total', 33);
     foreach (['page=0', 'page=-1', 'page=1.5', 'page=x', 'per_page=0', 'per_page[]=1', 'sort=-', 'sort[]=name'] as $query) {
         $this->getJson('/api/v1/components?'.$query)->assertStatus(422);
     }

@@ -18,7 +18,9 @@ test('a whole situation is answered as the contract says', function (): void {
         ->and($response->json('contents.ball.litres'))->toBeGreaterThan(0.5)
         ->and($response->json('contents.wall.litres'))->toBeGreaterThan(0.1)
         ->and($response->json('contents.new_mix_l'))->toBeLessThan($response->json('pot.volume_l'))
-        ->and(array_column($response->json('verdicts'), 'criterion'))->toContain('interval', 'years', 'later_ph', 'float_share', 'segregation', 'stock');
+        ->and(array_column($response->json('verdicts'), 'criterion'))->toContain('drought')->toContain('years')->toContain('later_ph')->toContain('float_share')->toContain('segregation')
+        ->and($response->json('supply.pots_wanted'))->toBeGreaterThan(0)
+        ->and($response->json('rating'))->toBeIn(['good', 'workable', 'poor', 'lethal']);
 });
 
 test('the old ball is of the mix it stood in, as old as it is', function (): void {
@@ -39,7 +41,7 @@ test('layer and dressing are shown with and without', function (): void {
 test('without a situation the answer is that of before', function (): void {
     $response = $this->postJson('/api/v1/evaluate', Yard::question())->assertOk();
     Contract::check($response, 'Evaluation');
-    expect($response->json('verdicts'))->toHaveCount(5)->and($response->json('water'))->toBeNull()->and($response->json('quarrels'))->toBe([]);
+    expect($response->json('verdicts'))->toHaveCount(6)->and($response->json('water'))->toBeNull()->and($response->json('quarrels'))->toBe([]);
 });
 
 test('no figure of the screen differs from the model on the command line', function (): void {
@@ -111,6 +113,15 @@ test('every mend of the list, sent back as a question, brings its figure into it
     expect(count($tried))->toBeGreaterThan(5);
 });
 
+/** One component in the place of another. */
+function swapped(array $rows, array $mend): array
+{
+    unset($rows[$mend['replaces_id']]);
+    $rows[$mend['component_id']] = ['component_id' => $mend['component_id'], 'parts' => $mend['by'] + ($rows[$mend['component_id']]['parts'] ?? 0)];
+
+    return $rows;
+}
+
 /**
  * A question with a mend done, as the screen does it.
  *
@@ -141,8 +152,12 @@ function applied(array $question, array $mend): array
         'windbreak' => $question['situation']['wind'] = 'usual',
         'habit' => $question['situation']['habit'][$mend['to'].'_h'] = $mend['by'],
         'repot' => $question['situation']['planned_years'] = $mend['by'],
-        'soft_water' => $question['situation']['alkalinity_mg_l'] = $mend['by'],
-        'fewer_pots' => $question['situation']['pots_wanted'] = (int) $mend['by'],
+        'rain' => $question['situation']['rain_share'] = $mend['by'],
+        'feed' => $question['situation']['feed'] = $mend['to'],
+        'lime' => $rows[$id]['preparation'] = ['limed_to_ph' => $mend['by']],
+        'together' => $question['situation']['stand'] = 'bed',
+        'winter_shelter' => $question['situation']['winter_shelter'] = true,
+        'swap' => $rows = swapped($rows, $mend),
     };
 
     return [...$question, 'parts' => array_values(array_filter($rows, static fn(array $row): bool => $row['parts'] > 0))];
@@ -168,7 +183,7 @@ test('what cannot be in a situation is refused at its field', function (array $c
 test('sites are kept, changed and archived, and months come out of a CSV', function (): void {
     $site = $this->postJson('/api/v1/sites', Yard::site())->assertCreated();
     Contract::check($site, 'Site');
-    expect($site->json('frost_cycles'))->toBeGreaterThan(30);
+    expect($site->json('thaw_days'))->toBeGreaterThan(30);
     $id = $site->json('id');
     $this->putJson("/api/v1/sites/$id", [...Yard::site(), 'name' => 'Upper hill', 'last_frost' => '13-40'])->assertStatus(422)->assertJsonPath('errors.0.path', 'last_frost');
     $this->putJson("/api/v1/sites/$id", [...Yard::site(), 'name' => 'Upper hill'])->assertOk()->assertJsonPath('name', 'Upper hill');

@@ -6,6 +6,7 @@ namespace App\Console\Commands;
 
 use App\Http\RefusalResponse;
 use App\Reference\ReferenceComponents;
+use App\Reference\ReferenceSpecies;
 use App\Words;
 use Illuminate\Console\Command;
 use Illuminate\Contracts\Filesystem\FileNotFoundException;
@@ -21,10 +22,10 @@ final class Evaluate extends Command
 
     protected $description = 'Compute a blend in a pot: JSON in, JSON out';
 
-    public function handle(ReferenceComponents $reference): int
+    public function handle(ReferenceComponents $reference, ReferenceSpecies $species): int
     {
         try {
-            $answer = Answer::to(Request::read($this->document(), $reference->all()));
+            $answer = Answer::to(Request::read($this->document(), $reference->all(), $species->byKey(...)));
         } catch (Refused $refused) {
             $refusal = $refused->refusals[0];
 

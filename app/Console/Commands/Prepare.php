@@ -6,6 +6,8 @@ namespace App\Console\Commands;
 
 use App\Actions\LoadReferenceComponents;
 use App\Actions\LoadReferenceSpecies;
+use App\Actions\RecomputeForecasts;
+use App\Models\ModelNotice;
 use Database\Demo\TessivaleYard;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\File;
@@ -17,7 +19,7 @@ final class Prepare extends Command
 
     protected $description = 'Create or update the database';
 
-    public function handle(LoadReferenceComponents $loadReference, LoadReferenceSpecies $loadSpecies, TessivaleYard $yard): int
+    public function handle(LoadReferenceComponents $loadReference, LoadReferenceSpecies $loadSpecies, RecomputeForecasts $recompute, TessivaleYard $yard): int
     {
         $file = (string) config('database.connections.sqlite.database');
         File::ensureDirectoryExists(dirname($file));
@@ -27,6 +29,9 @@ final class Prepare extends Command
         $this->callSilent('migrate', ['--force' => true]);
         $loadReference();
         $loadSpecies();
+        if (ModelNotice::asksToRecompute()) {
+            $recompute();
+        }
         if ($this->option('demo')) {
             $yard->load();
         }

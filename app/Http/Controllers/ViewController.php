@@ -6,7 +6,6 @@ namespace App\Http\Controllers;
 
 use App\Blending\BlendForm;
 use App\Blending\Triangle;
-use App\Blending\UncertaintyDocument;
 use App\Blending\Views;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -42,11 +41,6 @@ final readonly class ViewController
     public function triangle(Request $request): JsonResponse
     {
         return new JsonResponse(Triangle::of($request->json()->all()));
-    }
-
-    public function uncertainty(Request $request): JsonResponse
-    {
-        return new JsonResponse(UncertaintyDocument::of(BlendForm::read($request->json()->all())));
     }
 
     private static function views(Request $request): Views

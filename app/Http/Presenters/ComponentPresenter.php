@@ -21,7 +21,7 @@ final class ComponentPresenter
             'id' => $component->id,
             ...$component->only([
                 'key', 'name', 'kind', 'is_reference', 'basis', 'bulk_density', 'particle_density', 'solid_density', 'internal_water',
-                'unavailable_water', 'internal_median_cm', 'internal_spread', 'sphericity', 'finest_mm', 'hydraulic_size_mm', 'ph', 'buffer',
+                'unavailable_water', 'internal_median_cm', 'internal_spread', 'sphericity', 'finest_mm', 'hydraulic_size_mm', 'hydraulic_spread', 'fines_weight', 'settled_index', 'structure_loss', 'ph', 'buffer',
                 'cec', 'crumble_rate', 'decay_rate', 'hazards', 'colour', 'stock_l', 'pack_l', 'pack_price', 'low_l', 'note', 'source', 'reclaimed_years',
                 'sieved_mm',
             ]),

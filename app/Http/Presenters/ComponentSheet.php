@@ -11,6 +11,7 @@ use App\Models\Recipe;
 use App\Shelf\Portions;
 use Illuminate\Database\Eloquent\Builder;
 use Zolbek\Core\Ageing\Attrition;
+use Zolbek\Core\Ageing\WashOut;
 use Zolbek\Core\Blending\Blend;
 use Zolbek\Core\Blending\Substrate;
 use Zolbek\Core\Component\Component as CoreComponent;
@@ -93,7 +94,7 @@ final readonly class ComponentSheet
     /** @return array<string, float> what is left, and the share finer than 1 mm, now and after some years without frost */
     private function ageing(): array
     {
-        $aged = Attrition::of($this->core, self::YEARS);
+        $aged = Attrition::of($this->core, self::YEARS, new WashOut($this->core->grading->quantileMm(0.15)));
 
         return [
             'years' => self::YEARS,

@@ -21,7 +21,7 @@ final class PlantPresenter
             'id' => $plant->id,
             ...$plant->only([
                 'number', 'name', 'species_id', 'plant_group', 'year_started', 'height_cm', 'canopy_cm', 'trunk_mm', 'weight_kg', 'planned_years', 'site_id', 'place', 'front', 'exposure', 'vigour', 'health',
-                'purpose', 'origin', 'status', 'stage', 'shelter', 'pot_id', 'recipe_id', 'buried', 'plan', 'parent_id', 'left_to', 'snooze_note', 'note',
+                'purpose', 'origin', 'status', 'stage', 'shelter', 'stand', 'feed', 'winter_shelter', 'pot_id', 'recipe_id', 'buried', 'plan', 'parent_id', 'left_to', 'snooze_note', 'note',
             ]),
             'species' => $plant->species?->name,
             'pot' => $plant->pot?->name,
