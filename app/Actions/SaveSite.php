@@ -14,7 +14,7 @@ use Zolbek\Core\Watering\Climate;
 /** Adds a site or changes one: where it lies, its months, its water. */
 final readonly class SaveSite
 {
-    private const FIELDS = ['name', 'latitude', 'altitude_m', 'alkalinity_mg_l', 'rain_share', 'months', 'last_frost', 'first_frost', 'note'];
+    private const FIELDS = ['name', 'latitude', 'altitude_m', 'alkalinity_mg_l', 'rain_share', 'water_ec_ms_cm', 'months', 'last_frost', 'first_frost', 'note'];
 
     /**
      * @param array<mixed> $input
@@ -31,6 +31,7 @@ final readonly class SaveSite
         }
         $alkalinity = $fields->number('alkalinity_mg_l', 0, 1000, 0);
         $rain = $fields->number('rain_share', 0, 1, 0);
+        $salts = $fields->has('water_ec_ms_cm') ? $fields->number('water_ec_ms_cm', 0, 20) : null;
         $note = $fields->text('note', 500, '');
         $frosts = [];
         foreach (['last_frost', 'first_frost'] as $field) {
@@ -41,7 +42,7 @@ final readonly class SaveSite
         $refusals->throwIfAny();
         assert($climate !== null && is_array($months));
 
-        $site->fill(['name' => $name, 'latitude' => $climate->latitude, 'altitude_m' => $climate->altitudeM, 'alkalinity_mg_l' => $alkalinity, 'rain_share' => $rain, 'months' => $months, ...$frosts, 'note' => $note])->save();
+        $site->fill(['name' => $name, 'latitude' => $climate->latitude, 'altitude_m' => $climate->altitudeM, 'alkalinity_mg_l' => $alkalinity, 'rain_share' => $rain, 'water_ec_ms_cm' => $salts, 'months' => $months, ...$frosts, 'note' => $note])->save();
 
         return $site->refresh();
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Blending;
 
+use Zolbek\Core\Chemistry\Salts;
 use Zolbek\Core\Grading\PanTail;
 
 /** What makes the figures of a mix more or less sure: schema Note of the API. */
@@ -11,6 +12,8 @@ final class ConfidenceNotes
 {
     /** Components whose largest and smallest D50 differ by more than this part on shaking. */
     private const SEGREGATES_FROM = 4.0;
+    /** Share finer than 0.5 mm that keeps sizes from parting. */
+    private const HELD_TOGETHER_FROM = 0.15;
     /** Share of compressible components from which figures are of lower confidence. */
     private const LOW_CONFIDENCE_FROM = 0.15;
 
@@ -40,6 +43,19 @@ final class ConfidenceNotes
         }
         if (max($middles) / min($middles) > self::SEGREGATES_FROM) {
             $notes[] = ['code' => 'segregation', 'component_name' => null, 'share' => max($middles) / min($middles)];
+            if ($blend->grading()->passingAt(0.5) < self::HELD_TOGETHER_FROM) {
+                $notes[] = ['code' => 'segregates_dry', 'component_name' => null, 'share' => $blend->grading()->passingAt(0.5)];
+            }
+        }
+        foreach ($form->components as $component) {
+            $found = ($form->parts->lots[$component->id]->measured ?? $component->measured)['findings']['salts'] ?? null;
+            if (is_string($found) && Salts::tryFrom($found)?->asksForAction() === true) {
+                $notes[] = ['code' => 'salts_'.$found, 'component_name' => $component->name, 'share' => 0.0];
+            }
+        }
+        $ec = $form->situation?->site?->water_ec_ms_cm;
+        if ($ec !== null && Salts::inWater($ec)->asksForAction()) {
+            $notes[] = ['code' => 'water_salts_'.Salts::inWater($ec)->value, 'component_name' => null, 'share' => $ec];
         }
 
         return $notes;

@@ -9,6 +9,7 @@ use App\Models\Component;
 use App\Models\Pot;
 use App\Shelf\Portions;
 use LogicException;
+use Zolbek\Core\Ageing\AgedPot;
 use Zolbek\Core\Ageing\Forecast;
 use Zolbek\Core\Blending\Substrate;
 use Zolbek\Core\Chemistry\Exchange;
@@ -134,7 +135,7 @@ final class EvaluationDocument
         ];
     }
 
-    /** @return array{value: float|null, fast: float|null, slow: float|null}|null years until it fails, with ageing twice as fast and half as fast; null is more than eight */
+    /** @return array{value: float|null, fast: float|null, slow: float|null, drop_cm: float}|null years until it fails, with ageing twice as fast and half as fast (null is more than eight), and how far the level sinks in the years planned */
     private function years(): ?array
     {
         $verdict = $this->assessment->find(Criterion::Years);
@@ -142,8 +143,9 @@ final class EvaluationDocument
             return null;
         }
         [$fast, $slow] = $this->yearsRange();
+        $setup = $this->form->setup;
 
-        return ['value' => $verdict->value === null || $verdict->value >= Forecast::HORIZON ? null : $verdict->value, 'fast' => $fast, 'slow' => $slow];
+        return ['value' => $verdict->value === null || $verdict->value >= Forecast::HORIZON ? null : $verdict->value, 'fast' => $fast, 'slow' => $slow, 'drop_cm' => (new AgedPot($setup, min(Forecast::HORIZON, $setup->targets()->plannedYears)))->levelDropCm];
     }
 
     /** @return array{float|null, float|null} */

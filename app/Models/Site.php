@@ -16,6 +16,8 @@ use Zolbek\Core\Watering\Climate;
  * @property float       $latitude
  * @property float       $altitude_m
  * @property float       $alkalinity_mg_l of the water there, as CaCO3
+ * @property float       $rain_share      share of rain in what is given
+ * @property float|null  $water_ec_ms_cm  conductivity of the water there
  * @property list<array{tmin: float, tmax: float, rain_mm: float, humidity?: float|null, wind_ms?: float|null, sun_hours?: float|null}> $months
  * @property string|null $last_frost      MM-DD, as somebody knows it; the months say how likely frost is
  * @property string|null $first_frost     MM-DD
@@ -44,6 +46,6 @@ final class Site extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['latitude' => 'float', 'altitude_m' => 'float', 'alkalinity_mg_l' => 'float', 'rain_share' => 'float', 'months' => 'array', 'archived_at' => 'datetime'];
+        return ['latitude' => 'float', 'altitude_m' => 'float', 'alkalinity_mg_l' => 'float', 'rain_share' => 'float', 'water_ec_ms_cm' => 'float', 'months' => 'array', 'archived_at' => 'datetime'];
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Zolbek\Core\BenchTest;
 
+use Zolbek\Core\Chemistry\Salts;
 use Zolbek\Core\Component\Component;
 use Zolbek\Core\Input\Refusals;
 
@@ -33,10 +34,13 @@ final class SlurryReaction implements BenchTest
 
     public static function reckon(Readings $readings, Refusals $refusals): Outcome
     {
-        return Outcome::of(
+        $ec = $readings->figure('ec_ms_cm', static fn(Round $round): ?float => $round->has('ec_ms_cm') ? $round->number('ec_ms_cm') : null, $refusals);
+        $figures = Outcome::of(
             $readings->figure('ph', static fn(Round $round): float => $round->number('ph'), $refusals, $readings->choice('method') === 'strip' ? self::BY_STRIP : self::BY_PEN),
-            $readings->figure('ec_ms_cm', static fn(Round $round): ?float => $round->has('ec_ms_cm') ? $round->number('ec_ms_cm') : null, $refusals),
-        );
+            $ec,
+        )->figures;
+
+        return new Outcome($figures, [], $ec === null ? [] : ['salts' => Salts::inSlurry($ec->mean)->value]);
     }
 
     public static function properties(Outcome $outcome, Readings $readings, Component $component): array

@@ -40,6 +40,7 @@ return new class extends Migration {
         });
         Schema::table('sites', static function (Blueprint $table): void {
             $table->double('rain_share')->default(0);
+            $table->double('water_ec_ms_cm')->nullable();
         });
         Schema::table('plants', static function (Blueprint $table): void {
             $table->string('stand')->default('bench');
@@ -60,7 +61,7 @@ return new class extends Migration {
     public function down(): void
     {
         Schema::table('components', static fn(Blueprint $table) => $table->dropColumn(['fines_weight', 'settled_index', 'structure_loss', 'hydraulic_spread']));
-        Schema::table('sites', static fn(Blueprint $table) => $table->dropColumn('rain_share'));
+        Schema::table('sites', static fn(Blueprint $table) => $table->dropColumn(['rain_share', 'water_ec_ms_cm']));
         Schema::table('plants', static fn(Blueprint $table) => $table->dropColumn(['stand', 'feed', 'winter_shelter']));
         DB::table('settings')->where('key', 'model')->delete();
     }

@@ -9,20 +9,26 @@ use Tests\Feature\Contract;
 use Zolbek\Core\Aftercare\TaskKind;
 use Zolbek\Core\Ageing\RootVigour;
 use Zolbek\Core\BenchTest\TestKind;
+use Zolbek\Core\Chemistry\Feed;
+use Zolbek\Core\Chemistry\Salts;
 use Zolbek\Core\Component\Quality;
 use Zolbek\Core\Container\BallTreatment;
 use Zolbek\Core\Fit\Change;
 use Zolbek\Core\Fit\Criterion;
 use Zolbek\Core\Fit\Purpose;
+use Zolbek\Core\Fit\Rating;
 use Zolbek\Core\Inspection\Finding;
 use Zolbek\Core\Nutrition\FeedingSchool;
 use Zolbek\Core\Potting\DueLevel;
 use Zolbek\Core\Potting\Health;
 use Zolbek\Core\Potting\School;
+use Zolbek\Core\Uncertainty\ModelError;
+use Zolbek\Core\Uncertainty\Propagation;
 use Zolbek\Core\Watering\Exposure;
 use Zolbek\Core\Watering\GrowthStage;
 use Zolbek\Core\Watering\Leaf;
 use Zolbek\Core\Watering\Season;
+use Zolbek\Core\Watering\Stand;
 use Zolbek\Core\Watering\StickLook;
 use Zolbek\Core\Watering\Surface;
 use Zolbek\Core\Watering\WateringMethod;
@@ -76,7 +82,7 @@ test('the contract names exactly the addresses that there are', function (): voi
 });
 
 test('every word of the model has its name in the front end', function (): void {
-    $catalogue = file_get_contents(base_path('ui/src/i18n/en.ts')).file_get_contents(base_path('ui/src/i18n/formulation.ts')).file_get_contents(base_path('ui/src/i18n/collection.ts')).file_get_contents(base_path('ui/src/i18n/potting.ts'));
+    $catalogue = file_get_contents(base_path('ui/src/i18n/en.ts')).file_get_contents(base_path('ui/src/i18n/formulation.ts')).file_get_contents(base_path('ui/src/i18n/collection.ts')).file_get_contents(base_path('ui/src/i18n/potting.ts')).file_get_contents(base_path('ui/src/i18n/truth.ts'));
     $meta = $this->getJson('/api/v1/meta')->json();
     foreach ($meta['kinds'] as $kind) {
         expect($catalogue)->toContain("'kind.$kind'");
@@ -127,9 +133,20 @@ test('every word of the model has its name in the front end', function (): void 
     foreach (Quarrels::CODES as $code) {
         expect($catalogue)->toContain("'quarrel.$code'")->toContain("'quarrel.$code.text'");
     }
-    foreach (['purpose' => Purpose::cases(), 'stage' => GrowthStage::cases(), 'exposure' => Exposure::cases(), 'wind' => Wind::cases(), 'leaf' => Leaf::cases(), 'surface' => Surface::cases(), 'method' => WateringMethod::cases(), 'vigour' => RootVigour::cases(), 'batch.gaps' => BallTreatment::cases(), 'season' => Season::cases(), 'health' => Health::cases(), 'finding' => Finding::cases(), 'due' => DueLevel::cases(), 'school' => School::cases(), 'feeding' => FeedingSchool::cases(), 'task' => TaskKind::cases(), 'stick.look' => StickLook::cases()] as $prefix => $words) {
+    foreach (['purpose' => Purpose::cases(), 'stage' => GrowthStage::cases(), 'exposure' => Exposure::cases(), 'wind' => Wind::cases(), 'leaf' => Leaf::cases(), 'surface' => Surface::cases(), 'method' => WateringMethod::cases(), 'vigour' => RootVigour::cases(), 'batch.gaps' => BallTreatment::cases(), 'season' => Season::cases(), 'health' => Health::cases(), 'finding' => Finding::cases(), 'due' => DueLevel::cases(), 'school' => School::cases(), 'feeding' => FeedingSchool::cases(), 'task' => TaskKind::cases(), 'stick.look' => StickLook::cases(), 'stand' => Stand::cases(), 'feed' => Feed::cases(), 'rating' => Rating::cases(), 'finding.salts' => Salts::cases()] as $prefix => $words) {
         foreach ($words as $word) {
             expect($catalogue)->toContain("'$prefix.{$word->value}'");
+        }
+    }
+    foreach ((new ReflectionClass(ModelError::class))->getConstants(ReflectionClassConstant::IS_PUBLIC) as $error) {
+        expect(is_string($error) ? $catalogue : "'property.$error'")->toContain("'property.$error'");
+    }
+    foreach (Propagation::FIGURES as $figure) {
+        expect($catalogue)->toContain("'amount.$figure'");
+    }
+    foreach ($this->getJson('/api/v1/validation')->json('sets') as $set) {
+        foreach ($set['rows'] as $row) {
+            expect($catalogue)->toContain("'truth.f.{$row['figure']}'");
         }
     }
     foreach (Figures::NAMES as $figure) {

@@ -14,6 +14,7 @@ const ComparePage = lazy(() => import('./places/bins/ComparePage'));
 const BenchPage = lazy(() => import('./places/bench/BenchPage'));
 const TestPage = lazy(() => import('./places/bench/TestPage'));
 const ToolsPage = lazy(() => import('./places/bench/ToolsPage'));
+const TruthPage = lazy(() => import('./places/bench/TruthPage'));
 const PotsPage = lazy(() => import('./places/pots/PotsPage'));
 const TodayPage = lazy(() => import('./places/today/TodayPage'));
 const CalendarPage = lazy(() => import('./places/today/CalendarPage'));
@@ -64,6 +65,7 @@ export function App() {
                 <Route path="/bins/:id" element={<ComponentPage />} />
                 <Route path="/bench" element={<BenchPage />} />
                 <Route path="/bench/tools" element={<ToolsPage />} />
+                <Route path="/bench/truth" element={<TruthPage />} />
                 <Route path="/bench/tests/:id" element={<TestPage />} />
                 <Route path="/pots" element={<PotsPage />} />
                 <Route path="/plants" element={<PlantsPage />} />

@@ -53,7 +53,7 @@ final readonly class SiteController
 
         return [
             'id' => $site->id,
-            ...$site->only(['name', 'latitude', 'altitude_m', 'alkalinity_mg_l', 'rain_share', 'last_frost', 'first_frost', 'note']),
+            ...$site->only(['name', 'latitude', 'altitude_m', 'alkalinity_mg_l', 'rain_share', 'water_ec_ms_cm', 'last_frost', 'first_frost', 'note']),
             'months' => array_map(static fn(array $month): array => [...array_fill_keys(MonthSheet::COLUMNS, null), ...$month], $site->floats()),
             'thaw_days' => $climate->thawDays,
             'hottest_month' => $climate->hottestMonth,

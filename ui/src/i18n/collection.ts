@@ -125,6 +125,8 @@ export const collection = {
   'plants.field.vigour': 'Roots grow',
   'plants.field.purpose': 'Purpose now',
   'plants.field.origin': 'Came as',
+  'plants.field.stand': 'Stands',
+  'plants.field.feed': 'Fed',
   'plants.field.shelter': 'A frost-free place is at hand for it',
   'plants.field.pot': 'Pot',
   'plants.field.noPot': 'not written down',

@@ -1,12 +1,14 @@
 import { collection } from './collection';
 import { formulation } from './formulation';
 import { potting } from './potting';
+import { truth } from './truth';
 
 /** Every word that the front end shows, in English (ICU message syntax). Another language is another file with the same keys. */
 export const en = {
   ...formulation,
   ...collection,
   ...potting,
+  ...truth,
   'app.name': 'Zolbek',
   'app.skip': 'Skip to the content',
   'nav.label': 'Places',
@@ -198,6 +200,21 @@ export const en = {
   'level.good': 'Good',
   'level.mind': 'Mind',
   'level.stop': 'Stop',
+  'level.close': 'close',
+  'level.closeHint': 'What is not known could put it on another level.',
+
+  'rating.good': 'Good',
+  'rating.workable': 'Workable',
+  'rating.poor': 'Poor',
+  'rating.lethal': 'Lethal',
+  'rating.title': 'On the whole',
+  'rating.text.good': 'Nothing speaks against it here.',
+  'rating.text.goodBut': 'It serves; mind {criteria}.',
+  'rating.text.workable': 'It can be lived with; mind {criteria}.',
+  'rating.text.poor': 'It will fail by {criteria}.',
+  'rating.text.lethal': 'It kills by {criteria}.',
+  'rating.close': 'Close: {criteria} may as well be on the other side.',
+  'rating.noSite': 'Without a site only mix and pot are rated: choose one for water, years and reaction.',
 
   'verdict.air': 'Air after watering',
   'verdict.run_through': 'Run-through',
@@ -208,13 +225,12 @@ export const en = {
   'verdict.run_through.text':
     '{speed, select, fast {Fast} free {Free} slow {Slow} other {Stagnant}}: 2 cm of clean water run through in this time; up to {high} s is free.{holes, select, yes { The holes set the speed.} other {}}',
   'verdict.run_through.none': 'No outlet: water cannot leave this pot.',
-  'verdict.ph.text': '{plants} want {low} to {high}.',
-  'verdict.ph.none': 'Nothing in this mix buffers: it takes the pH of the water.',
-  'verdict.wet_weight.text': 'Pot, mix and water; one person lifts up to {high} kg.',
+  'verdict.ph.text': 'After a month; {plants} want {low} to {high} in this mix.',
+  'verdict.wet_weight.text':
+    'Pot, mix and water; one person lifts up to {high} kg. A note: it costs backs, not plants.',
   'verdict.largest_grain.text':
     'Nine tenths are finer than this; up to a fifth of the depth ({high} mm) suits this pot.',
   'verdict.noOutlet': 'no outlet',
-  'verdict.noBuffer': 'open',
 
   'mend.lead': 'Would mend it:',
   'mend.none': 'No single change mends this; try another pot or other components.',
@@ -245,6 +261,12 @@ export const en = {
   'note.doDrain': 'Do a drained pot',
   'note.segregation':
     'The coarsest component is {ratio} times the size of the finest: they part on shaking. Mix damp and fill by hand.',
+  'note.segregates_dry': 'So little of it is fine ({share}) that nothing holds the sizes together: mix it damp.',
+  'note.salts_high': '{component} was measured salty: leach it before use, or feed less.',
+  'note.salts_harmful': '{component} was measured very salty: leach it well, or leave it out; repot what stands in it.',
+  'note.water_salts_high':
+    'The water has salts ({ec} mS/cm): water through and through so that some runs out, feed less, repot sooner.',
+  'note.water_salts_harmful': 'The water is salty ({ec} mS/cm): most plants suffer. Take rain or another water.',
   'note.orifice': 'Trapped air about halves the run-through speed.',
 
   'more.mix': 'The mix, settled',
@@ -454,11 +476,15 @@ export const en = {
   'field.sphericity': 'Roundness, 0 to 1',
   'field.finest_mm': 'Finest dust',
   'field.hydraulic_size_mm': 'Pores like grains of',
+  'field.hydraulic_spread': 'Spread of those (ln)',
+  'field.fines_weight': 'How its fines count, -0.5 to 0.5',
+  'field.settled_index': 'Settles to index, 4.1 to 9',
   'field.ph': 'pH',
   'field.buffer': 'Buffer',
   'field.cec': 'Exchange capacity',
   'field.crumble_rate': 'Crumbles',
   'field.decay_rate': 'Rots',
+  'field.structure_loss': 'Crumbs give way',
   'field.sieve': 'Sieves',
   'field.shape': 'Shape',
   'field.depth': 'Inner depth',
@@ -533,6 +559,7 @@ export const en = {
   'bench.more': 'With a little more',
   'bench.unfinished': 'Unfinished',
   'bench.done': 'Done',
+  'truth.link': 'How true is this?',
   'bench.tools': 'Scoops, sieves, instruments',
   'bench.minutes': '{minutes} min',
   'bench.wait': '{wait} of waiting',
@@ -781,6 +808,10 @@ export const en = {
   'finding.lime.none': 'No lime.',
   'finding.lime.weak': 'Some lime: it raises the pH slowly.',
   'finding.lime.strong': 'Much lime: keep it away from acid lovers.',
+  'finding.salts.low': 'Few salts.',
+  'finding.salts.usual': 'Salts as is usual.',
+  'finding.salts.high': 'Salty: leach it, feed less.',
+  'finding.salts.harmful': 'Very salty: leach it well, stop feeding, repot what stands in it.',
   'finding.slakes.yes': 'Turns to sludge in water.',
   'finding.slakes.no': 'Stays whole in water.',
   'finding.floats.yes': 'Floats: wet it first and cover the surface.',
@@ -909,6 +940,9 @@ export const en = {
   'prep.lo': 'Sieve off what is finer than',
   'prep.hi': 'Sieve or pick out what is coarser than',
   'prep.rinse': 'Rinse out what is finer than',
+  'prep.lime': 'Lime it to',
+  'prep.limeHint':
+    'with ground lime, weeks before; try the dose in a test tub and measure again. Label, gloves and goggles first.',
   'prep.wet': 'Wet it',
   'prep.wet.none': 'no',
   'prep.wet.damp': 'damp, an hour before',
@@ -920,6 +954,7 @@ export const en = {
   'prep.said.lo': 'over {mm} mm',
   'prep.said.hi': 'under {mm} mm',
   'prep.said.rinse': 'rinsed at {mm} mm',
+  'prep.said.lime': 'limed to pH {ph}',
   'prep.said.damp': 'damp',
   'prep.said.soak': 'soaked',
   'prep.worth': 'Is preparing worth it?',
@@ -928,6 +963,8 @@ export const en = {
   'prep.lost': '{name}: {kept} kept, {lost} thrown away{cost, select, none {} other {, worth {cost} a litre of mix}}.',
   'prep.price': 'Price per litre',
   'prep.sheet': 'Take {gross} L of {name} from the bin, {steps}: {net} L are left.',
+  'prep.sheetLime':
+    'Lime {name}: {grams} g of ground lime for {litres} L is a starting dose. Try it in a test tub, measure after some weeks, never in a planted pot. Label, gloves, goggles.',
   'prep.sheetWet': '{name}: {steps} before mixing.',
   'sheet.prepare': 'Prepare first',
   'sheet.lot': 'delivery {name}',

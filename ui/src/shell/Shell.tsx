@@ -4,6 +4,7 @@ import { Link, useLocation, useNavigate } from 'react-router';
 
 import { useWords } from '../i18n/words';
 import { useShortcuts } from '../places/common/useShortcuts';
+import { ModelNews } from './ModelNews';
 import { Shortcuts } from './Shortcuts';
 
 /** The places in their order, each with the addresses that belong to it; the first one is where its link leads. */
@@ -83,6 +84,7 @@ export function Shell({ isDim, setDim, children }: Props) {
         </span>
       </header>
       <main id="content" tabIndex={-1}>
+        <ModelNews />
         {children}
       </main>
       <Shortcuts open={helping} close={() => setHelping(false)} />

@@ -51,6 +51,7 @@ export default function BenchPage() {
   return (
     <div className="list-page bench-page">
       <ListHead title={t('bench.title')} search={list.search} setSearch={list.setSearch}>
+        <Button onClick={() => void navigate('/bench/truth')}>{t('truth.link')}</Button>
         <Button onClick={() => void navigate('/bench/tools')}>{t('bench.tools')}</Button>
       </ListHead>
       {subject === '' ? (

@@ -34,6 +34,9 @@ const GROUPS: { title: MessageId; fields: [NumberName, MessageId | null][] }[] =
       ['internal_spread', null],
       ['sphericity', null],
       ['hydraulic_size_mm', 'unit.mm'],
+      ['hydraulic_spread', null],
+      ['fines_weight', null],
+      ['settled_index', null],
     ],
   },
   {
@@ -49,6 +52,7 @@ const GROUPS: { title: MessageId; fields: [NumberName, MessageId | null][] }[] =
     fields: [
       ['crumble_rate', 'unit.perYear'],
       ['decay_rate', 'unit.perYear'],
+      ['structure_loss', 'unit.perYear'],
     ],
   },
 ];

@@ -12,11 +12,15 @@ export const PROPERTIES = [
   ['internal_spread', null],
   ['sphericity', null],
   ['hydraulic_size_mm', 'unit.mm'],
+  ['hydraulic_spread', null],
+  ['fines_weight', null],
+  ['settled_index', null],
   ['ph', null],
   ['buffer', 'unit.buffer'],
   ['cec', 'unit.cec'],
   ['crumble_rate', 'unit.perYear'],
   ['decay_rate', 'unit.perYear'],
+  ['structure_loss', 'unit.perYear'],
 ] as const satisfies readonly (readonly [keyof Schemas['Component'], MessageId | null])[];
 
 /** Every property with its value, how sure it is, and its unit. */

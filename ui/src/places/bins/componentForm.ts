@@ -19,11 +19,15 @@ export const NUMBERS = [
   'sphericity',
   'finest_mm',
   'hydraulic_size_mm',
+  'hydraulic_spread',
+  'fines_weight',
+  'settled_index',
   'ph',
   'buffer',
   'cec',
   'crumble_rate',
   'decay_rate',
+  'structure_loss',
 ] as const;
 
 export type NumberName = (typeof NUMBERS)[number];
@@ -31,7 +35,18 @@ export type NumberName = (typeof NUMBERS)[number];
 export const SHELF: readonly string[] = ['stock_l', 'pack_l', 'pack_price', 'low_l'];
 
 /** Numbers that may be left empty. */
-const OPTIONAL: readonly string[] = ['pack_l', 'pack_price', 'low_l', 'finest_mm', 'hydraulic_size_mm', 'ph'];
+const OPTIONAL: readonly string[] = [
+  'pack_l',
+  'pack_price',
+  'low_l',
+  'finest_mm',
+  'hydraulic_size_mm',
+  'hydraulic_spread',
+  'fines_weight',
+  'settled_index',
+  'structure_loss',
+  'ph',
+];
 
 export interface SieveRow {
   aperture: string;

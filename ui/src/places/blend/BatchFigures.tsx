@@ -87,6 +87,13 @@ export function BatchFigures({
           ))}
         </tbody>
       </table>
+      {plan.lines
+        .filter((line) => (line.lime_g ?? 0) > 0)
+        .map((line) => (
+          <p key={line.component_id} className="mind">
+            {t('prep.sheetLime', { name: line.name, grams: n(line.lime_g ?? 0, 2), litres: n(line.mix_l) })}
+          </p>
+        ))}
       {plan.too_small_for_scoop.length > 0 && (
         <p className="mind">{t('batch.tooSmall', { names: plan.too_small_for_scoop.join(', ') })}</p>
       )}

@@ -10,6 +10,7 @@ import { useShortcuts } from '../common/useShortcuts';
 import { AsIf } from './AsIf';
 import { useBlend } from './BlendProvider';
 import { questionOf } from './blendState';
+import { CanopyAsk } from './CanopyAsk';
 import { Certainty } from './Certainty';
 import { ComponentPicker } from './ComponentPicker';
 import { EmptyMix } from './EmptyMix';
@@ -18,11 +19,12 @@ import { Notes } from './Notes';
 import { PartsTable } from './PartsTable';
 import { PreparationWorth } from './PreparationWorth';
 import { Quarrels } from './Quarrels';
+import { RatingHead } from './RatingHead';
 import { RecipeBar } from './RecipeBar';
 import { Remarks } from './Remarks';
 import { PotSetup, Situation } from './Situation';
+import { Supply } from './Supply';
 import { VerdictList } from './VerdictList';
-import { useView } from './views/useView';
 import { ViewSwitch } from './ViewSwitch';
 
 const BatchDrawer = lazy(() => import('./BatchDrawer').then((module) => ({ default: module.BatchDrawer })));
@@ -40,7 +42,7 @@ type Tool = 'write' | 'tub' | 'extras';
 
 /** The workbench: parts on the left, what they do in the pot beside them, the verdicts on the right. */
 export function BlendPage() {
-  const { t, percent } = useWords();
+  const { t } = useWords();
   const { history, dispatch, badLink } = useBlend();
   const mix = history.now;
   const question = useMemo(() => questionOf(mix), [mix]);
@@ -49,15 +51,7 @@ export function BlendPage() {
   const { data, fresh, problem, unreachable } = useLastGood('evaluation', quick, ask);
   const settled = useSettled(question, PAUSE_MS);
   const whole = useLastGood('evaluation', fresh ? settled : null, ask);
-  // how sure it is comes last
-  const certainty = useView('/views/uncertainty', whole.fresh ? question : null);
-  const uncertainty = useMemo(
-    () =>
-      certainty.fresh
-        ? Object.fromEntries((certainty.data?.figures ?? []).map((each) => [each.name, each.uncertainty]))
-        : {},
-    [certainty.fresh, certainty.data],
-  );
+  const judged = whole.fresh && whole.data !== undefined ? whole.data : data;
   const pots = usePots({ per_page: 200 });
   const potName = pots.data?.data.find((pot) => pot.id === mix.potId)?.name ?? '';
   const [batching, setBatching] = useState(false);
@@ -172,22 +166,21 @@ export function BlendPage() {
       </section>
 
       <section className={fresh ? 'blend-verdicts' : 'blend-verdicts not-fresh'} aria-label={t('blend.verdicts')}>
-        {data !== undefined && (
+        {data !== undefined && judged !== undefined && (
           <>
-            <header>
-              <h2>{t('blend.verdicts')}</h2>
-              <span className="fit">
-                {t('blend.fit')} <strong>{percent(data.fit)}</strong>
-              </span>
-            </header>
+            <h2 className="visually-hidden">{t('blend.verdicts')}</h2>
+            <RatingHead rated={judged} hasSite={mix.situation.siteId !== null} />
             <VerdictList
-              verdicts={whole.fresh && whole.data !== undefined ? whole.data.verdicts : data.verdicts}
+              verdicts={judged.verdicts}
               searching={!whole.fresh}
-              uncertainty={uncertainty}
               group={mix.group}
               pot={data.pot}
+              water={data.water}
+              years={data.years}
               plannedYears={data.targets?.planned_years ?? 0}
+              beneathDrought={<CanopyAsk evaluation={data} />}
             />
+            <Supply supply={data.supply} />
           </>
         )}
         <Button
@@ -209,7 +202,7 @@ export function BlendPage() {
             <Remarks evaluation={data} />
             <Quarrels quarrels={whole.data?.quarrels ?? []} />
             <Notes notes={data.notes}>
-              {certainty.data !== undefined && <Certainty figures={certainty.data.figures} evaluation={data} />}
+              {whole.data?.uncertainty != null && <Certainty figures={whole.data.uncertainty} evaluation={data} />}
             </Notes>
           </>
         )}

@@ -13,6 +13,7 @@ import { useWords } from '../../i18n/words';
 import { useBlend } from './BlendProvider';
 import { amountOf, questionOf, sumOf } from './blendState';
 import { drawn } from './drawn';
+import { RatingHead } from './RatingHead';
 import { usePreparationWords } from './usePreparationWords';
 import { VerdictList } from './VerdictList';
 
@@ -95,7 +96,8 @@ export default function CardPage() {
           {t('card.where')}: {t(`purpose.${situation.purpose}`)} · {site?.name ?? t('blend.noSite')} ·{' '}
           {t(`exposure.${situation.exposure}`)} · {t('season.summer')}:{' '}
           {t('habit.hours', { hours: String(situation.hours.summer) })} · {t(`method.${situation.method}`)} ·{' '}
-          {t(`surface.${situation.surface}`)}
+          {t(`surface.${situation.surface}`)} · {t(`stand.${situation.stand}`)} · {t('situation.feed').toLowerCase()}:{' '}
+          {t(`feed.${situation.feed}`).toLowerCase()}
         </p>
         {data !== undefined && (
           <div className="card-answer">
@@ -110,7 +112,10 @@ export default function CardPage() {
               />
               <LedgerBar ledger={data.ledger} volumeL={data.pot.volume_l} />
             </div>
-            <VerdictList bare verdicts={data.verdicts} group={mix.group} pot={data.pot} />
+            <div>
+              <RatingHead rated={data} hasSite={site !== undefined} />
+              <VerdictList bare verdicts={data.verdicts} group={mix.group} pot={data.pot} years={data.years} />
+            </div>
           </div>
         )}
       </article>

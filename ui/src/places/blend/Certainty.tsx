@@ -3,12 +3,16 @@ import { Link } from 'react-router';
 import type { Schemas } from '../../api/client';
 import type { MessageId } from '../../i18n/en';
 import { useWords } from '../../i18n/words';
+import { yearsRange } from './verdictWords';
 
-type Uncertainties = Schemas['UncertaintyView']['figures'];
+type Uncertainties = Schemas['UncertainFigure'][];
+
+const SHARES = new Set(['air', 'yield_share', 'drought', 'float_share']);
 
 /** The figures that matter with their ±, what each owes most of it to, and the test that would settle it. */
 export function Certainty({ figures, evaluation }: { figures: Uncertainties; evaluation: Schemas['Evaluation'] }) {
-  const { t, n, percent } = useWords();
+  const words = useWords();
+  const { t, n, percent } = words;
   const values: Record<string, number | null> = {
     air: evaluation.pot.air,
     water_l: evaluation.pot.water_l,
@@ -18,6 +22,12 @@ export function Certainty({ figures, evaluation }: { figures: Uncertainties; eva
     wet_kg: evaluation.pot.wet_kg,
     yield_share: evaluation.mix.yield_share,
     interval_h: evaluation.water?.interval_h ?? null,
+    drought: evaluation.water?.drought ?? null,
+    later_ph: evaluation.reaction?.later_ph ?? null,
+    use_l_day: evaluation.water?.hot_use_l_day ?? null,
+    given_l_year: evaluation.water?.given_l_year ?? null,
+    float_share: evaluation.surface?.washed_off ?? null,
+    level_drop_cm: evaluation.years?.drop_cm ?? null,
   };
 
   return (
@@ -26,7 +36,7 @@ export function Certainty({ figures, evaluation }: { figures: Uncertainties; eva
       <ul>
         {figures.map((each) => {
           const value = values[each.name];
-          const isShare = each.name === 'air' || each.name === 'yield_share';
+          const isShare = SHARES.has(each.name);
           if (value == null) {
             return null;
           }
@@ -40,11 +50,11 @@ export function Certainty({ figures, evaluation }: { figures: Uncertainties; eva
                   u: isShare ? percent(each.uncertainty, 1) : n(each.uncertainty, 2),
                 })}
               </strong>{' '}
-              {each.component_name !== null && each.property !== null && (
+              {each.property !== null && (
                 <span className="quiet">
-                  {t('sure.most', {
+                  {t(each.component_name === null ? 'sure.mostModel' : 'sure.most', {
                     property: t(`property.${each.property}` as MessageId),
-                    component: each.component_name,
+                    component: each.component_name ?? '',
                   })}
                   {each.test !== null && (
                     <>
@@ -59,6 +69,12 @@ export function Certainty({ figures, evaluation }: { figures: Uncertainties; eva
             </li>
           );
         })}
+        {evaluation.years !== null && (
+          <li>
+            <strong>{`${t('amount.years')} ${yearsRange(evaluation.years, words)}`}</strong>{' '}
+            <span className="quiet">{t('sure.mostModel', { property: t('property.model_ageing') })}</span>
+          </li>
+        )}
       </ul>
     </section>
   );

@@ -14,6 +14,7 @@ import { useBlend } from './BlendProvider';
 import { opened, questionOf } from './blendState';
 import { type Compared, keepComparison, keptComparison, MOST_COMPARED } from './comparison';
 import { drawn } from './drawn';
+import { RatingHead } from './RatingHead';
 import { HOURS } from './SituationDrawer';
 import { VerdictList } from './VerdictList';
 import { withVersion } from './VersionsDrawer';
@@ -83,7 +84,12 @@ export default function ComparePage() {
             rows={FIGURES.map((name) => ({
               figure: name,
               ...Object.fromEntries(data.items.map((item) => [item.label, item.figures[name]])),
-            }))}
+            })).concat([
+              {
+                figure: 'rating' as never,
+                ...Object.fromEntries(data.items.map((item) => [item.label, item.figures.rating])),
+              },
+            ])}
           />
         )}
       </header>
@@ -210,6 +216,7 @@ export default function ComparePage() {
                   title={`${item.label}: ${t('view.air')} ${percent(item.evaluation.pot.air)}`}
                 />
                 <LedgerBar ledger={item.evaluation.ledger} volumeL={item.evaluation.pot.volume_l} />
+                <RatingHead rated={item.evaluation} hasSite={item.evaluation.water !== null} />
                 <dl className="litres">
                   {FIGURES.map((name) => (
                     <div key={name}>
@@ -225,6 +232,7 @@ export default function ComparePage() {
                   verdicts={item.evaluation.verdicts}
                   group={items[i]?.question.plant_group ?? mix.group}
                   pot={item.evaluation.pot}
+                  years={item.evaluation.years}
                 />
               </article>
             ))}

@@ -14,6 +14,7 @@ export function Notes({ notes, children }: Props) {
   const dusty = notes.filter((note) => note.code === 'pan').map((note) => note.component_name ?? '');
   const measured = notes.filter((note) => note.code === 'measured').map((note) => note.component_name ?? '');
   const compressible = notes.find((note) => note.code === 'compressible');
+  const codes = (...wanted: string[]) => notes.filter((note) => wanted.includes(note.code));
   const segregation = notes.find((note) => note.code === 'segregation');
 
   return (
@@ -27,6 +28,19 @@ export function Notes({ notes, children }: Props) {
           </li>
         )}
         {segregation !== undefined && <li>{t('note.segregation', { ratio: n(segregation.share, 2) })}</li>}
+        {codes('segregates_dry').map((note) => (
+          <li key={note.code}>{t('note.segregates_dry', { share: percent(note.share) })}</li>
+        ))}
+        {codes('salts_high', 'salts_harmful').map((note) => (
+          <li key={`${note.code} ${note.component_name}`} className="mind">
+            {t(`note.${note.code as 'salts_high'}`, { component: note.component_name ?? '' })}
+          </li>
+        ))}
+        {codes('water_salts_high', 'water_salts_harmful').map((note) => (
+          <li key={note.code} className="mind">
+            {t(`note.${note.code as 'water_salts_high'}`, { ec: n(note.share, 2) })}
+          </li>
+        ))}
         {dusty.length > 0 && (
           <li>
             {t('note.pan', { components: dusty.join(', ') })}{' '}

@@ -34,9 +34,11 @@ export function PreparationForm({ row, problem, path, close }: Props) {
     ),
   );
   const [wet, setWet] = useState(row.preparation?.wet ?? 'none');
+  const [limed, setLimed] = useState(row.preparation?.limed_to_ph == null ? '' : plain(row.preparation.limed_to_ph));
   const own = [...new Set((sets.data?.data ?? []).flatMap((set) => set.apertures))].sort((a, b) => a - b);
 
-  const apply = (next: Record<string, string>, nextWet: (typeof WET)[number]) => {
+  const apply = (next: Record<string, string>, nextWet: (typeof WET)[number], nextLimed = limed) => {
+    const ph = typedNumber(nextLimed);
     const preparation: Preparation = {
       ...Object.fromEntries(
         SIZES.flatMap(([name]) => {
@@ -45,6 +47,7 @@ export function PreparationForm({ row, problem, path, close }: Props) {
         }),
       ),
       ...(nextWet === 'none' ? {} : { wet: nextWet }),
+      ...(ph === null ? {} : { limed_to_ph: ph }),
     };
     dispatch({
       do: 'prepare',
@@ -62,7 +65,7 @@ export function PreparationForm({ row, problem, path, close }: Props) {
         <Button
           key="clear"
           onClick={() => {
-            apply({}, 'none');
+            apply({}, 'none', '');
             close();
           }}
         >
@@ -97,6 +100,19 @@ export function PreparationForm({ row, problem, path, close }: Props) {
         {own.length > 0 && (
           <p className="quiet">{t('prep.sievesHint', { apertures: own.map((aperture) => n(aperture)).join(', ') })}</p>
         )}
+        <NumberField
+          label={t('prep.lime')}
+          unit="pH"
+          value={limed}
+          hint={t('prep.limeHint')}
+          error={
+            limed !== '' && typedNumber(limed) === null ? t('common.notNumber') : problem?.at(`${path}.limed_to_ph`)
+          }
+          onChange={(text) => {
+            setLimed(text);
+            apply(texts, wet, text);
+          }}
+        />
         <Form.Item label={t('prep.wet')}>
           <Segmented
             aria-label={t('prep.wet')}

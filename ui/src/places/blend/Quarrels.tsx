@@ -3,7 +3,7 @@ import type { MessageId } from '../../i18n/en';
 import { useWords, type Words } from '../../i18n/words';
 
 const SHARES =
-  /^(share|air|otherAir|laterAir|fit|otherFit|bare|stone|moss|floats|lost|cut|recovery|otherRecovery|ball|around|gap)$/;
+  /^(share|air|otherAir|laterAir|drought|fit|otherFit|bare|stone|moss|floats|lost|cut|recovery|otherRecovery|ball|around|gap)$/;
 /** Below this a mix keeps hardly any of a liquid feed, cmol/L. */
 const LITTLE_CEC = 5;
 

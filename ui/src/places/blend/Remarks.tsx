@@ -9,16 +9,20 @@ export function Remarks({ evaluation }: { evaluation: Schemas['Evaluation'] }) {
   if (reaction !== null) {
     says.push(
       t('reaction.text', {
+        buffered: reaction.buffered ? 'yes' : 'no',
         ph: n(reaction.ph, 2),
         buffer: n(reaction.buffer_mmol_l, 2),
         cec: n(reaction.cec_cmol_l, 2),
       }),
     );
-    if (reaction.rise_per_year !== null && reaction.rise_per_year > 0.005 && reaction.later_ph !== null) {
+    if (reaction.later_ph !== null && reaction.first_month_ph !== null) {
       says.push(
         t('reaction.later', {
           alkalinity: n(reaction.alkalinity_mg_l),
-          rise: n(reaction.rise_per_year, 2),
+          rain: reaction.rain_share > 0 ? percent(reaction.rain_share) : 'none',
+          feed: n(reaction.feed_acidity_mmol_l_year, 2),
+          drained: n(reaction.drained_l_per_l ?? 0, 2),
+          month: n(reaction.first_month_ph, 2),
           later: n(reaction.later_ph, 2),
           years: n(targets?.planned_years ?? 0),
         }),
@@ -39,6 +43,7 @@ export function Remarks({ evaluation }: { evaluation: Schemas['Evaluation'] }) {
       says.push(
         t('surface.washed', {
           share: percent(surface.washed_off),
+          litres: n(surface.washed_off_l, 1),
           stone: percent(surface.washed_off_stone),
           moss: percent(surface.washed_off_moss),
         }),

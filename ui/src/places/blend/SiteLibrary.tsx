@@ -7,6 +7,7 @@ import { typedNumber, useWords } from '../../i18n/words';
 import { ListHead } from '../common/ListHead';
 import { ListTable } from '../common/ListTable';
 import { NumberField } from '../common/NumberField';
+import { plain } from './blendState';
 import { RowActions } from '../common/RowActions';
 import { TextField } from '../common/TextField';
 import { useArchiving } from '../common/useArchiving';
@@ -62,9 +63,9 @@ export function SiteLibrary() {
           },
           {
             key: 'frost',
-            title: t('site.frostCycles'),
+            title: t('site.thawDays'),
             align: 'right',
-            render: (_, site) => Math.round(site.frost_cycles),
+            render: (_, site) => Math.round(site.thaw_days),
           },
           { key: 'hot', title: t('site.hottest'), render: (_, site) => month(site.hottest_month) },
           { key: 'note', title: t('site.note'), render: (_, site) => <span className="quiet">{site.note}</span> },
@@ -95,6 +96,8 @@ function SiteDrawer({ site, close }: { site: Site | null; close: () => void }) {
     latitude: String(site?.latitude ?? ''),
     altitude: String(site?.altitude_m ?? '0'),
     alkalinity: String(site?.alkalinity_mg_l ?? '0'),
+    rain: site == null ? '0' : plain(site.rain_share * 100),
+    ec: site?.water_ec_ms_cm == null ? '' : plain(site.water_ec_ms_cm),
     lastFrost: site?.last_frost ?? '',
     firstFrost: site?.first_frost ?? '',
     note: site?.note ?? '',
@@ -113,6 +116,8 @@ function SiteDrawer({ site, close }: { site: Site | null; close: () => void }) {
         latitude: number(texts.latitude),
         altitude_m: number(texts.altitude),
         alkalinity_mg_l: number(texts.alkalinity),
+        rain_share: number(texts.rain) / 100,
+        water_ec_ms_cm: texts.ec.trim() === '' ? null : number(texts.ec),
         last_frost: texts.lastFrost.trim() === '' ? null : texts.lastFrost.trim(),
         first_frost: texts.firstFrost.trim() === '' ? null : texts.firstFrost.trim(),
         note: texts.note,
@@ -173,6 +178,21 @@ function SiteDrawer({ site, close }: { site: Site | null; close: () => void }) {
             value={texts.alkalinity}
             error={problem?.at('alkalinity_mg_l')}
             onChange={set('alkalinity')}
+          />
+          <NumberField
+            label={t('site.rainShare')}
+            unit="%"
+            hint={t('site.rainShareHint')}
+            value={texts.rain}
+            error={problem?.at('rain_share')}
+            onChange={set('rain')}
+          />
+          <NumberField
+            label={t('site.ec')}
+            unit="mS/cm"
+            value={texts.ec}
+            error={problem?.at('water_ec_ms_cm')}
+            onChange={set('ec')}
           />
           <TextField
             label={t('site.lastFrost')}

@@ -26,6 +26,8 @@ const STAGES: Schemas['GrowthStage'][] = [
   'leaf_fall',
 ];
 const EXPOSURES: Schemas['Exposure'][] = ['full_sun', 'half_shade', 'shade', 'glass', 'indoors'];
+const STANDS: Schemas['Stand'][] = ['bed', 'bench', 'wall'];
+const FEEDS: Schemas['Feed'][] = ['none', 'usual', 'acid'];
 const WINDS: Schemas['Wind'][] = ['still', 'usual', 'windy'];
 const LEAVES: Schemas['Leaf'][] = ['needle', 'small', 'middling', 'large', 'fleshy', 'none'];
 const SURFACES: Schemas['PotSurface'][] = ['bare', 'stone', 'moss'];
@@ -71,7 +73,18 @@ export function SituationDrawer({
     </Form.Item>
   );
   const number = (
-    field: 'canopyCm' | 'rootsCut' | 'weeksSince' | 'alkalinity' | 'plannedYears' | 'budget' | 'potsWanted' | 'tip',
+    field:
+      | 'canopyCm'
+      | 'rootsCut'
+      | 'weeksSince'
+      | 'alkalinity'
+      | 'rainShare'
+      | 'feedWater'
+      | 'feedMix'
+      | 'plannedYears'
+      | 'budget'
+      | 'potsWanted'
+      | 'tip',
     label: string,
     path: string,
     unit?: string,
@@ -154,6 +167,13 @@ export function SituationDrawer({
             (exposure) => set('exposure', { exposure: exposure ?? 'full_sun' }),
           )}
           {choice(
+            t('situation.stand'),
+            situation.stand,
+            STANDS,
+            (word) => t(`stand.${word}`),
+            (stand) => set('stand', { stand: stand ?? 'bench' }),
+          )}
+          {choice(
             t('situation.wind'),
             situation.wind,
             WINDS,
@@ -174,7 +194,14 @@ export function SituationDrawer({
         >
           {t('situation.rain')}
         </Checkbox>
+        <Checkbox
+          checked={situation.winterShelter}
+          onChange={(event) => set('shelter', { winterShelter: event.target.checked })}
+        >
+          {t('situation.winterShelter')}
+        </Checkbox>
         {number('alkalinity', t('situation.water'), 'alkalinity_mg_l', t('unit.mg'), t('situation.waterHint'))}
+        {number('rainShare', t('situation.rainShare'), 'rain_share', t('unit.percent'), t('situation.rainShareHint'))}
         <h3>{t('situation.care')}</h3>
         <p>{t('situation.habit')}</p>
         <div className="fields-seasons">
@@ -199,6 +226,23 @@ export function SituationDrawer({
           (word) => t(`method.${word}`),
           (method) => set('method', { method: method ?? 'can' }),
         )}
+        <div className="fields-3">
+          {choice(
+            t('situation.feed'),
+            situation.feed,
+            FEEDS,
+            (word) => t(`feed.${word}`),
+            (feed) => set('feed', { feed: feed ?? 'usual' }),
+          )}
+          {number(
+            'feedWater',
+            t('situation.feedWater'),
+            'feed_acidity_mg_l',
+            t('unit.mg'),
+            t('situation.feedWaterHint'),
+          )}
+          {number('feedMix', t('situation.feedMix'), 'feed_acidity_mmol_l_year', undefined, t('situation.feedMixHint'))}
+        </div>
         <h3>{t('situation.plan')}</h3>
         <div className="fields-4">
           {number('plannedYears', t('situation.years'), 'planned_years', t('unit.years'), t('situation.yearsHint'))}

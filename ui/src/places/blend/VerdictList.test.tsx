@@ -30,6 +30,10 @@ const good: Verdict = {
   high: 0.38,
   level: 'good',
   desirability: 1,
+  outside: 0,
+  kills: false,
+  uncertainty: null,
+  close: null,
   mends: [],
 };
 const mend: Mend = {
@@ -47,9 +51,14 @@ const mend: Mend = {
   worsens: [],
   to: null,
   pot_name: null,
+  replaces_id: null,
+  replaces_name: null,
 };
 
 type Speed = Schemas['Evaluation']['pot']['run_through_speed'];
+
+const water = { habit_h: 24, interval_h: 19.7, still_open: 0.61 };
+const years = { value: 4, fast: 1.35, slow: null, drop_cm: 0.12 };
 
 function said(verdict: Partial<Verdict>, limitedByHoles = false, speed: Speed = 'fast'): string {
   return words(
@@ -57,6 +66,8 @@ function said(verdict: Partial<Verdict>, limitedByHoles = false, speed: Speed = 
       <VerdictList
         verdicts={[{ ...good, ...verdict }]}
         group="airy_conifers"
+        water={water}
+        years={years}
         pot={{ limited_by_holes: limitedByHoles, run_through_speed: speed }}
       />
     </BlendProvider>,
@@ -81,7 +92,7 @@ describe('a verdict', () => {
   test('says level, figure and band in words', () => {
     expect(said({})).toBe('● Good Air after watering 20% Pines and junipers in this pot want 14% to 38%.');
     expect(said({ criterion: 'ph', value: 6.24, low: 5.5, high: 6.8 })).toContain(
-      '6.2 Pines and junipers want 5.5 to 6.8.',
+      '6.2 After a month; pines and junipers want 5.5 to 6.8 in this mix.',
     );
     expect(said({ criterion: 'wet_weight', value: 18.3, low: 0, high: 15, level: 'mind' })).toContain(
       '▲ Mind Weight when wet 18 kg',
@@ -89,18 +100,14 @@ describe('a verdict', () => {
     expect(said({ criterion: 'largest_grain', value: 6.7, low: 0, high: 13 })).toContain(
       'up to a fifth of the depth (13 mm)',
     );
-    expect(said({ criterion: 'interval', value: 31.4, low: 24, high: null })).toContain(
-      '31 h Somebody comes by every day.',
+    expect(said({ criterion: 'drought', value: 0.06, low: 0, high: 0.15 })).toContain(
+      '6% Somebody comes by every day; on a hot day the water lasts 20 h. Pines and junipers bear going 15% short.',
     );
-    expect(said({ criterion: 'interval', value: 130, low: 168, high: null, level: 'mind' })).toContain('5.4 days');
+    expect(said({ criterion: 'drought', value: 0.6, low: 0, high: 0.15, level: 'stop' })).toContain(
+      'it would be 61% open when water comes',
+    );
     expect(said({ criterion: 'years', value: 8, low: 3, high: null })).toContain(
-      '8 years or more Planned to be repotted after 3 years.',
-    );
-    expect(said({ criterion: 'stock', value: 1, low: 4, high: null, level: 'stop' })).toContain(
-      '1 pot Wanted: 4 pots.',
-    );
-    expect(said({ criterion: 'cost', value: 3.2, low: 0, high: 2.5, level: 'mind' })).toContain(
-      '€3.20 It may cost €2.50.',
+      '8 years or more Planned to be repotted after 3 years. With ageing twice and half as fast: 1.4 to more than 8. The level sinks 0.12 cm by then',
     );
     expect(said({ criterion: 'float_share', value: 0.09, low: 0, high: 0.05, level: 'mind' })).toContain('9%');
     expect(said({ criterion: 'later_ph', value: 7.1, low: 5.8, high: 7 })).toContain(
@@ -131,7 +138,16 @@ describe('a verdict', () => {
     expect(said({ criterion: 'run_through', value: null, level: 'stop' })).toContain(
       '■ Stop Run-through no outlet No outlet: water cannot leave',
     );
-    expect(said({ criterion: 'ph', value: null })).toContain('it takes the pH of the water');
+  });
+
+  test('says how far its figure may be off, and where that could put it on another level', () => {
+    expect(said({ uncertainty: 0.041, close: false })).toContain('20% ± 4%');
+    expect(said({ uncertainty: 0.041, close: false })).not.toContain('close');
+    expect(said({ uncertainty: 0.07, close: true })).toContain('● Good ◇ close Air after watering');
+    expect(said({ criterion: 'later_ph', value: 6.9, uncertainty: 0.52, close: false })).toContain('± 0.5');
+    expect(said({ criterion: 'run_through', value: 11, uncertainty: 4.5, close: false })).toContain('± 4.5');
+    expect(said({ criterion: 'years', value: 4, close: false })).toContain('(1.4 to more than 8)');
+    expect(said({ criterion: 'years', value: 4, close: null })).not.toContain('(1.4');
   });
 
   test('offers what would mend it, with what that brings and costs', () => {

@@ -1,52 +1,38 @@
 import { Button } from 'antd';
+import type { ReactNode } from 'react';
 
 import type { Schemas } from '../../api/client';
-import { useMeta } from '../../api/queries';
 import { useWords } from '../../i18n/words';
 import { useBlend } from './BlendProvider';
 import { mendAction, mendWords } from './mendActions';
-import { figure, sentence } from './verdictWords';
+import { type About, figure, plusMinus, sentence, yearsRange } from './verdictWords';
 
 type Verdict = Schemas['Verdict'];
 
 const MARKS: Record<Schemas['Level'], string> = { good: '●', mind: '▲', stop: '■' };
 
-/** What the API calls the figures of which an uncertainty is known. */
-const UNCERTAIN: Partial<Record<Schemas['Criterion'], string>> = {
-  air: 'air',
-  interval: 'interval_h',
-  run_through: 'run_through_s',
-  ph: 'ph',
-  wet_weight: 'wet_kg',
-};
-
-interface Props {
+interface Props extends Pick<About, 'group' | 'pot' | 'water' | 'years'> {
   verdicts: Verdict[];
-  group: Schemas['PlantGroup'];
-  /** What the pot does that words depend on. */
-  pot: Pick<Schemas['Evaluation']['pot'], 'limited_by_holes' | 'run_through_speed'>;
   plannedYears?: number;
   /** Whether what would mend them is left out. */
   bare?: boolean;
   /** Whether what would mend them is still being looked for. */
   searching?: boolean;
-  /** One standard uncertainty of figures, by their names in the API. */
-  uncertainty?: Record<string, number>;
+  /** What is asked beneath the verdict on drought. */
+  beneathDrought?: ReactNode;
 }
 
 /** Plain sentences, worst first, each with its figure, its band and what would mend it. */
 export function VerdictList({
   verdicts,
-  group,
-  pot,
   plannedYears = 0,
   bare = false,
   searching = false,
-  uncertainty = {},
+  beneathDrought,
+  ...about
 }: Props) {
   const words = useWords();
   const { t } = words;
-  const currency = useMeta().data?.currency ?? 'EUR';
 
   return (
     <ol className="verdicts">
@@ -55,33 +41,47 @@ export function VerdictList({
           <p className="verdict-head">
             <span className="verdict-level">
               <span aria-hidden="true">{MARKS[verdict.level]}</span> {t(`level.${verdict.level}`)}
+              {verdict.close === true && (
+                <span className="verdict-close" title={t('level.closeHint')}>
+                  {' '}
+                  ◇ {t('level.close')}
+                </span>
+              )}
             </span>
             <span className="verdict-name">{t(`verdict.${verdict.criterion}`)}</span>
             <strong>
-              {verdict.value === null
-                ? t(verdict.criterion === 'run_through' ? 'verdict.noOutlet' : 'verdict.noBuffer')
-                : figure(verdict.criterion, verdict.value, words, currency)}
+              {verdict.value === null ? t('verdict.noOutlet') : figure(verdict.criterion, verdict.value, words)}
             </strong>
-            <PlusMinus criterion={verdict.criterion} u={uncertainty[UNCERTAIN[verdict.criterion] ?? '']} />
+            <Spread verdict={verdict} years={about.years} />
           </p>
-          {!bare && <p className="verdict-text">{sentence(verdict, { group, pot, plannedYears, currency }, words)}</p>}
+          {!bare && <p className="verdict-text">{sentence(verdict, { ...about, plannedYears }, words)}</p>}
           {!bare && verdict.level !== 'good' && searching && <p className="mend-none">{t('mend.searching')}</p>}
-          {!bare && verdict.level !== 'good' && !searching && <Mends verdict={verdict} currency={currency} />}
+          {!bare && verdict.level !== 'good' && !searching && <Mends verdict={verdict} />}
+          {!bare && verdict.criterion === 'drought' && beneathDrought}
         </li>
       ))}
     </ol>
   );
 }
 
-function PlusMinus({ criterion, u }: { criterion: Schemas['Criterion']; u: number | undefined }) {
-  const { t, n, percent } = useWords();
+/** How far the figure may be off: one standard uncertainty, or from which year to which. */
+function Spread({ verdict, years }: { verdict: Verdict; years: Schemas['YearsRange'] | null | undefined }) {
+  const words = useWords();
+  if (verdict.criterion === 'years') {
+    return years == null || verdict.close === null ? null : (
+      <small className="plus-minus"> ({yearsRange(years, words)})</small>
+    );
+  }
 
-  return u === undefined ? null : (
-    <small className="plus-minus"> {t('verdict.plusMinus', { u: criterion === 'air' ? percent(u) : n(u, 1) })}</small>
+  return verdict.uncertainty === null || verdict.uncertainty <= 0 ? null : (
+    <small className="plus-minus">
+      {' '}
+      {words.t('verdict.plusMinus', { u: plusMinus(verdict.criterion, verdict.uncertainty, words) })}
+    </small>
   );
 }
 
-function Mends({ verdict, currency }: { verdict: Verdict; currency: string }) {
+function Mends({ verdict }: { verdict: Verdict }) {
   const words = useWords();
   const { t } = words;
   const { history, dispatch } = useBlend();
@@ -103,7 +103,7 @@ function Mends({ verdict, currency }: { verdict: Verdict; currency: string }) {
                 {change}{' '}
                 {mend.value !== null && (
                   <span className="mend-gives">
-                    {t('mend.gives', { value: figure(verdict.criterion, mend.value, words, currency) })}
+                    {t('mend.gives', { value: figure(verdict.criterion, mend.value, words) })}
                   </span>
                 )}
                 {mend.worsens.length > 0 && (

@@ -21,6 +21,8 @@ const mend = (what: Partial<Schemas['Mend']>): Schemas['Mend'] => ({
   worsens: [],
   to: null,
   pot_name: null,
+  replaces_id: null,
+  replaces_name: null,
   ...what,
 });
 const asked = (what: Partial<Schemas['Mend']>) => {
@@ -64,8 +66,37 @@ describe('a mend that is tried', () => {
     [{ kind: 'windbreak' }, { situation: { wind: 'usual' } }],
     [{ kind: 'habit', by: 12, to: 'summer' }, { situation: { habit: { summer_h: 12, winter_h: 168 } } }],
     [{ kind: 'repot', by: 2.5 }, { situation: { planned_years: 2.5 } }],
-    [{ kind: 'soft_water', by: 50 }, { situation: { alkalinity_mg_l: 50 } }],
-    [{ kind: 'fewer_pots', by: 4 }, { situation: { pots_wanted: 4 } }],
+    [{ kind: 'rain', by: 0.75 }, { situation: { rain_share: 0.75 } }],
+    [{ kind: 'feed', to: 'acid' }, { situation: { feed: 'acid' } }],
+    [{ kind: 'together' }, { situation: { stand: 'bed' } }],
+    [{ kind: 'winter_shelter' }, { situation: { winter_shelter: true } }],
+    [{ kind: 'lime', component_id: 1, by: 5.8 }, { parts: [{ preparation: { limed_to_ph: 5.8 } }, {}] }],
+    [
+      {
+        kind: 'swap',
+        by: 3,
+        component_id: 9,
+        component_name: 'Lava',
+        component_kind: 'porous stone',
+        component_colour: '#884433',
+        replaces_id: 1,
+        replaces_name: 'Bark',
+      },
+      { parts: [{ component_id: 9, parts: 3 }, { component_id: 2 }] },
+    ],
+    [
+      {
+        kind: 'swap',
+        by: 3,
+        component_id: 2,
+        component_name: 'Pumice',
+        component_kind: 'porous stone',
+        component_colour: '#101010',
+        replaces_id: 1,
+        replaces_name: 'Bark',
+      },
+      { parts: [{ component_id: 2, parts: 4 }] },
+    ],
     [{ kind: 'no_layer' }, { drainage_layer: null }],
     [
       {
@@ -93,8 +124,16 @@ describe('a mend that is tried', () => {
     expect(asked(what)).toMatchObject(expected);
   });
 
+  test('lime keeps what else is done to a component', () => {
+    const prepared = { ...mix, rows: [{ ...row, preparation: { rinse_mm: 1 } }] };
+    const action = mendAction(mend({ kind: 'lime', component_id: 1, by: 5.8 }), prepared);
+    expect(action).toMatchObject({ preparation: { rinse_mm: 1, limed_to_ph: 5.8 } });
+  });
+
   test('needs the component that it names', () => {
     expect(asked({ kind: 'add' })).toBeNull();
     expect(asked({ kind: 'rinse' })).toBeNull();
+    expect(asked({ kind: 'swap', component_id: 9 })).toBeNull();
+    expect(asked({ kind: 'lime' })).toBeNull();
   });
 });

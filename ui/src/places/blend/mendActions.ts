@@ -11,7 +11,7 @@ export function mendWords(mend: Mend, mix: Mix, { t, n }: Words): string {
   const all = mend.kind === 'less' && row !== undefined && Math.abs((amountOf(row) ?? 0) - mend.by) < 1e-9;
 
   return t(all ? 'mend.out' : `mend.${mend.kind}`, {
-    by: mend.kind === 'rinse' || mend.kind === 'sieve_out' || mend.kind === 'layer' ? n(mend.by, 2) : mend.by,
+    by: told(mend, n),
     unit: mix.notation,
     component: mend.component_name ?? '',
     depth: n(mend.depth_cm, 2),
@@ -19,9 +19,25 @@ export function mendWords(mend: Mend, mix: Mix, { t, n }: Words): string {
     diameter: n(mend.hole_diameter_cm, 2),
     to: mend.to ?? '',
     pot: mend.pot_name ?? '',
+    replaced: mend.replaces_name ?? '',
     habit: t('habit.hours', { hours: String(mend.by) }),
     season: mend.kind === 'habit' ? t(`season.${mend.to as Season}`).toLowerCase() : '',
   });
+}
+
+/** By how much, as it stands in the words. */
+function told(mend: Mend, n: Words['n']): number | string {
+  switch (mend.kind) {
+    case 'rinse':
+    case 'sieve_out':
+    case 'layer':
+    case 'lime':
+      return n(mend.by, 2);
+    case 'rain':
+      return String(Math.round(mend.by * 100));
+    default:
+      return mend.by;
+  }
 }
 
 /** The change of the bench that does a mend; null where the component of it is not known here. */
@@ -77,9 +93,41 @@ export function mendAction(mend: Mend, mix: Mix): Action | null {
       return situation({ hours: { ...mix.situation.hours, [mend.to as Season]: mend.by } });
     case 'repot':
       return situation({ plannedYears: plain(mend.by) });
-    case 'soft_water':
-      return situation({ alkalinity: plain(mend.by) });
-    case 'fewer_pots':
-      return situation({ potsWanted: plain(mend.by) });
+    case 'rain':
+      return situation({ rainShare: plain(mend.by * 100) });
+    case 'feed':
+      return situation({ feed: mend.to as Schemas['Feed'], feedMix: '' });
+    case 'together':
+      return situation({ stand: 'bed' });
+    case 'winter_shelter':
+      return situation({ winterShelter: true });
+    case 'lime':
+      return id === null
+        ? null
+        : {
+            do: 'prepare',
+            componentId: id,
+            preparation: {
+              ...mix.rows.find((each) => each.componentId === id)?.preparation,
+              limed_to_ph: mend.by,
+            },
+          };
+    case 'swap': {
+      const [out, there] = [mend.replaces_id, id].map((each) => mix.rows.find((row) => row.componentId === each));
+      if (id === null || name === null || kind === null || colour === null || out === undefined) {
+        return null;
+      }
+      const row = {
+        componentId: id,
+        name,
+        kind,
+        colour,
+        text: plain((amountOf(out) ?? 0) + (there === undefined ? 0 : (amountOf(there) ?? 0))),
+      };
+
+      return change({
+        rows: mix.rows.filter((each) => each !== there).map((each) => (each === out ? row : each)),
+      });
+    }
   }
 }

@@ -14,6 +14,13 @@ export interface Situation {
   exposure: Schemas['Exposure'];
   wind: Schemas['Wind'];
   rainReaches: boolean;
+  stand: Schemas['Stand'];
+  winterShelter: boolean;
+  /** Per cent. */
+  rainShare: string;
+  feed: Schemas['Feed'];
+  feedWater: string;
+  feedMix: string;
   canopyCm: string;
   leaf: Schemas['Leaf'] | null;
   rootsCut: string;
@@ -63,6 +70,12 @@ export const usualSituation: Situation = {
   exposure: 'full_sun',
   wind: 'usual',
   rainReaches: true,
+  stand: 'bench',
+  winterShelter: false,
+  rainShare: '',
+  feed: 'usual',
+  feedWater: '',
+  feedMix: '',
   canopyCm: '',
   leaf: null,
   rootsCut: '0',
@@ -111,14 +124,17 @@ export function situationInput(situation: Situation): Schemas['SituationInput'] 
   const numbers = {
     canopy_cm: optional(situation.canopyCm),
     alkalinity_mg_l: optional(situation.alkalinity),
+    feed_acidity_mg_l: optional(situation.feedWater),
+    feed_acidity_mmol_l_year: optional(situation.feedMix),
     planned_years: optional(situation.plannedYears),
     budget: optional(situation.budget),
     pots_wanted: optional(situation.potsWanted),
     tip_deg: optional(situation.tip),
   };
   const cut = optional(situation.rootsCut);
+  const rain = optional(situation.rainShare);
   const weeks = optional(situation.weeksSince);
-  if ([...Object.values(numbers), cut, weeks].includes(null)) {
+  if ([...Object.values(numbers), cut, weeks, rain].includes(null)) {
     return null;
   }
   const { spring, summer, autumn, winter } = situation.hours;
@@ -131,6 +147,7 @@ export function situationInput(situation: Situation): Schemas['SituationInput'] 
       leaf: situation.leaf ?? undefined,
       vigour: situation.vigour ?? undefined,
       ...(numbers as Record<keyof typeof numbers, number | undefined>),
+      ...(rain == null ? {} : { rain_share: rain / 100 }),
       ...(cut === undefined || cut === 0 ? {} : { roots_cut_share: (cut as number) / 100, weeks_since: weeks ?? 0 }),
     }),
     purpose: situation.purpose,
@@ -138,6 +155,9 @@ export function situationInput(situation: Situation): Schemas['SituationInput'] 
     exposure: situation.exposure,
     wind: situation.wind,
     rain_reaches: situation.rainReaches,
+    stand: situation.stand,
+    winter_shelter: situation.winterShelter,
+    feed: situation.feed,
     surface: situation.surface,
     habit: {
       spring_h: spring,

@@ -16,14 +16,12 @@ export function lasting(hours: number, { t, n }: Words): string {
 }
 
 /** A criterion's figure as it is said in words. */
-export function figure(criterion: Schemas['Criterion'], value: number, words: Words, currency = 'EUR'): string {
-  const { t, n, percent, money } = words;
+export function figure(criterion: Schemas['Criterion'], value: number, { t, n, percent }: Words): string {
   switch (criterion) {
     case 'air':
+    case 'drought':
     case 'float_share':
       return percent(value);
-    case 'interval':
-      return lasting(value, words);
     case 'run_through':
       return `${n(value, 2)} s`;
     case 'ph':
@@ -36,31 +34,54 @@ export function figure(criterion: Schemas['Criterion'], value: number, words: Wo
     case 'segregation':
       return t('verdict.ratio', { ratio: n(value, 2) });
     case 'years':
-      return t(value >= HORIZON ? 'verdict.years.more' : 'verdict.years.n', { years: n(value) });
-    case 'cost':
-      return money(value, currency);
-    case 'stock':
-      return t('verdict.pots', { pots: value });
+      return t(value >= HORIZON ? 'verdict.years.more' : 'verdict.years.n', { years: n(value, 2) });
   }
 }
 
-interface About {
+/** One standard uncertainty of a criterion's figure, in its unit. */
+export function plusMinus(criterion: Schemas['Criterion'], u: number, { n, percent }: Words): string {
+  return criterion === 'air' || criterion === 'drought' || criterion === 'float_share'
+    ? percent(u)
+    : n(u, u < 1 ? 1 : 2);
+}
+
+/** From which year to which a pot lasts, ageing twice and half as fast. */
+export function yearsRange(range: Pick<Schemas['YearsRange'], 'fast' | 'slow'>, { t, n }: Words): string {
+  const more = t('verdict.years.moreThan', { years: n(HORIZON) });
+  if (range.fast === null) {
+    return more;
+  }
+
+  return t('verdict.years.range', {
+    from: n(range.fast, 2),
+    to: range.slow === null ? more : n(range.slow, 2),
+  });
+}
+
+export interface About {
   group: Schemas['PlantGroup'];
   pot: Pick<Schemas['Evaluation']['pot'], 'limited_by_holes' | 'run_through_speed'>;
   plannedYears: number;
-  currency: string;
+  water?: Pick<NonNullable<Schemas['Evaluation']['water']>, 'habit_h' | 'interval_h' | 'still_open'> | null;
+  years?: Schemas['YearsRange'] | null;
 }
 
 /** What a verdict says beneath its figure: the band, and for whom. */
 export function sentence(verdict: Verdict, about: About, words: Words): string {
-  const { t, n, percent, money } = words;
+  const { t, n, percent } = words;
   const plants = t(`plants.${about.group}`);
   const high = verdict.high ?? 0;
   switch (verdict.criterion) {
     case 'air':
       return capital(t('verdict.air.text', { plants, low: percent(verdict.low), high: percent(high) }));
-    case 'interval':
-      return t('verdict.interval.text', { habit: t('habit.hours', { hours: String(verdict.low) }) });
+    case 'drought':
+      return t('verdict.drought.text', {
+        habit: t('habit.hours', { hours: String(about.water?.habit_h ?? 24) }),
+        interval: lasting(about.water?.interval_h ?? 0, words),
+        plants: capital(plants),
+        high: percent(high),
+        open: verdict.level === 'good' ? 'none' : percent(about.water?.still_open ?? 1),
+      });
     case 'run_through':
       return verdict.value === null
         ? t('verdict.run_through.none')
@@ -70,11 +91,14 @@ export function sentence(verdict: Verdict, about: About, words: Words): string {
             holes: about.pot.limited_by_holes && verdict.level !== 'good' ? 'yes' : 'no',
           });
     case 'ph':
-      return verdict.value === null
-        ? t('verdict.ph.none')
-        : capital(t('verdict.ph.text', { plants, low: n(verdict.low), high: n(high) }));
+      return t('verdict.ph.text', { plants, low: n(verdict.low, 2), high: n(high, 2) });
     case 'later_ph':
-      return t('verdict.later_ph.text', { plants, low: n(verdict.low), high: n(high), years: n(about.plannedYears) });
+      return t('verdict.later_ph.text', {
+        plants,
+        low: n(verdict.low, 2),
+        high: n(high, 2),
+        years: n(about.plannedYears),
+      });
     case 'wet_weight':
       return t('verdict.wet_weight.text', { high: n(high) });
     case 'largest_grain':
@@ -83,13 +107,38 @@ export function sentence(verdict: Verdict, about: About, words: Words): string {
       return t('verdict.float_share.text', { high: percent(high) });
     case 'segregation':
       return t('verdict.segregation.text', { high: n(high) });
-    case 'years':
-      return t('verdict.years.text', { years: t('verdict.years.n', { years: n(verdict.low) }) });
-    case 'cost':
-      return t('verdict.cost.text', { high: money(high, about.currency) });
-    case 'stock':
-      return t('verdict.stock.text', { pots: verdict.low });
+    case 'years': {
+      const years = t('verdict.years.n', { years: n(verdict.low) });
+
+      return about.years == null
+        ? t('verdict.years.plain', { years })
+        : t('verdict.years.text', { years, range: yearsRange(about.years, words), drop: n(about.years.drop_cm, 2) });
+    }
   }
+}
+
+/** The word of the whole and why, in a line: what kills, what will fail it, what to be mindful of. */
+export function why(rating: Schemas['Rating'], verdicts: Verdict[], { t }: Words): string {
+  const said = {
+    lethal: verdicts.filter((verdict) => verdict.kills),
+    poor: verdicts.filter((verdict) => verdict.level === 'stop'),
+    workable: verdicts.filter((verdict) => verdict.level !== 'good'),
+    good: verdicts.filter((verdict) => verdict.level !== 'good'),
+  }[rating];
+  const criteria = names(said, t);
+
+  return rating === 'good' && said.length === 0
+    ? t('rating.text.good')
+    : t(rating === 'good' ? 'rating.text.goodBut' : `rating.text.${rating}`, { criteria });
+}
+
+/** Criteria by their names, as they stand in a sentence. */
+export function names(verdicts: Pick<Verdict, 'criterion'>[], t: Words['t']): string {
+  return verdicts.map((verdict) => lower(t(`verdict.${verdict.criterion}`))).join(', ');
+}
+
+function lower(text: string): string {
+  return text.startsWith('pH') ? text : text.charAt(0).toLowerCase() + text.slice(1);
 }
 
 function capital(text: string): string {

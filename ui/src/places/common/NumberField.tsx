@@ -8,10 +8,12 @@ interface Props {
   unit?: string;
   error?: string | undefined;
   hint?: string;
+  /** What is reckoned with while nothing is typed. */
+  placeholder?: string;
 }
 
 /** A number as somebody types it, with its unit beside it and what is wrong with it beneath. */
-export function NumberField({ label, value, onChange, unit, error, hint }: Props) {
+export function NumberField({ label, value, onChange, unit, error, hint, placeholder }: Props) {
   const id = useId();
 
   return (
@@ -25,6 +27,7 @@ export function NumberField({ label, value, onChange, unit, error, hint }: Props
       <Input
         id={id}
         value={value}
+        {...(placeholder === undefined ? {} : { placeholder })}
         inputMode="decimal"
         autoComplete="off"
         suffix={unit === undefined ? undefined : <span className="unit">{unit}</span>}

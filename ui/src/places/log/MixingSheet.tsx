@@ -103,6 +103,13 @@ export function MixingSheet({ batch }: { batch: Schemas['Batch'] }) {
           </ul>
         </section>
       )}
+      {result.lines
+        .filter((line) => (line.lime_g ?? 0) > 0)
+        .map((line) => (
+          <p key={line.component_id} className="sheet-lime">
+            {t('prep.sheetLime', { name: line.name, grams: n(line.lime_g ?? 0, 2), litres: n(line.mix_l) })}
+          </p>
+        ))}
       <p>{t('sheet.steps')}</p>
       <p>{t('sheet.perPot', { litres: n(result.net_per_pot_l) })}</p>
       {layer !== undefined && inputs.drainage_layer !== null && (

@@ -18,6 +18,8 @@ const BURIED: Schemas['BuriedKind'][] = ['wires', 'plate', 'stone', 'foam', 'lab
 const PLANS: Schemas['PlanKind'][] = ['root_work', 'next_pot', 'look', 'other'];
 const CHOICES = {
   exposure: ['full_sun', 'half_shade', 'shade', 'glass', 'indoors'],
+  stand: ['bed', 'bench', 'wall'],
+  feed: ['none', 'usual', 'acid'],
   vigour: ['slow', 'middling', 'vigorous'],
   health: ['well', 'weak', 'sick'],
   purpose: ['grow_on', 'recover', 'newly_collected', 'layer', 'stop_gap', 'refine', 'display'],
@@ -143,7 +145,7 @@ export function PlantDrawer({ plant, close }: { plant: Schemas['Plant'] | null; 
         <div className="fields-3">
           {number('year_started', t('plants.field.year'))}
           {number('height_cm', t('plants.field.height'), t('unit.cm'))}
-          {number('canopy_cm', t('plants.field.canopy'), t('unit.cm'))}
+          {number('canopy_cm', t('plants.field.canopy'), t('unit.cm'), t('situation.canopyHint'))}
           {number('trunk_mm', t('plants.field.trunk'), t('unit.mm'))}
           {number('weight_kg', t('plants.field.weight'), t('unit.kg'))}
           {choice('vigour')}
@@ -168,10 +170,15 @@ export function PlantDrawer({ plant, close }: { plant: Schemas['Plant'] | null; 
             'site_id',
           )}
           {choice('exposure')}
+          {choice('stand')}
+          {choice('feed')}
         </div>
         <Form.Item>
           <Checkbox checked={form.shelter} onChange={(event) => set({ shelter: event.target.checked })}>
             {t('plants.field.shelter')}
+          </Checkbox>
+          <Checkbox checked={form.winterShelter} onChange={(event) => set({ winterShelter: event.target.checked })}>
+            {t('situation.winterShelter')}
           </Checkbox>
         </Form.Item>
         <h3>{t('plants.section.in')}</h3>

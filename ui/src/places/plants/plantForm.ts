@@ -19,6 +19,9 @@ export interface PlantForm {
   purpose: Schemas['Purpose'];
   origin: Schemas['Origin'];
   shelter: boolean;
+  stand: Schemas['Stand'];
+  feed: Schemas['Feed'];
+  winterShelter: boolean;
   siteId: number | null;
   potId: number | null;
   recipeId: number | null;
@@ -47,6 +50,9 @@ export function formOf(plant: Schemas['Plant'] | null): PlantForm {
     purpose: plant?.purpose ?? 'grow_on',
     origin: plant?.origin ?? 'bought',
     shelter: plant?.shelter ?? false,
+    stand: plant?.stand ?? 'bench',
+    feed: plant?.feed ?? 'usual',
+    winterShelter: plant?.winter_shelter ?? false,
     siteId: plant?.site_id ?? null,
     potId: plant?.pot_id ?? null,
     recipeId: plant?.recipe_id ?? null,
@@ -86,6 +92,9 @@ export function inputOf(form: PlantForm): Schemas['PlantInput'] {
     purpose: form.purpose,
     origin: form.origin,
     shelter: form.shelter,
+    stand: form.stand,
+    feed: form.feed,
+    winter_shelter: form.winterShelter,
     site_id: form.siteId,
     pot_id: form.potId,
     recipe_id: form.recipeId,

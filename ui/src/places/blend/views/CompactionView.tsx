@@ -7,8 +7,6 @@ import { useBlend } from '../BlendProvider';
 import { useView } from './useView';
 import { ViewFrame } from './ViewFrame';
 
-const SETTLED = 6.7;
-
 /** From poured to pressed: a slider that sets how firmly the mix lies, and what that does. */
 export function CompactionView({
   question,
@@ -20,7 +18,8 @@ export function CompactionView({
   const { t, n, percent } = useWords();
   const { history, dispatch } = useBlend();
   const { data, fresh } = useView('/views/compaction', question);
-  const index = history.now.packing ?? history.now.compactionIndex ?? SETTLED;
+  const index = history.now.packing ?? evaluation.mix.compaction_index;
+  const settled = data?.settled ?? evaluation.mix.compaction_index;
   const volume = evaluation.pot.volume_l;
   const set = (packing: number | null) => dispatch({ do: 'change', touches: 'compaction', mix: { packing } });
 
@@ -59,7 +58,7 @@ export function CompactionView({
             tooltip={{ open: false }}
             marks={{
               4.1: t('compaction.poured'),
-              6.7: t('compaction.settled'),
+              [settled]: t('compaction.settled'),
               9: t('compaction.pressed'),
             }}
           />

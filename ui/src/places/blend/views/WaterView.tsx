@@ -1,11 +1,13 @@
 import type { Schemas } from '../../../api/client';
 import { MonthBars } from '../../../drawing/MonthBars';
 import { useWords } from '../../../i18n/words';
+import { lasting } from '../verdictWords';
 import { ViewFrame } from './ViewFrame';
 
 /** Hours between waterings month by month, against how often somebody comes by. */
 export function WaterView({ water, fresh }: { water: Schemas['Evaluation']['water']; fresh: boolean }) {
-  const { t, n, percent, month } = useWords();
+  const words = useWords();
+  const { t, n, percent, month } = words;
   if (water === null) {
     return <p className="blend-wait">{t('water.noSite')}</p>;
   }
@@ -26,10 +28,20 @@ export function WaterView({ water, fresh }: { water: Schemas['Evaluation']['wate
         text={(hours) => n(hours, 2)}
       />
       <p className="view-says">
-        {t('water.text', {
+        {t('water.hot', {
+          month: month(water.hottest_month),
+          use: n(water.hot_use_l_day, 2),
+          reach: n(water.within_reach_l, 2),
+          interval: lasting(water.interval_h, words),
+          habit: t('habit.hours', { hours: String(water.habit_h) }),
+          drought: percent(water.drought),
+          open: percent(water.still_open),
+        })}
+      </p>
+      <p className="view-says">
+        {t('water.usual', {
           month: month(water.hottest_month),
           use: n(water.months[water.hottest_month]?.use_l_day ?? 0, 2),
-          reach: n(water.within_reach_l, 2),
           short: n(water.short_days, 2),
           rain: n(water.short_days_with_rain, 2),
         })}
@@ -40,8 +52,9 @@ export function WaterView({ water, fresh }: { water: Schemas['Evaluation']['wate
           hours: n(water.now_interval_h, 2),
           recovery: percent(water.recovery),
         })}{' '}
-        {t('water.year', { litres: n(water.watering_l_year, 2) })}
+        {t('water.year', { litres: n(water.given_l_year, 2), drained: n(water.drained_l_year, 2) })}
       </p>
+      <p className="quiet">{t('water.limits')}</p>
       <div className="table-scroll">
         <table className="view-table view-table-tight">
           <thead>

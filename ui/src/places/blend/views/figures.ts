@@ -7,8 +7,10 @@ export const FIGURES: Schemas['TradeFigure'][] = [
   'water_l',
   'easy_l',
   'interval_h',
+  'drought',
   'run_through_s',
   'ph',
+  'later_ph',
   'wet_kg',
   'cost',
   'years',
@@ -24,6 +26,7 @@ export function figureText(
 ): string {
   switch (figure) {
     case 'air':
+    case 'drought':
     case 'fit':
       return percent(value);
     case 'cost':

@@ -2,15 +2,13 @@ import { answerOf, api, type Schemas } from '../../../api/client';
 import { useLastGood } from '../../../api/lastGood';
 
 type Question = Schemas['EvaluationInput'];
-type Asked =
-  '/views/ageing' | '/views/depths' | '/views/compaction' | '/views/curve' | '/views/trade' | '/views/uncertainty';
+type Asked = '/views/ageing' | '/views/depths' | '/views/compaction' | '/views/curve' | '/views/trade';
 interface Answers {
   '/views/ageing': Schemas['AgeingView'];
   '/views/depths': Schemas['DepthView'];
   '/views/compaction': Schemas['CompactionView'];
   '/views/curve': Schemas['CurveView'];
   '/views/trade': Schemas['TradeView'];
-  '/views/uncertainty': Schemas['UncertaintyView'];
 }
 
 /** One of the views of a mix; asked anew whenever the question changes. */

@@ -1,0 +1,36 @@
+import type { Schemas } from '../../api/client';
+import { CanopyPicture } from '../../drawing/CanopyPicture';
+import { typedNumber, useWords } from '../../i18n/words';
+import { NumberField } from '../common/NumberField';
+import { useBlend } from './BlendProvider';
+
+/** The crown is the largest doubt about water, so it is asked for where water is judged, with a sensible start. */
+export function CanopyAsk({ evaluation }: { evaluation: Schemas['Evaluation'] }) {
+  const { t, n } = useWords();
+  const { history, dispatch } = useBlend();
+  const { water, section } = evaluation;
+  const typed = history.now.situation.canopyCm;
+  if (water === null) {
+    return null;
+  }
+  const cm = n(water.canopy_cm, 2);
+
+  return (
+    <div className="canopy-ask">
+      <CanopyPicture
+        canopyCm={water.canopy_cm}
+        potCm={Math.max(...section.outline.map((point) => point.width_cm))}
+        depthCm={section.depth_cm}
+      />
+      <NumberField
+        label={t('canopy.ask')}
+        unit={t('unit.cm')}
+        value={typed}
+        placeholder={cm}
+        hint={t(water.canopy_given ? 'canopy.given' : 'canopy.estimated', { cm })}
+        error={typed.trim() !== '' && typedNumber(typed) === null ? t('common.notNumber') : undefined}
+        onChange={(canopyCm) => dispatch({ do: 'situation', touches: 'canopyCm', situation: { canopyCm } })}
+      />
+    </div>
+  );
+}

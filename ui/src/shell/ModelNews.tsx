@@ -1,0 +1,34 @@
+import { Button } from 'antd';
+import { Link } from 'react-router';
+
+import { useModelNews, useTellModelNews } from '../api/truth';
+import { useWords } from '../i18n/words';
+
+const POINTS = ['water', 'ph', 'years', 'fit', 'records'] as const;
+
+/** Told once, plainly: mixes are judged differently now, and what was written down stays as it was. */
+export function ModelNews() {
+  const { t } = useWords();
+  const news = useModelNews();
+  const tell = useTellModelNews();
+  if (news.data?.untold !== true) {
+    return null;
+  }
+
+  return (
+    <section className="model-news no-print" aria-label={t('news.title')}>
+      <h2>{t('news.title')}</h2>
+      <ul>
+        {POINTS.map((point) => (
+          <li key={point}>{t(`news.${point}`)}</li>
+        ))}
+      </ul>
+      <p>
+        <Button type="primary" loading={tell.isPending} onClick={() => tell.mutate(false)}>
+          {t('news.understood')}
+        </Button>{' '}
+        <Link to="/bench/truth">{t('truth.link')}</Link>
+      </p>
+    </section>
+  );
+}
