@@ -51,7 +51,7 @@ final class EvaluationDocument
      * @param list<Component> $shelf  components that a mend may add
      * @param list<Pot>       $others pots that a mend may name
      */
-    public function __construct(private readonly BlendForm $form, private readonly array $shelf, private readonly array $others = [], private readonly bool $withMends = true)
+    public function __construct(private readonly BlendForm $form, private readonly array $shelf, private readonly array $others = [], private readonly bool $withMends = true, private readonly bool $isSure = true)
     {
         $this->assessment = new Assessment($form->setup);
         $this->range = null;
@@ -65,7 +65,7 @@ final class EvaluationDocument
         $setup = $this->form->setup;
         $water = new PotWater($setup->zone, $setup->substrate);
         $volume = $water->volumeL;
-        $sure = $this->withMends ? UncertaintyDocument::propagation($this->form) : null;
+        $sure = $this->isSure ? UncertaintyDocument::propagation($this->form) : null;
 
         return [
             'mix' => $this->mix(),
@@ -314,6 +314,7 @@ final class EvaluationDocument
             'desirability' => $verdict->desirability,
             'outside' => $verdict->marginsOutside,
             'kills' => $verdict->kills(),
+            'note' => $verdict->criterion->noteWeight() !== null,
             'uncertainty' => $sure?->ofCriterion($verdict->criterion),
             'close' => $this->isClose($verdict, $sure),
             'mends' => array_map($this->mend(...), $search?->for($verdict->criterion) ?? []),

@@ -11,6 +11,9 @@ use App\Models\MoistureCheck;
 use App\Models\Photo;
 use App\Models\Plant;
 use App\Models\Pot;
+use Zolbek\Core\Ageing\AgedPot;
+use Zolbek\Core\Ageing\Forecast;
+use Zolbek\Core\Fit\Setup;
 
 /** All about one plant on one page: schema PlantDossier of the API. */
 final readonly class PlantDocument
@@ -18,6 +21,14 @@ final readonly class PlantDocument
     private const MOST_EVENTS = 200;
 
     public function __construct(private Outlook $outlook, private StickDocument $stick, private PlantSituation $situations) {}
+
+    /** @return array{fast: float|null, slow: float|null, drop_cm: float} from which year to which its mix serves it, null beyond eight, and how far it sinks in the years planned */
+    private static function lasts(Setup $setup): array
+    {
+        [$fast, $slow] = Forecast::range($setup);
+
+        return ['fast' => $fast, 'slow' => $slow, 'drop_cm' => (new AgedPot($setup, min(Forecast::HORIZON, $setup->targets()->plannedYears)))->levelDropCm];
+    }
 
     /** @return array<string, mixed> */
     public function of(Plant $plant): array
@@ -52,7 +63,7 @@ final readonly class PlantDocument
             'site' => $plant->site?->name,
             'years' => Outlook::years($plant),
             'planned_years' => $targets->plannedYears,
-            'due' => ['level' => $due->level->value, 'after_years' => $due->afterYears, 'reasons' => InspectionForm::reasons($due->reasons)],
+            'due' => ['level' => $due->level->value, 'after_years' => $due->afterYears, 'reasons' => InspectionForm::reasons($due->reasons), 'lasts' => $setup === null ? null : self::lasts($setup)],
             'season' => [
                 'window' => $season->window->value, 'school' => $season->school?->value, 'is_observed' => $season->isObserved, 'opens_in_days' => $season->opensInDays,
                 'reasons' => InspectionForm::reasons($season->reasons),

@@ -44,10 +44,14 @@ final readonly class Verdict
     /** Whether a figure that is uncertain by so much may as well be on another level; 1 standard deviation. */
     public function isClose(float $uncertainty): bool
     {
-        return $this->value !== null && $uncertainty > 0.0 && (
-            (new self($this->criterion, $this->value + $uncertainty, $this->band))->level !== $this->level
-            || (new self($this->criterion, $this->value - $uncertainty, $this->band))->level !== $this->level
-        );
+        if ($this->value === null || $uncertainty <= 0.0) {
+            return false;
+        }
+        // a share, a time or a ratio is not below nothing
+        $less = $this->band->low === 0.0 ? max(0.0, $this->value - $uncertainty) : $this->value - $uncertainty;
+
+        return (new self($this->criterion, $this->value + $uncertainty, $this->band))->level !== $this->level
+            || (new self($this->criterion, $less, $this->band))->level !== $this->level;
     }
 
     public function kills(): bool

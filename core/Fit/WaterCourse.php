@@ -111,7 +111,7 @@ final readonly class WaterCourse
         $month = $this->climate->hottestMonth;
         $setup = $this->setup;
         $balance = new DailyBalance($setup->waterL(0.0), $setup->waterL(0.0), $this->limitL, $setup->waterL(15_000.0));
-        $balance->run(self::SUMMER_DAYS, $this->useLDay[$month] ?? 0.0, $this->habitH, $withRain ? $this->rainL($month) / $this->climate->daysIn($month) : 0.0);
+        $balance->run(self::SUMMER_DAYS, $this->useLDay[$month] ?? 0.0, $this->habitH, $withRain ? $this->rainL($month) / $this->climate->daysIn($month) : 0.0, $setup->model->refill);
 
         return $balance->shortDays;
     }

@@ -44,7 +44,9 @@ final readonly class Due
             $level = DueLevel::Unknown;
             $reasons[] = new Reason('never_recorded');
         } else {
-            if ($fails !== null && $fails <= $planned) {
+            if ($fails === 0.0) {
+                $reasons[] = new Reason('fails_new');
+            } elseif ($fails !== null && $fails <= $planned) {
                 $reasons[] = new Reason('forecast', ['fails' => $fails, 'years' => $years]);
             }
             $reasons[] = new Reason('years', ['planned' => $planned, 'years' => $years]);

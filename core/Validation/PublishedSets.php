@@ -46,7 +46,7 @@ final readonly class PublishedSets
     /**
      * @param list<array{key: string, name: string, source: string, sure: string, use: string, figures?: Figures, ranges?: Ranges, given?: array<string, mixed>}> $sets as published.json lists them
      *
-     * @return list<array{name: string, source: string, use: string, sure: string, rows: list<Beside>}>
+     * @return list<array{key: string, name: string, source: string, use: string, sure: string, rows: list<Beside>}>
      */
     public function beside(array $sets): array
     {
@@ -65,7 +65,7 @@ final readonly class PublishedSets
                 default => [],
             };
             if ($rows !== []) {
-                $all[] = ['name' => $set['name'], 'source' => $set['source'], 'use' => $set['use'], 'sure' => $set['sure'], 'rows' => $rows];
+                $all[] = ['key' => $set['key'], 'name' => $set['name'], 'source' => $set['source'], 'use' => $set['use'], 'sure' => $set['sure'], 'rows' => $rows];
             }
         }
 

@@ -43,17 +43,18 @@ final class DailyBalance
     }
 
     /**
-     * So many days of the same weather and habit; watering fills the pot.
+     * So many days of the same weather and habit.
      *
      * @param float $everyH hours between waterings
+     * @param float $refill share of what is missing that a watering restores
      */
-    public function run(int $days, float $useLDay, float $everyH, float $rainLDay = 0.0): void
+    public function run(int $days, float $useLDay, float $everyH, float $rainLDay = 0.0, float $refill = Drought::REFILL): void
     {
         $since = 0.0;
         for ($hour = 0; $hour < 24 * $days; ++$hour) {
             $watered = 0.0;
             if ($since >= $everyH) {
-                $watered = max(0.0, $this->fullL - $this->waterL);
+                $watered = $refill * max(0.0, $this->fullL - $this->waterL);
                 $since = 0.0;
             }
             $this->hour($watered + $rainLDay / 24.0, $useLDay / 24.0);

@@ -54,7 +54,9 @@ test('too much air counts half and never stops, notes never stop either', functi
 
 test('what is known too little to tell two levels apart is close', function (): void {
     $drought = new Verdict(Criterion::Drought, 0.12, new Band(0.0, 0.10, 0.25));
-    expect($drought->level)->toBe(Level::Good)->and($drought->isClose(0.01))->toBeFalse()->and($drought->isClose(0.03))->toBeTrue()->and($drought->isClose(0.0))->toBeFalse();
+    expect($drought->level)->toBe(Level::Good)->and($drought->isClose(0.01))->toBeFalse()->and($drought->isClose(0.03))->toBeTrue()->and($drought->isClose(0.0))->toBeFalse()
+        ->and((new Verdict(Criterion::Drought, 0.16, new Band(0.0, 0.10, 0.25)))->isClose(0.19))->toBeTrue()
+        ->and((new Verdict(Criterion::Drought, 0.01, new Band(0.0, 0.10, 0.25)))->isClose(0.05))->toBeFalse();
 });
 
 test('every plant group has the targets of practice', function (PlantGroup $group, array $air, array $ph): void {

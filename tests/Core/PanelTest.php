@@ -8,7 +8,7 @@ use Zolbek\Core\Fit\Level;
 use Zolbek\Core\Fit\Rating;
 
 /** @return array<string, array{array<string, mixed>, \Zolbek\Core\Fit\Assessment}> */
-function panel(): array
+function practicePanel(): array
 {
     static $panel;
 
@@ -17,13 +17,13 @@ function panel(): array
 
 test('sensible mixes are told from bad ones in all practice cases but one', function (): void {
     $sensible = static fn(string $word): bool => in_array($word, ['good', 'workable'], true);
-    $wrong = array_keys(array_filter(panel(), static fn(array $one): bool => $sensible($one[1]->rating->value) !== $sensible($one[0]['expect']['rating'])));
+    $wrong = array_keys(array_filter(practicePanel(), static fn(array $one): bool => $sensible($one[1]->rating->value) !== $sensible($one[0]['expect']['rating'])));
     // t19: a fig-like house plant watered every four days; docs/model.md says why
-    expect($wrong)->toBe(['t19'])->and(panel())->toHaveCount(46);
+    expect($wrong)->toBe(['t19'])->and(practicePanel())->toHaveCount(46);
 });
 
 test('what is surely good has no stop', function (): void {
-    foreach (panel() as $id => [$case, $assessment]) {
+    foreach (practicePanel() as $id => [$case, $assessment]) {
         if ($case['expect']['rating'] === 'good' && $case['expect']['sure'] === 'S') {
             $stops = array_filter($assessment->verdicts, static fn($verdict): bool => $verdict->level === Level::Stop);
             expect(array_map(static fn($verdict): string => $verdict->criterion->value, $stops))->toBe([], $id);
@@ -32,8 +32,8 @@ test('what is surely good has no stop', function (): void {
 });
 
 test('what kills stands below everything that is workable, by the word first and then by the fit', function (): void {
-    $lethal = array_filter(panel(), static fn(array $one): bool => $one[0]['expect']['rating'] === 'lethal');
-    $sensible = array_filter(panel(), static fn(array $one): bool => in_array($one[0]['expect']['rating'], ['good', 'workable'], true));
+    $lethal = array_filter(practicePanel(), static fn(array $one): bool => $one[0]['expect']['rating'] === 'lethal');
+    $sensible = array_filter(practicePanel(), static fn(array $one): bool => in_array($one[0]['expect']['rating'], ['good', 'workable'], true));
     $best = min(array_map(static fn(array $one): array => [-$one[1]->rating->rank(), $one[1]->fit], $sensible));
     expect($lethal)->toHaveCount(7);
     foreach ($lethal as $id => [, $assessment]) {
@@ -44,7 +44,7 @@ test('what kills stands below everything that is workable, by the word first and
 
 test('single verdicts are those of practice wherever it is sure of them', function (): void {
     $off = [];
-    foreach (panel() as $id => [$case, $assessment]) {
+    foreach (practicePanel() as $id => [$case, $assessment]) {
         foreach ($case['expect']['levels'] as $criterion => $level) {
             if ($assessment->verdict(Criterion::from($criterion))->level->value !== $level) {
                 $off[] = $id.' '.$criterion;

@@ -24,7 +24,7 @@ final readonly class EvaluationController
     {
         $form = BlendForm::read($request->json()->all());
         if (! $form->wantsMends) {
-            return new JsonResponse((new EvaluationDocument($form, [], [], withMends: false))->toArray());
+            return new JsonResponse((new EvaluationDocument($form, [], [], withMends: false, isSure: false))->toArray());
         }
         $shelf = Component::query()->where('stock_l', '>', 0);
         $shelf->whereNull('archived_at')->orderByDesc('stock_l')->limit(self::SHELF);

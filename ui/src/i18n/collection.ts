@@ -27,6 +27,9 @@ export const collection = {
   'due.unknown': 'Not known',
   'due.title': 'Repotting',
   'due.reason.forecast': 'Its mix is reckoned to fail it after {fails} years; it has stood in it for {years}.',
+  'due.reason.fails_new': 'Its mix fails it as it is: too little air, or water that hardly runs through.',
+  'due.lasts':
+    'With ageing twice and half as fast it serves {range} years; the level sinks {cm} cm in the years planned.',
   'due.reason.years': 'Planned every {planned} years; potted {years} years ago.',
   'due.reason.seen': 'Seen at the roots: {finding}.',
   'due.reason.never_recorded': 'Nobody wrote down when it was potted.',

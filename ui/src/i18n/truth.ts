@@ -29,6 +29,15 @@ export const truth = {
   'truth.range': '{low} to {high}',
   'truth.near':
     'Single figures agree within a fifth, conductivities within three times, ranges where the model lies inside.',
+  'truth.like.sands': 'Of the model: grains of one size at the porosity and roundness given.',
+  'truth.like.coir': 'Of the model: coir pith, settled.',
+  'truth.like.soils':
+    'Of the model: sharp sand 0.25-2 mm for sand, puddled loam for loam; graded sand drains too low here.',
+  'truth.like.bark': 'Of the model: fine composted bark with 24% of it below 0.6 mm; the shipped one is coarser.',
+  'truth.like.nursery': 'Of the model: six parts of fine bark, three of peat, one of perlite, settled in 15 cm.',
+  'truth.like.ideal': 'Of the model: three parts of peat and one of perlite, the nearest to it.',
+  'truth.like.compost': 'Of the model: garden compost, settled.',
+  'truth.like.evapotranspiration': 'Worked examples of the paper.',
   'truth.f.median_head': 'height at which half the water is gone',
   'truth.f.air': 'air, settled',
   'truth.f.air_poured': 'air, as poured',

@@ -24,7 +24,7 @@ export default function TruthPage() {
       empty={null}
     >
       {found.data !== undefined && (
-        <div className="truth-page">
+        <div className="list-page truth-page">
           <header className="list-head">
             <h1>{t('truth.title')}</h1>
             <Link to="/bench">{t('nav.bench')}</Link>
@@ -139,13 +139,14 @@ function PublishedSet({ set }: { set: Schemas['PublishedSet'] }) {
   return (
     <section className="truth-set">
       <h3>
-        {set.name}{' '}
+        {set.name.charAt(0).toUpperCase() + set.name.slice(1)}{' '}
         <span className="quiet">
           {t('truth.hits', { hits: set.rows.filter((row) => row.agrees).length, all: set.rows.length })}
         </span>
       </h3>
       <p className="quiet">
-        {set.source}. {t(`truth.use.${set.use}`)}; {t(`truth.sure.${set.sure}`)}.
+        {set.source}; {t(`truth.use.${set.use}`)}; {t(`truth.sure.${set.sure}`)}.{' '}
+        {t(`truth.like.${set.key}` as MessageId)}
       </p>
       <div className="table-scroll">
         <table className="view-table">

@@ -156,6 +156,7 @@ export function BlendPage() {
             </p>
             <ViewSwitch
               evaluation={data}
+              sure={whole.fresh ? (whole.data?.uncertainty ?? null) : null}
               potName={potName}
               question={fresh ? question : null}
               fresh={fresh}

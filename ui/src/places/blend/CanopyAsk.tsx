@@ -1,3 +1,5 @@
+import { Form } from 'antd';
+
 import type { Schemas } from '../../api/client';
 import { CanopyPicture } from '../../drawing/CanopyPicture';
 import { typedNumber, useWords } from '../../i18n/words';
@@ -16,7 +18,7 @@ export function CanopyAsk({ evaluation }: { evaluation: Schemas['Evaluation'] })
   const cm = n(water.canopy_cm, 2);
 
   return (
-    <div className="canopy-ask">
+    <Form layout="vertical" className="canopy-ask">
       <CanopyPicture
         canopyCm={water.canopy_cm}
         potCm={Math.max(...section.outline.map((point) => point.width_cm))}
@@ -27,10 +29,10 @@ export function CanopyAsk({ evaluation }: { evaluation: Schemas['Evaluation'] })
         unit={t('unit.cm')}
         value={typed}
         placeholder={cm}
-        hint={t(water.canopy_given ? 'canopy.given' : 'canopy.estimated', { cm })}
         error={typed.trim() !== '' && typedNumber(typed) === null ? t('common.notNumber') : undefined}
         onChange={(canopyCm) => dispatch({ do: 'situation', touches: 'canopyCm', situation: { canopyCm } })}
       />
-    </div>
+      <p className="canopy-hint">{t(water.canopy_given ? 'canopy.given' : 'canopy.estimated', { cm })}</p>
+    </Form>
   );
 }

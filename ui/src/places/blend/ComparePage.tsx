@@ -207,6 +207,7 @@ export default function ComparePage() {
               <article key={`${item.label} ${i}`} aria-label={item.label}>
                 <h2>{item.label}</h2>
                 <p className="quiet">{item.pot_name === potName ? '' : item.pot_name}</p>
+                <RatingHead rated={item.evaluation} hasSite={item.evaluation.water !== null} />
                 <PotSection
                   section={item.evaluation.section}
                   materials={drawn(item.evaluation)}
@@ -216,7 +217,6 @@ export default function ComparePage() {
                   title={`${item.label}: ${t('view.air')} ${percent(item.evaluation.pot.air)}`}
                 />
                 <LedgerBar ledger={item.evaluation.ledger} volumeL={item.evaluation.pot.volume_l} />
-                <RatingHead rated={item.evaluation} hasSite={item.evaluation.water !== null} />
                 <dl className="litres">
                   {FIGURES.map((name) => (
                     <div key={name}>

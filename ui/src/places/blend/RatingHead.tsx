@@ -10,7 +10,7 @@ type Rated = Pick<Schemas['Evaluation'], 'rating' | 'fit' | 'verdicts'>;
 export function RatingHead({ rated, hasSite = true }: { rated: Rated; hasSite?: boolean }) {
   const words = useWords();
   const { t, percent } = words;
-  const close = rated.verdicts.filter((verdict) => verdict.close === true && verdict.level !== 'mind');
+  const close = rated.verdicts.filter((verdict) => verdict.close === true && !verdict.note);
 
   return (
     <div className={`rating rating-${rated.rating}`}>

@@ -32,6 +32,7 @@ const good: Verdict = {
   desirability: 1,
   outside: 0,
   kills: false,
+  note: false,
   uncertainty: null,
   close: null,
   mends: [],
@@ -107,7 +108,7 @@ describe('a verdict', () => {
       'it would be 61% open when water comes',
     );
     expect(said({ criterion: 'years', value: 8, low: 3, high: null })).toContain(
-      '8 years or more Planned to be repotted after 3 years. With ageing twice and half as fast: 1.4 to more than 8. The level sinks 0.12 cm by then',
+      'more than 8 years Planned to be repotted after 3 years. With ageing twice and half as fast: 1.4 to more than 8. The level sinks 0.12 cm by then',
     );
     expect(said({ criterion: 'float_share', value: 0.09, low: 0, high: 0.05, level: 'mind' })).toContain('9%');
     expect(said({ criterion: 'later_ph', value: 7.1, low: 5.8, high: 7 })).toContain(

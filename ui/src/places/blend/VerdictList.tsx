@@ -57,7 +57,10 @@ export function VerdictList({
           {!bare && <p className="verdict-text">{sentence(verdict, { ...about, plannedYears }, words)}</p>}
           {!bare && verdict.level !== 'good' && searching && <p className="mend-none">{t('mend.searching')}</p>}
           {!bare && verdict.level !== 'good' && !searching && <Mends verdict={verdict} />}
-          {!bare && verdict.criterion === 'drought' && beneathDrought}
+          {!bare &&
+            verdict.criterion === 'drought' &&
+            (verdict.level !== 'good' || verdict.close === true) &&
+            beneathDrought}
         </li>
       ))}
     </ol>
@@ -68,7 +71,7 @@ export function VerdictList({
 function Spread({ verdict, years }: { verdict: Verdict; years: Schemas['YearsRange'] | null | undefined }) {
   const words = useWords();
   if (verdict.criterion === 'years') {
-    return years == null || verdict.close === null ? null : (
+    return years == null || years.fast === null || verdict.close === null ? null : (
       <small className="plus-minus"> ({yearsRange(years, words)})</small>
     );
   }

@@ -34,6 +34,8 @@ type View = (typeof VIEWS)[number];
 
 interface Props {
   evaluation: Schemas['Evaluation'];
+  /** How far figures may be off, once that is worked out. */
+  sure: Schemas['UncertainFigure'][] | null;
   potName: string;
   question: Schemas['EvaluationInput'] | null;
   fresh: boolean;
@@ -41,7 +43,7 @@ interface Props {
 }
 
 /** The pot section, and the other ways to look at the same mix. */
-export function ViewSwitch({ evaluation, potName, question, fresh, setBall }: Props) {
+export function ViewSwitch({ evaluation, sure, potName, question, fresh, setBall }: Props) {
   const { t } = useWords();
   const [view, setView] = useState<View>('section');
 
@@ -62,7 +64,7 @@ export function ViewSwitch({ evaluation, potName, question, fresh, setBall }: Pr
         {view === 'depths' && <DepthView question={question} />}
         {view === 'compaction' && <CompactionView question={question} evaluation={evaluation} />}
         {view === 'ageing' && <AgeingView question={question} />}
-        {view === 'water' && <WaterView water={evaluation.water} fresh={fresh} />}
+        {view === 'water' && <WaterView water={evaluation.water} sure={sure} fresh={fresh} />}
         {view === 'trade' && <TradeView question={question} />}
         {view === 'triangle' && <TriangleView question={question} />}
         {view === 'figures' && <MoreFigures evaluation={evaluation} />}

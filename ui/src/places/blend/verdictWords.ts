@@ -46,7 +46,10 @@ export function plusMinus(criterion: Schemas['Criterion'], u: number, { n, perce
 }
 
 /** From which year to which a pot lasts, ageing twice and half as fast. */
-export function yearsRange(range: Pick<Schemas['YearsRange'], 'fast' | 'slow'>, { t, n }: Words): string {
+export function yearsRange(
+  range: Pick<Schemas['YearsRange'], 'fast' | 'slow'>,
+  { t, n }: Pick<Words, 't' | 'n'>,
+): string {
   const more = t('verdict.years.moreThan', { years: n(HORIZON) });
   if (range.fast === null) {
     return more;

@@ -5,6 +5,7 @@ import { ApiProblem, type Schemas } from '../../api/client';
 import { useChangeProportions, useProportions } from '../../api/collection';
 import { typedNumber, useWords } from '../../i18n/words';
 import { NumberField } from '../common/NumberField';
+import { yearsRange } from '../blend/verdictWords';
 import { useReasonWords } from './useReasonWords';
 
 /** Whether it is due and whether the season is right, each with its reasons. */
@@ -29,6 +30,11 @@ export function PlantJudgement({ dossier }: { dossier: Schemas['PlantDossier'] }
         {due.reasons.map((reason, i) => (
           <li key={i}>{words('due.reason', reason)}</li>
         ))}
+        {due.lasts !== null && (
+          <li className="quiet">
+            {t('due.lasts', { range: yearsRange(due.lasts, { t, n }), cm: n(due.lasts.drop_cm, 2) })}
+          </li>
+        )}
       </ul>
       <p className={`judged judged-${season.window}`}>
         <strong>{t(`season.${season.window}`)}</strong>

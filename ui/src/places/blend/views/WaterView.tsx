@@ -5,12 +5,26 @@ import { lasting } from '../verdictWords';
 import { ViewFrame } from './ViewFrame';
 
 /** Hours between waterings month by month, against how often somebody comes by. */
-export function WaterView({ water, fresh }: { water: Schemas['Evaluation']['water']; fresh: boolean }) {
+export function WaterView({
+  water,
+  sure,
+  fresh,
+}: {
+  water: Schemas['Evaluation']['water'];
+  sure: Schemas['UncertainFigure'][] | null;
+  fresh: boolean;
+}) {
   const words = useWords();
   const { t, n, percent, month } = words;
   if (water === null) {
     return <p className="blend-wait">{t('water.noSite')}</p>;
   }
+
+  const off = (name: string, say: (u: number) => string) => {
+    const found = sure?.find((each) => each.name === name);
+
+    return found === undefined ? '' : ` ${t('verdict.plusMinus', { u: say(found.uncertainty) })}`;
+  };
 
   return (
     <ViewFrame name="water" rows={water.months.map((each, i) => ({ month: i + 1, ...each }))} fresh={fresh}>
@@ -30,11 +44,11 @@ export function WaterView({ water, fresh }: { water: Schemas['Evaluation']['wate
       <p className="view-says">
         {t('water.hot', {
           month: month(water.hottest_month),
-          use: n(water.hot_use_l_day, 2),
+          use: n(water.hot_use_l_day, 2) + off('use_l_day', (u) => n(u, 1)),
           reach: n(water.within_reach_l, 2),
-          interval: lasting(water.interval_h, words),
+          interval: lasting(water.interval_h, words) + off('interval_h', (u) => lasting(u, words)),
           habit: t('habit.hours', { hours: String(water.habit_h) }),
-          drought: percent(water.drought),
+          drought: percent(water.drought) + off('drought', percent),
           open: percent(water.still_open),
         })}
       </p>
@@ -52,7 +66,10 @@ export function WaterView({ water, fresh }: { water: Schemas['Evaluation']['wate
           hours: n(water.now_interval_h, 2),
           recovery: percent(water.recovery),
         })}{' '}
-        {t('water.year', { litres: n(water.given_l_year, 2), drained: n(water.drained_l_year, 2) })}
+        {t('water.year', {
+          litres: n(water.given_l_year, 2) + off('given_l_year', (u) => n(u, 2)),
+          drained: n(water.drained_l_year, 2),
+        })}
       </p>
       <p className="quiet">{t('water.limits')}</p>
       <div className="table-scroll">
