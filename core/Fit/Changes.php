@@ -9,6 +9,7 @@ use Zolbek\Core\Blending\Portion;
 use Zolbek\Core\Blending\Substrate;
 use Zolbek\Core\Chemistry\Feed;
 use Zolbek\Core\Component\Component;
+use Zolbek\Core\Component\ComponentKind;
 use Zolbek\Core\Container\DrainageLayer;
 use Zolbek\Core\Container\Holes;
 use Zolbek\Core\Grading\Screening;
@@ -98,7 +99,7 @@ final readonly class Changes
     }
 
     /**
-     * Rinsing a component of fines, or sieving its coarsest grains out; what is prepared already is left as it is.
+     * Rinsing a component of fines (see isRinsed), or sieving its coarsest grains out; what is prepared already is left as it is.
      *
      * @return list<Change>
      */
@@ -112,7 +113,7 @@ final readonly class Changes
             if ($component === null || $parts <= 0.0) {
                 continue;
             }
-            foreach (self::RINSE_MM as $i => $mm) {
+            foreach (self::isRinsed($component) ? self::RINSE_MM : [] as $i => $mm) {
                 if ($component->grading->passingAt($mm) > 0.02) {
                     $changes[] = $this->tried(fn(): Change => new Change(Change::RINSE, $setup->withParts($this->screened($portion, $mm, INF), $parts), 1.0 + 0.5 * $i, $mm, $portion->key));
                 }
@@ -207,6 +208,12 @@ final readonly class Changes
 
             return [$screening->component->with(key: $component->key.'#prepared'), $screening->keptShare];
         }, isLoss: true);
+    }
+
+    /** Stone and bark have their fines taken out; what is fine throughout is never. */
+    private static function isRinsed(Component $component): bool
+    {
+        return ! in_array($component->kind, [ComponentKind::Organic, ComponentKind::Soil], true);
     }
 
     /** @return list<Change> */

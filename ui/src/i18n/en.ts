@@ -156,7 +156,7 @@ export const en = {
   'blend.verdicts': 'Verdicts',
   'blend.verdictsFor': 'for {plants} in {pot}',
   'blend.fit': 'Fit',
-  'blend.total': '{parts} parts',
+  'blend.total': '{parts, plural, =1 {one part} other {# parts}}',
   'blend.mendFirst': 'Mend the marked field to see what the mix does.',
   'blend.chooseTwo': 'Choose at least one component with parts, and a pot.',
   'blend.recipeArchivedPart': '{name} is archived.',

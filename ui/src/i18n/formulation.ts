@@ -48,7 +48,7 @@ export const formulation = {
   'write.equalLabel': 'Equal amounts of everything',
   'write.little': 'A little',
   'write.littleLabel': 'Only a little of {name}',
-  'write.total.parts': '{sum} parts',
+  'write.total.parts': '{sum, plural, =1 {one part} other {# parts}}',
   'write.total.percent': '{sum} %',
   'write.total.litres': '{sum} L loose',
   'write.total.scoops': '{sum, plural, one {# scoop} other {# scoops}}',
@@ -271,6 +271,7 @@ export const formulation = {
   'verdict.segregation.text': 'Coarsest to finest component; from {high} times on they part on shaking. A note.',
   'verdict.years.text':
     'Planned to be repotted after {years}. With ageing twice and half as fast: {range}. The level sinks {drop} cm by then, never topped up.',
+  'verdict.years.new': 'It fails before it has aged, so there is no forecast. Planned to be repotted after {years}.',
   'verdict.years.plain': 'Planned to be repotted after {years}.',
   'verdict.years.range': '{from} to {to}',
   'verdict.years.moreThan': 'more than {years}',
@@ -285,6 +286,7 @@ export const formulation = {
   'canopy.given': 'Reckoned with {cm} cm.',
   'canopy.alt': 'The pot, {pot} cm wide, under a crown of {cm} cm, to one scale.',
   'verdict.plusMinus': '± {u}',
+  'verdict.fromTo': '{from} to {to}',
   'verdict.hours': '{hours} h',
   'verdict.days': '{days} days',
   'verdict.years.n': '{years} years',
@@ -472,6 +474,7 @@ export const formulation = {
 
   'sure.title': 'How sure: ± one standard uncertainty',
   'sure.line': '{figure} {value} ± {u}',
+  'sure.lineWide': '{figure} {value}, perhaps {u}',
   'sure.most': 'most of it from {property} of {component}',
   'sure.mostModel': 'most of it from {property}',
 

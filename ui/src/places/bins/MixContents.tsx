@@ -17,7 +17,7 @@ export function MixContents({ component }: { component: Schemas['Component'] }) 
           <li key={part.component_id}>
             <Link to={`/bins/${part.component_id}`}>{part.component_name}</Link>{' '}
             <span className="quiet">
-              {t('blend.total', { parts: n(part.parts) })}, {percent(part.parts / total)}
+              {t('blend.total', { parts: part.parts })}, {percent(part.parts / total)}
             </span>
           </li>
         ))}

@@ -11,7 +11,7 @@ import { PotSection } from '../../drawing/PotSection';
 import { Swatch } from '../../drawing/Swatch';
 import { useWords } from '../../i18n/words';
 import { useBlend } from './BlendProvider';
-import { amountOf, questionOf, sumOf } from './blendState';
+import { amountOf, COUNTED, questionOf, sumOf } from './blendState';
 import { drawn } from './drawn';
 import { RatingHead } from './RatingHead';
 import { usePreparationWords } from './usePreparationWords';
@@ -85,7 +85,7 @@ export default function CardPage() {
               <th scope="row">{t('sheet.total')}</th>
               <td colSpan={2}>
                 {t(`write.total.${mix.notation}`, {
-                  sum: mix.notation === 'scoops' ? Math.round(total * 100) / 100 : n(total, 4),
+                  sum: COUNTED.includes(mix.notation) ? Math.round(total * 100) / 100 : n(total, 4),
                 })}
               </td>
             </tr>

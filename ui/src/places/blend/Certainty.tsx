@@ -3,7 +3,7 @@ import { Link } from 'react-router';
 import type { Schemas } from '../../api/client';
 import type { MessageId } from '../../i18n/en';
 import { useWords } from '../../i18n/words';
-import { yearsRange } from './verdictWords';
+import { fromTo, isWide, yearsRange } from './verdictWords';
 
 type Uncertainties = Schemas['UncertainFigure'][];
 
@@ -37,6 +37,7 @@ export function Certainty({ figures, evaluation }: { figures: Uncertainties; eva
         {figures.map((each) => {
           const value = values[each.name];
           const isShare = SHARES.has(each.name);
+          const isFactor = each.name === 'run_through_s' && value != null && isWide(value, each.uncertainty);
           if (value == null) {
             return null;
           }
@@ -44,10 +45,14 @@ export function Certainty({ figures, evaluation }: { figures: Uncertainties; eva
           return (
             <li key={each.name}>
               <strong>
-                {t('sure.line', {
+                {t(isFactor ? 'sure.lineWide' : 'sure.line', {
                   figure: t(`amount.${each.name}` as MessageId),
                   value: isShare ? percent(value) : n(value, 3),
-                  u: isShare ? percent(each.uncertainty, 1) : n(each.uncertainty, 2),
+                  u: isFactor
+                    ? fromTo(value, each.uncertainty, words)
+                    : isShare
+                      ? percent(each.uncertainty, 1)
+                      : n(each.uncertainty, 2),
                 })}
               </strong>{' '}
               {each.property !== null && (
@@ -69,7 +74,7 @@ export function Certainty({ figures, evaluation }: { figures: Uncertainties; eva
             </li>
           );
         })}
-        {evaluation.years !== null && (
+        {evaluation.years !== null && evaluation.years.slow !== 0 && (
           <li>
             <strong>{`${t('amount.years')} ${yearsRange(evaluation.years, words)}`}</strong>{' '}
             <span className="quiet">{t('sure.mostModel', { property: t('property.model_ageing') })}</span>

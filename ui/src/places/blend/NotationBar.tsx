@@ -2,7 +2,7 @@ import { Button, Input, Select } from 'antd';
 
 import { typedNumber, useWords } from '../../i18n/words';
 import { useBlend } from './BlendProvider';
-import { amountOf, NOTATIONS, sumOf } from './blendState';
+import { amountOf, COUNTED, NOTATIONS, sumOf } from './blendState';
 
 /** How amounts are written, what they come to, and what to do where percentages do not come to a hundred. */
 export function NotationBar() {
@@ -59,7 +59,7 @@ export function NotationBar() {
         )}
         <span className="parts-total">
           {t(`write.total.${mix.notation}`, {
-            sum: mix.notation === 'scoops' ? Math.round(sum * 100) / 100 : n(sum, 4),
+            sum: COUNTED.includes(mix.notation) ? Math.round(sum * 100) / 100 : n(sum, 4),
           })}
         </span>
       </div>

@@ -5,7 +5,7 @@ import type { Schemas } from '../../api/client';
 import { useWords } from '../../i18n/words';
 import { useBlend } from './BlendProvider';
 import { mendAction, mendWords } from './mendActions';
-import { type About, figure, plusMinus, sentence, yearsRange } from './verdictWords';
+import { type About, figure, names, plusMinus, sentence, yearsRange } from './verdictWords';
 
 type Verdict = Schemas['Verdict'];
 
@@ -71,17 +71,16 @@ export function VerdictList({
 function Spread({ verdict, years }: { verdict: Verdict; years: Schemas['YearsRange'] | null | undefined }) {
   const words = useWords();
   if (verdict.criterion === 'years') {
-    return years == null || years.fast === null || verdict.close === null ? null : (
+    return years == null || years.fast === null || years.slow === 0 || verdict.close === null ? null : (
       <small className="plus-minus"> ({yearsRange(years, words)})</small>
     );
   }
+  const said =
+    verdict.uncertainty === null || verdict.value === null
+      ? null
+      : plusMinus(verdict.criterion, verdict.value, verdict.uncertainty, words);
 
-  return verdict.uncertainty === null || verdict.uncertainty <= 0 ? null : (
-    <small className="plus-minus">
-      {' '}
-      {words.t('verdict.plusMinus', { u: plusMinus(verdict.criterion, verdict.uncertainty, words) })}
-    </small>
-  );
+  return said === null ? null : <small className="plus-minus"> {said}</small>;
 }
 
 function Mends({ verdict }: { verdict: Verdict }) {
@@ -113,7 +112,10 @@ function Mends({ verdict }: { verdict: Verdict }) {
                   <span className="mend-cost">
                     {' '}
                     {t('mend.worsens', {
-                      criteria: mend.worsens.map((criterion) => t(`verdict.${criterion}`)).join(', '),
+                      criteria: names(
+                        mend.worsens.map((criterion) => ({ criterion })),
+                        t,
+                      ),
                     })}
                   </span>
                 )}

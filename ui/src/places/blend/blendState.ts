@@ -25,6 +25,8 @@ export interface MixRow {
 /** How amounts are written: all of them only say how much of each goes with how much of the others. */
 export const NOTATIONS = ['parts', 'percent', 'litres', 'scoops'] as const;
 export type Notation = (typeof NOTATIONS)[number];
+/** The notations that count pieces, so that their word bends to the number. */
+export const COUNTED: readonly Notation[] = ['parts', 'scoops'];
 
 export type Preparation = Schemas['Preparation'];
 

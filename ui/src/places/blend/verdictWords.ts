@@ -7,6 +7,7 @@ const DAY = 24;
 /** Hours above which one says days. */
 const DAYS_FROM = 96;
 const HORIZON = 8;
+const HALF_PERCENT = 0.005;
 
 /** Hours as one says them: days where there are many. */
 export function lasting(hours: number, { t, n }: Words): string {
@@ -38,11 +39,32 @@ export function figure(criterion: Schemas['Criterion'], value: number, { t, n, p
   }
 }
 
-/** One standard uncertainty of a criterion's figure, in its unit. */
-export function plusMinus(criterion: Schemas['Criterion'], u: number, { n, percent }: Words): string {
-  return criterion === 'air' || criterion === 'drought' || criterion === 'float_share'
-    ? percent(u)
-    : n(u, u < 1 ? 1 : 2);
+/**
+ * How far a criterion's figure may be off, in words: one standard uncertainty in its unit; from where to where if that is more than half of a figure that cannot
+ * be below 0; null where nobody would notice it.
+ */
+export function plusMinus(criterion: Schemas['Criterion'], value: number, u: number, words: Words): string | null {
+  const { t, n, percent } = words;
+  if (criterion === 'air' || criterion === 'drought' || criterion === 'float_share') {
+    return u < HALF_PERCENT ? null : t('verdict.plusMinus', { u: percent(u) });
+  }
+  if (criterion === 'run_through' && isWide(value, u)) {
+    return fromTo(value, u, words);
+  }
+
+  return u <= 0 ? null : t('verdict.plusMinus', { u: n(u, u < 1 ? 1 : 2) });
+}
+
+/** Whether an uncertainty is so wide beside a figure which cannot be below 0 that one says from where to where. */
+export function isWide(value: number, u: number): boolean {
+  return value > 0 && u > value / 2;
+}
+
+/** From where to where: as many times below a figure as above it, with the same half width. */
+export function fromTo(value: number, u: number, { t, n }: Words): string {
+  const factor = Math.exp(Math.asinh(u / value));
+
+  return t('verdict.fromTo', { from: n(value / factor, 1), to: n(value * factor, 2) });
 }
 
 /** From which year to which a pot lasts, ageing twice and half as fast. */
@@ -114,8 +136,8 @@ export function sentence(verdict: Verdict, about: About, words: Words): string {
       const years = t('verdict.years.n', { years: n(verdict.low) });
 
       return about.years == null
-        ? t('verdict.years.plain', { years })
-        : t('verdict.years.text', { years, range: yearsRange(about.years, words), drop: n(about.years.drop_cm, 2) });
+        ? t(verdict.value === 0 ? 'verdict.years.new' : 'verdict.years.plain', { years })
+        : t(verdict.value === 0 ? 'verdict.years.new' : 'verdict.years.text', { years, range: yearsRange(about.years, words), drop: n(about.years.drop_cm, 2) });
     }
   }
 }
