@@ -40,7 +40,6 @@ final class ApiSpeed
             'POST /evaluate, for the picture' => self::time(fn(int $i) => self::request($address.'/api/v1/evaluate', self::varied($everything, $i) + ['mends' => false])),
             'POST /views/ageing' => $view('ageing'),
             'POST /views/trade' => $view('trade'),
-            'POST /views/uncertainty' => $view('uncertainty'),
             'POST /evaluate' => self::time(fn(int $i) => self::request($address.'/api/v1/evaluate', self::varied($question, $i))),
             'POST /batches/plan' => self::time(fn(int $i) => self::request($address.'/api/v1/batches/plan', self::varied($question, $i) + $order)),
             'GET /components' => self::time(fn(int $i) => self::request($address.'/api/v1/components?per_page=50')),

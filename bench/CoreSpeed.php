@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Bench;
 
 use Zolbek\Core\Blending\Blend;
+use Zolbek\Core\Blending\Portion;
 use Zolbek\Core\Blending\Substrate;
 use Zolbek\Core\Component\Component;
 use Zolbek\Core\Component\ComponentReader;
@@ -12,15 +13,26 @@ use Zolbek\Core\Container\Holes;
 use Zolbek\Core\Container\Pot;
 use Zolbek\Core\Container\PotWater;
 use Zolbek\Core\Container\RootZone;
+use Zolbek\Core\Fit\Assessment;
+use Zolbek\Core\Fit\PlantGroup;
+use Zolbek\Core\Fit\Setup;
+use Zolbek\Core\Fit\Situation;
+use Zolbek\Core\Fit\Targets;
 use Zolbek\Core\Flow\RunThrough;
+use Zolbek\Core\Watering\Climate;
+use Zolbek\Core\Watering\MonthClimate;
 
-/** Full evaluations: a blend of four, settled, pot water at four suctions, D values and run-through; parts differ each time. */
+/**
+ * Full evaluations: a blend of four, settled, pot water at four suctions, D values and run-through; parts differ each time. Beside them assessments of such blends
+ * for a plant at a site, without years and with them.
+ */
 final readonly class CoreSpeed
 {
     private const ROUND = 5000;
+    private const ASSESSED = 500;
     private const ROUNDS = 5;
 
-    private function __construct(public float $perSecond, public float $peakMb) {}
+    private function __construct(public float $perSecond, public float $assessedPerSecond, public float $withYearsPerSecond, public float $peakMb) {}
 
     public static function measure(): self
     {
@@ -28,18 +40,40 @@ final readonly class CoreSpeed
         $components = array_map(ComponentReader::read(...), array_values(array_slice($raw, 0, 4)));
         $zone = new RootZone(Pot::read(['shape' => 'oval', 'depth' => 6.5, 'top_length' => 34, 'top_width' => 26, 'base_length' => 30, 'base_width' => 22]), 0.8);
         $holes = Holes::of(2, 2.2, 0.6);
+        $months = array_map(static fn(int $i): MonthClimate => new MonthClimate(2.0 + 12.0 * sin($i / 12 * M_PI), 10.0 + 16.0 * sin($i / 12 * M_PI), 70.0), range(0, 11));
+        $situation = new Situation(Targets::of(PlantGroup::AiryConifers), new Climate(44.0, 600.0, $months), alkalinityMgL: 60.0);
+        $assessed = static fn(int $i, bool $withYears): float => (new Assessment(new Setup(
+            array_map(static fn(int $k): array => [Portion::of($components[$k]), 1.0 + $i % (7 - $k)], range(0, 3)),
+            $zone->pot,
+            $holes,
+            0.8,
+            PlantGroup::AiryConifers,
+            situation: $situation,
+        ), withYears: $withYears))->fit;
+
+        return new self(
+            self::rate(self::ROUND, static fn(int $i): float => self::evaluate($components, $i, $zone, $holes)),
+            self::rate(self::ASSESSED, static fn(int $i): float => $assessed($i, false)),
+            self::rate(self::ASSESSED, static fn(int $i): float => $assessed($i, true)),
+            memory_get_peak_usage() / 1e6,
+        );
+    }
+
+    /** @param callable(int): float $one */
+    private static function rate(int $times, callable $one): float
+    {
         $rates = [];
         for ($round = 0; $round <= self::ROUNDS; ++$round) {
             $start = hrtime(true);
-            for ($i = 0; $i < self::ROUND; ++$i) {
-                self::evaluate($components, $i, $zone, $holes);
+            for ($i = 0; $i < $times; ++$i) {
+                $one($i);
             }
-            $rates[] = self::ROUND / ((hrtime(true) - $start) / 1e9);
+            $rates[] = $times / ((hrtime(true) - $start) / 1e9);
         }
         array_shift($rates);
         sort($rates);
 
-        return new self($rates[intdiv(self::ROUNDS, 2)], memory_get_peak_usage() / 1e6);
+        return $rates[intdiv(self::ROUNDS, 2)];
     }
 
     /** @param list<Component> $components */

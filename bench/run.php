@@ -6,6 +6,7 @@ declare(strict_types=1);
 
 use Bench\ApiSpeed;
 use Bench\CoreSpeed;
+use Bench\EvaluateSpeed;
 use Bench\FirstLoad;
 use Bench\ScreenSpeed;
 use Tests\Browser\Chrome;
@@ -19,7 +20,13 @@ printf("Machine: %s, PHP %s, JIT %s\n\n", $model, PHP_VERSION, $jit ? 'on' : 'of
 
 $core = CoreSpeed::measure();
 printf("Core       full evaluations per second, one core   %8.0f   (at least 8000)\n", $core->perSecond);
+printf("           assessments per second, without years   %8.0f\n", $core->assessedPerSecond);
+printf("           assessments per second, with years      %8.0f\n", $core->withYearsPerSecond);
 printf("           peak memory of the process              %8.1f MB (under 32)\n", $core->peakMb);
+
+[$plain, $placed] = EvaluateSpeed::measure();
+printf("Evaluate   ./zolbek evaluate, start to end         %8.0f ms\n", $plain);
+printf("           the same with a situation               %8.0f ms (at most 50 more)\n", $placed);
 
 $load = FirstLoad::measure(__DIR__.'/../public/build');
 printf("First load JavaScript, gzipped                     %8.1f kB (under 400)\n", $load / 1000.0);

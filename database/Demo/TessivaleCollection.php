@@ -33,13 +33,13 @@ final readonly class TessivaleCollection
      */
     private const PLANTS = [
         'T-001' => ['Gate pine', 'Black pine', 34, 'Rectangle 40', 'Ridge pines', 62, 62, 58, 62, 4.2, 'Ridge bench', ['front' => 'Low branch to the left']],
-        'T-002' => ['Leaning pine', 'Scots pine', 22, 'Oval tray 34', 'Ridge pines', 44, 41, 46, 50, 2.6, 'Ridge bench', []],
+        'T-002' => ['Leaning pine', 'Scots pine', 22, 'Oval tray 34', 'Ridge pines', 61, 41, 46, 50, 2.6, 'Ridge bench', []],
         'T-003' => ['Twin pine', 'Mountain pine', 18, 'Hexagon 22', 'Ridge pines', 39, 28, 33, 34, 1.3, 'Ridge bench', ['buried' => [['kind' => 'plate', 'note' => 'flat stone plate under the roots']]]],
         'T-004' => ['Cascade juniper', 'Needle juniper', 26, 'Deep round 16', 'Ridge pines', 50, 36, 30, 32, 1.6, 'Ridge bench', ['health' => 'weak']],
         'T-005' => ['Brook maple one', 'Field maple', 19, 'Oval tray 34', 'Brook maples', 29, 44, 48, 56, 2.4, 'Shade house', ['exposure' => 'half_shade']],
         'T-006' => ['Brook maple two', 'Field maple', 12, 'Hexagon 22', 'Brook maples', 27, 24, 36, 40, 1.1, 'Shade house', ['exposure' => 'half_shade']],
         'T-007' => ['Red maple group', 'Palmate maple', 9, 'Oval tray 34', 'Brook maples', 25, 15, 40, 48, 2.1, 'Shade house', ['note' => 'Seven stems.', 'exposure' => 'half_shade']],
-        'T-008' => ['Old hornbeam', 'Hornbeam', 31, 'Rectangle 40', 'Brook maples', 34, 71, 62, 66, 4.8, 'Shade house', ['front' => 'Hollow on the right', 'exposure' => 'half_shade']],
+        'T-008' => ['Old hornbeam', 'Hornbeam', 31, 'Rectangle 40', 'Brook maples', 50, 71, 62, 66, 4.8, 'Shade house', ['front' => 'Hollow on the right', 'exposure' => 'half_shade']],
         'T-009' => ['Slope azalea', 'Satsuki azalea', 15, 'Hexagon 22', 'North bench azaleas', 30, 33, 30, 36, 1.2, 'North bench', ['site' => 'Tessivale, north bench', 'exposure' => 'half_shade']],
         'T-010' => ['White azalea', 'Satsuki azalea', 11, 'Moss bowl 20', 'North bench azaleas', 26, 21, 24, 26, 0.8, 'North bench', ['site' => 'Tessivale, north bench', 'exposure' => 'half_shade']],
         'T-011' => ['Crab by the wall', 'Crab apple', 17, 'Oval tray 34', 'Orchard pots', 24, 38, 50, 44, 2.5, 'Orchard wall', []],

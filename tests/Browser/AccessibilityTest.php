@@ -15,12 +15,13 @@ test('no place has a fault of accessibility, in bright and in dim light', functi
 })->with([
     'Blend' => ['/blend', 'Verdicts'],
     'Comparison' => ['/blend/compare', 'Add something to set beside it.'],
-    'Sites and plants' => ['/blend/library', '3 entries'],
-    'Bins' => ['/bins', '34 entries'],
+    'Sites and plants' => ['/blend/library', '4 entries'],
+    'Bins' => ['/bins', '35 entries'],
     'Component' => ['/bins/9', 'How long it lasts'],
     'Delivery and tests' => ['/bins/1', 'P-autumn'],
     'Mix in a bin' => ['/bins/34', 'What is in it'],
     'Bench' => ['/bench', 'A place to begin'],
+    'How true' => ['/bench/truth', 'told apart'],
     'Test done' => ['/bench/tests/2', 'What it changes'],
     'Scoops and sieves' => ['/bench/tools', 'Bench scale'],
     'Pots' => ['/pots', '8 entries'],
@@ -83,7 +84,7 @@ test('at the bench nothing is cut off and what is pressed is large', function (s
     foreach ($this->chrome()->driver->findElements(WebDriverBy::cssSelector('.parts-stepper button, .parts-remove, .parts-prepare, .test-foot button')) as $button) {
         expect($button->getSize()->getHeight())->toBeGreaterThanOrEqual(44)->and($button->getSize()->getWidth())->toBeGreaterThanOrEqual(44);
     }
-})->with([['/blend', 'Verdicts'], ['/bins', '34 entries'], ['/bins/9', 'How long it lasts'], ['/pots', '8 entries'], ['/log/1', 'Each of'], ['/bench', 'A place to begin'], ['/bench/tools', 'Bench scale'], ['/bench/tests/2', 'What it changes'], ['/bins/1', 'P-autumn'], ['/blend/card', 'There is no mix'], ['/blend/library', '3 entries'], ['/today', 'Running low'], ['/plants/5', 'What the stick should look like'], ['/days/1/bench', 'Load is mixed']]);
+})->with([['/blend', 'Verdicts'], ['/bins', '35 entries'], ['/bins/9', 'How long it lasts'], ['/pots', '8 entries'], ['/log/1', 'Each of'], ['/bench', 'A place to begin'], ['/bench/truth', 'told apart'], ['/bench/tools', 'Bench scale'], ['/bench/tests/2', 'What it changes'], ['/bins/1', 'P-autumn'], ['/blend/card', 'There is no mix'], ['/blend/library', '4 entries'], ['/today', 'Running low'], ['/plants/5', 'What the stick should look like'], ['/days/1/bench', 'Load is mixed']]);
 
 test('lengths and shares are written as the reader writes them', function (): void {
     $this->chrome()->devtools('Emulation.setLocaleOverride', ['locale' => 'de-DE']);

@@ -13,13 +13,13 @@ test('from a recipe to the mixing sheet', function (): void {
     $this->pick('Pot', 'Rectangle 40');
     $this->waitUntilFresh();
     $this->see('Pines and junipers in this pot want 14% to 38%.');
-    $before = $this->verdict('Air after watering');
+    $before = $this->verdict('Reaction (pH)');
 
     $this->click('One part more of Composted bark fine 2-8 mm');
     $this->click('One part more of Composted bark fine 2-8 mm');
     $this->click('One part more of Composted bark fine 2-8 mm');
     $this->waitUntilFresh();
-    expect($this->verdict('Air after watering'))->not->toBe($before);
+    expect($this->verdict('Reaction (pH)'))->not->toBe($before);
 
     $this->click('Work out a batch');
     $this->type('Number of pots', '12');

@@ -28,8 +28,8 @@ abstract class BrowserTestCase extends TestCase
                 self::$site?->stop();
             });
         }
-        // off the last page first: it may still be asking
-        $this->chrome()->driver->get(self::$site->address.'/build/assets/none');
+        // off the last page first: it may still be asking; to one that asks for nothing
+        $this->chrome()->driver->get(self::$site->address.'/api/v1/nothing-here');
         self::$site->reset();
         $this->chrome()->resize(1280, 800);
         $this->chrome()->driver->executeScript('localStorage.clear(); sessionStorage.clear();');
@@ -143,6 +143,12 @@ abstract class BrowserTestCase extends TestCase
     public function waitUntilFresh(): void
     {
         $this->waitFor('//section[@aria-label="Pot section"][@aria-busy="false"]//*[name()="svg"]');
+    }
+
+    /** The file that the application works on. */
+    public function database(): string
+    {
+        return (string) self::$site?->database();
     }
 
     public function text(): string

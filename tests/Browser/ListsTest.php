@@ -22,7 +22,7 @@ test('a component of one\'s own is entered, corrected and used', function (): vo
     $this->type('Loose, dry', '1,52');
     $this->click('Save');
     $this->see('Pit gravel is saved.');
-    $this->see('35 entries');
+    $this->see('36 entries');
 
     $this->open('/blend');
     $this->pick('Add a component', 'Pit gravel');
@@ -46,7 +46,7 @@ test('of a typical component stock and price are one\'s own, the rest is copied'
 
 test('lists are searched, filtered and sorted', function (): void {
     $this->open('/bins');
-    $this->see('34 entries');
+    $this->see('35 entries');
     $this->press('/');
     $this->press('bark');
     $this->see('2 entries');

@@ -99,5 +99,5 @@ test('a file is looked through first, and only the good rows are taken where one
     $this->click('Take only the good row in');
     $this->see('Taken in: 1 added, 0 changed.');
     $this->waitFor('//button[contains(@class,"ant-drawer-close")]')->click();
-    $this->see('35 entries');
+    $this->see('36 entries');
 });

@@ -9,6 +9,8 @@ use RuntimeException;
 /** The application served for real, on a database of its own that can be set back to the demo yard. */
 final class Site
 {
+    private const QUIET_WITHIN_S = 3.0;
+
     private function __construct(public readonly string $address, private readonly Process $server, private readonly string $folder) {}
 
     public static function start(): self
@@ -33,15 +35,21 @@ final class Site
         return $site;
     }
 
-    /** Sets the database back to the demo yard as it ships. */
+    /** Sets the database back to the demo yard as it ships, once nothing is worked out on it any more: the last one to close it takes its side files away. */
     public function reset(): void
     {
-        foreach (['-wal', '-shm'] as $beside) {
-            if (is_file($this->folder.'/now.sqlite'.$beside)) {
-                unlink($this->folder.'/now.sqlite'.$beside);
-            }
+        $until = microtime(true) + self::QUIET_WITHIN_S;
+        while ($this->sideFiles() !== [] && microtime(true) < $until) {
+            usleep(5_000);
         }
-        copy($this->folder.'/fresh.sqlite', $this->folder.'/now.sqlite');
+        array_map(unlink(...), $this->sideFiles());
+        copy($this->folder.'/fresh.sqlite', $this->database());
+    }
+
+    /** @return list<string> */
+    private function sideFiles(): array
+    {
+        return glob($this->database().'-*') ?: [];
     }
 
     public function database(): string

@@ -93,13 +93,24 @@ test('a hostile file ends in a clear report with nothing half done', function (s
 ]);
 
 test('what is saved as CSV is taken in as the same', function (): void {
-    $this->postJson('/api/v1/components', [...Yard::ownComponent(), 'name' => '-5 grade', 'note' => "=2+2\nand, \"more\""])->assertCreated();
+    $poreSizes = ['hydraulic_size_mm' => 0.8, 'hydraulic_spread' => 1.2, 'fines_weight' => -0.25, 'settled_index' => 4.75, 'structure_loss' => 0.4];
+    $this->postJson('/api/v1/components', [...Yard::ownComponent(), 'name' => '-5 grade', 'note' => "=2+2\nand, \"more\"", ...$poreSizes])->assertCreated();
     $csv = $this->get('/api/v1/exports/components')->assertOk()->getContent();
-    expect($csv)->toContain("'-5 grade")->toContain("'=2+2");
+    expect($csv)->toContain("'-5 grade")->toContain("'=2+2")->toContain('0.8,1.2,-0.25,4.75,0.4');
     $report = imported('components', (string) $csv)->assertOk();
     expect($report->json('refused'))->toBe(0, (string) json_encode(array_filter($report->json('rows'), static fn(array $row): bool => $row['errors'] !== [])))
         ->and($report->json('same'))->toBe(34)->and($report->json('taken'))->toBeFalse();
 });
+
+test('what a component says of its pores is refused in a file as in the form', function (string $column, string $value, string $message): void {
+    $report = imported('components', HEADER.",$column\n".component_row('Quarry dust').",$value\n")->assertOk();
+    expect($report->json('rows.0.errors.0.message'))->toContain($message)->and(Component::query()->where('name', 'Quarry dust')->exists())->toBeFalse();
+})->with([
+    ['fines_weight', '0.6', 'from -0.5 to 0.5, not 0.6'],
+    ['settled_index', '10', 'from 4.1 to 9, not 10'],
+    ['structure_loss [1/year]', '-1', 'from 0 to 2, not -1'],
+    ['hydraulic_spread', '0.5', 'A spread of the pore size needs a hydraulic size beside it.'],
+]);
 
 test('templates hold nothing but a header with units', function (string $sheet, string $column): void {
     $csv = (string) $this->get("/api/v1/templates/$sheet")->assertOk()->getContent();

@@ -134,7 +134,7 @@ test('a recipe keeps every version with its reason, and a batch knows its own', 
 
 test('a recipe goes out as a file and comes in again the same', function (): void {
     $id = $this->postJson('/api/v1/recipes', ['name' => 'Even', 'plant_group' => 'desert', 'tags' => ['dry'], 'note' => 'n', 'parts' => [...Yard::parts(['pumice-3-6-mm' => 1.5]), ...Yard::parts(['sphagnum-peat' => 1])]])->json('id');
-    $this->putJson("/api/v1/recipes/$id", ['name' => 'Even', 'plant_group' => 'desert', 'reason' => 'Rinse it', 'parts' => [[...Yard::parts(['pumice-3-6-mm' => 1.5])[0], 'preparation' => ['rinse_mm' => 1]]]])->assertOk();
+    $this->putJson("/api/v1/recipes/$id", ['name' => 'Even', 'plant_group' => 'desert', 'reason' => 'Rinse it', 'parts' => [[...Yard::parts(['pumice-3-6-mm' => 1.5])[0], 'preparation' => ['rinse_mm' => 1]], [...Yard::parts(['sphagnum-peat' => 1])[0], 'preparation' => ['limed_to_ph' => 5.8]]]])->assertOk();
     $file = $this->get("/api/v1/recipe-files/$id")->assertOk()->getContent();
     $again = fn(string $text) => $this->call('POST', '/api/v1/recipe-files', [], [], [], ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'], $text);
     $again($file)->assertStatus(422)->assertJsonPath('errors.0.path', 'recipe.name');

@@ -151,6 +151,30 @@ describe('a verdict', () => {
     expect(said({ criterion: 'years', value: 4, close: null })).not.toContain('(1.4');
   });
 
+  test('says from where to where when a figure may be off by more than its half, and nothing of what nobody would notice', () => {
+    const wide = said({ criterion: 'run_through', value: 100, uncertainty: 100 * Math.sinh(Math.log(4)), close: true });
+    expect(wide).toContain('100 s 25 to 400');
+    expect(wide).not.toContain('±');
+    expect(said({ criterion: 'drought', value: 0, uncertainty: 0.002, close: false })).not.toContain('±');
+    expect(said({ criterion: 'ph', value: 6, uncertainty: 0, close: false })).not.toContain('±');
+  });
+
+  test('has no forecast for what fails new', () => {
+    const failing = words(
+      <BlendProvider>
+        <VerdictList
+          verdicts={[{ ...good, criterion: 'years', value: 0, low: 3, high: null, level: 'stop', close: false }]}
+          group="airy_conifers"
+          water={water}
+          years={{ value: 0, fast: 0, slow: 0, drop_cm: 0 }}
+          pot={{ limited_by_holes: false, run_through_speed: 'slow' }}
+        />
+      </BlendProvider>,
+    );
+    expect(failing).toContain('It fails before it has aged, so there is no forecast.');
+    expect(failing).not.toContain('0 to 0');
+  });
+
   test('offers what would mend it, with what that brings and costs', () => {
     const stop = { level: 'stop', value: 0.03, desirability: 0.05 } as const;
     expect(said({ ...stop, mends: [mend] })).toContain('Would mend it: one part less Loam gives 16% Try it');
@@ -159,7 +183,7 @@ describe('a verdict', () => {
       'No single change brings it there. Nearest:',
     );
     expect(said({ ...stop, mends: [{ ...mend, worsens: ['ph', 'wet_weight'] }] })).toContain(
-      'at the cost of Reaction (pH), Weight when wet',
+      'at the cost of reaction (pH), weight when wet',
     );
     expect(said({ ...stop, mends: [{ ...mend, kind: 'add', component_id: 5, component_name: 'Lava' }] })).toContain(
       'add one part of Lava',

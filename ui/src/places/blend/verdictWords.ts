@@ -64,7 +64,7 @@ export function isWide(value: number, u: number): boolean {
 export function fromTo(value: number, u: number, { t, n }: Words): string {
   const factor = Math.exp(Math.asinh(u / value));
 
-  return t('verdict.fromTo', { from: n(value / factor, 1), to: n(value * factor, 2) });
+  return t('verdict.fromTo', { from: n(value / factor, 2), to: n(value * factor, 2) });
 }
 
 /** From which year to which a pot lasts, ageing twice and half as fast. */
@@ -137,7 +137,11 @@ export function sentence(verdict: Verdict, about: About, words: Words): string {
 
       return about.years == null
         ? t(verdict.value === 0 ? 'verdict.years.new' : 'verdict.years.plain', { years })
-        : t(verdict.value === 0 ? 'verdict.years.new' : 'verdict.years.text', { years, range: yearsRange(about.years, words), drop: n(about.years.drop_cm, 2) });
+        : t(verdict.value === 0 ? 'verdict.years.new' : 'verdict.years.text', {
+            years,
+            range: yearsRange(about.years, words),
+            drop: n(about.years.drop_cm, 2),
+          });
     }
   }
 }
