@@ -46,8 +46,8 @@ final readonly class CoreSpeed
             array_map(static fn(int $k): array => [Portion::of($components[$k]), 1.0 + $i % (7 - $k)], range(0, 3)),
             $zone->pot,
             $holes,
-            0.8,
             PlantGroup::AiryConifers,
+            0.8,
             situation: $situation,
         ), withYears: $withYears))->fit;
 

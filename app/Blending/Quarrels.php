@@ -6,7 +6,6 @@ namespace App\Blending;
 
 use App\Models\Component as ComponentRecord;
 use Zolbek\Core\Ageing\AgedPot;
-use Zolbek\Core\Ageing\Forecast;
 use Zolbek\Core\Blending\Blend;
 use Zolbek\Core\Blending\Portion;
 use Zolbek\Core\Blending\Substrate;
@@ -84,7 +83,8 @@ final class Quarrels
         $loam = $this->shareOf(static fn(Component $component): bool => $component->kind === ComponentKind::Soil);
         $other = $loam > 0.0 ? $this->with(static fn(Component $component): bool => $component->kind !== ComponentKind::Soil) : $this->plus('loam', self::STAND_IN_SHARE);
         if ($other !== null) {
-            $found['loam_base'] = ['share' => $loam, ...$this->pair($other), 'fit' => $this->now->fit, 'other_fit' => (new Assessment($other))->fit];
+            $then = new Assessment($other);
+            $found['loam_base'] = ['share' => $loam, ...$this->pair($other, $then), 'fit' => $this->now->fit, 'other_fit' => $then->fit];
         }
         $clay = $this->shareOf(static fn(Component $component): bool => $component->kind === ComponentKind::ClayGranule && $component->crumbleRate >= 0.03);
         if ($clay > 0.0) {
@@ -224,13 +224,13 @@ final class Quarrels
     }
 
     /** @return array<string, float|null> years and interval of this mix and of another one */
-    private function pair(Setup $other): array
+    private function pair(Setup $other, ?Assessment $then = null): array
     {
-        $then = new Assessment($other, withYears: false);
+        $then ??= new Assessment($other);
 
         return [
             'years' => $this->now->find(Criterion::Years)->value ?? null,
-            'other_years' => Forecast::failure($other) ?? Forecast::HORIZON,
+            'other_years' => $then->find(Criterion::Years)->value ?? null,
             'interval_h' => $this->now->water?->hottestIntervalH(),
             'other_interval_h' => $then->water?->hottestIntervalH(),
             'air' => $this->air($this->setup()),

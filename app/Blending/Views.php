@@ -49,7 +49,7 @@ final readonly class Views
                 'years' => $pot->years,
                 'air' => $pot->air,
                 'air_without_roots' => $pot->airWithoutRoots,
-                'easy_l' => $pot->easyL,
+                'easy_l' => $pot->easyL(),
                 'run_through_s' => $pot->runThroughS,
                 'level_drop_cm' => $pot->levelDropCm,
                 'fails' => $pot->fails(),

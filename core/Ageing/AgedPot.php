@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Zolbek\Core\Ageing;
 
 use Zolbek\Core\Blending\Substrate;
+use Zolbek\Core\Container\RootZone;
 use Zolbek\Core\Fit\Setup;
 use Zolbek\Core\Flow\RunThrough;
 
@@ -28,7 +29,6 @@ final readonly class AgedPot
 
     public float $air;
     public float $airWithoutRoots;
-    public float $easyL;
     public ?float $runThroughS;
     public float $levelDropCm;
     public Substrate $substrate;
@@ -36,17 +36,18 @@ final readonly class AgedPot
     /** g. */
     public float $reserve;
 
+    private RootZone $zone;
+
     public function __construct(Setup $setup, public float $years)
     {
         $this->substrate = $setup->substrateAfter($years);
-        $zone = $setup->zoneAfter($years);
+        $zone = $this->zone = $setup->zoneAfter($years);
         $retention = $this->substrate->retention;
         $waterL = $zone->waterL($retention);
         $air = $retention->saturated - $waterL / $zone->volumeL;
         $roots = ($setup->situation->vigour ?? RootVigour::Middling)->share($years);
         $this->airWithoutRoots = $air;
         $this->air = $roots <= 0.0 ? $air : $air * max(0.0, 1.0 - $roots / ($air + $zone->freeWaterL($retention) / $zone->volumeL));
-        $this->easyL = $waterL - $zone->waterL($retention, 50.0);
         $seconds = (new RunThrough($zone, $this->substrate, $setup->holes, $setup->holeCover))->seconds;
         $this->runThroughS = $seconds === null ? null : $seconds * $setup->model->runThrough;
         $this->levelDropCm = max(0.0, 1.0 - $this->substrate->yield / $setup->substrate->yield) * ($zone->topCm - $zone->bottomCm);
@@ -56,6 +57,12 @@ final readonly class AgedPot
             ($this->air - $fails) / ($low - $fails),
             $this->runThroughS === null ? -1.0 : (self::FAILS_RUN_THROUGH_S - $this->runThroughS) / self::RUN_THROUGH_SPAN_S,
         );
+    }
+
+    /** Litres given up from 0 to 50 cm. */
+    public function easyL(): float
+    {
+        return $this->zone->waterL($this->substrate->retention) - $this->zone->waterL($this->substrate->retention, 50.0);
     }
 
     public function fails(): bool

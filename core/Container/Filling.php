@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Zolbek\Core\Container;
 
+use ArrayObject;
 use Zolbek\Core\Blending\Substrate;
 use Zolbek\Core\Input\Refused;
 use Zolbek\Core\Numerics\GaussLegendre;
@@ -30,6 +31,9 @@ final readonly class Filling
 
     public ?RootBall $ball;
 
+    /** @var ArrayObject<string, array{float, float}> litres of water in ball and wall by suction, which are the same whatever is mixed for the rest */
+    private ArrayObject $kept;
+
     /**
      * @param self|null $same filling of the same zone with the same contents, whose places are taken over
      *
@@ -38,10 +42,11 @@ final readonly class Filling
     public function __construct(public RootZone $zone, public Substrate $substrate, public Contents $contents, ?self $same = null)
     {
         if ($same !== null) {
-            [$this->ball, $this->newMixL, $this->ballL, $this->wallL, $this->suctions, $this->litres] = [$same->ball, $same->newMixL, $same->ballL, $same->wallL, $same->suctions, $same->litres];
+            [$this->ball, $this->newMixL, $this->ballL, $this->wallL, $this->suctions, $this->litres, $this->kept] = [$same->ball, $same->newMixL, $same->ballL, $same->wallL, $same->suctions, $same->litres, $same->kept];
 
             return;
         }
+        $this->kept = new ArrayObject();
         $this->ball = $contents->ballIn($zone);
         $nodes = $this->integrate();
         $total = [0.0, 0.0, 0.0];
@@ -77,11 +82,12 @@ final readonly class Filling
     /** @return array{float, float, float} litres of water in new mix, ball and wall */
     public function waterOf(float $suctionCm = 0.0): array
     {
-        return [
-            $this->substrate->retention->water($this->suctions, $this->litres[0], $suctionCm),
+        $kept = $this->kept[(string) $suctionCm] ??= [
             $this->ball?->substrate->retention->water($this->suctions, $this->litres[1], $suctionCm) ?? 0.0,
             $this->contents->wall?->substrate->retention->water($this->suctions, $this->litres[2], $suctionCm) ?? 0.0,
         ];
+
+        return [$this->substrate->retention->water($this->suctions, $this->litres[0], $suctionCm), ...$kept];
     }
 
     /** Dry mass of all bodies, kg. */

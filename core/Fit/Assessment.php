@@ -113,8 +113,9 @@ final readonly class Assessment
             $verdicts[] = self::yearsVerdict(Forecast::failure($setup), $targets);
         }
         [$this->fit, $this->rating] = self::rated($verdicts);
-        usort($verdicts, static fn(Verdict $a, Verdict $b): int => self::worstFirst($a) <=> self::worstFirst($b));
-        $this->verdicts = $verdicts;
+        $ranked = array_map(static fn(Verdict $verdict): array => [self::worstFirst($verdict), $verdict], $verdicts);
+        usort($ranked, static fn(array $a, array $b): int => $a[0] <=> $b[0]);
+        $this->verdicts = array_column($ranked, 1);
     }
 
     public static function yearsVerdict(?float $failsAfter, Targets $targets): Verdict

@@ -30,20 +30,34 @@ final readonly class MendSearch
      */
     public function __construct(private Assessment $now, array $shelf, array $others = [])
     {
-        $this->candidates = array_map(
-            static fn(Change $change): array => [$change, new Assessment($change->setup, withYears: false)],
-            (new Changes($now, $shelf, $others))->all(),
-        );
+        $served = array_filter(array_map(self::complaint(...), $now->verdicts));
+        $candidates = [];
+        foreach ($served === [] ? [] : (new Changes($now, $shelf, $others))->all() as $change) {
+            foreach ($served as [$criterion, $isTooLow]) {
+                if (Remedy::rank($criterion, $change->kind, $isTooLow) !== null) {
+                    $candidates[] = [$change, new Assessment($change->setup, withYears: false)];
+                    break;
+                }
+            }
+        }
+        $this->candidates = $candidates;
+    }
+
+    /** @return array{Criterion, bool}|null what is wrong, and whether by too little; null where nothing is */
+    private static function complaint(Verdict $verdict): ?array
+    {
+        return $verdict->level === Level::Good ? null : [$verdict->criterion, $verdict->value !== null && $verdict->value < $verdict->band->low];
     }
 
     /** @return list<Mend> best first, at most three and of different kinds; none for a criterion in its band */
     public function for(Criterion $criterion): array
     {
         $current = $this->now->find($criterion);
-        if ($current === null || $current->level === Level::Good) {
+        $complaint = $current === null ? null : self::complaint($current);
+        if ($current === null || $complaint === null) {
             return [];
         }
-        $isTooLow = $current->value !== null && $current->value < $current->band->low;
+        $isTooLow = $complaint[1];
         $ranked = [];
         foreach ($criterion === Criterion::Years ? $this->likelyToLast($current) : $this->candidates as [$change, $then]) {
             $remedy = Remedy::rank($criterion, $change->kind, $isTooLow);
@@ -56,7 +70,7 @@ final readonly class MendSearch
             if (! $suffices && ! ($nearer >= self::WORTH_NAMING)) {
                 continue;
             }
-            $ranked[] = [[$suffices ? 0 : 1, $remedy, count($this->worsens($criterion, $then)), $suffices ? $change->size : $verdict->marginsOutside, -$then->fit], $change, $verdict, $suffices];
+            $ranked[] = [[$suffices ? 0 : 1, $remedy, count($this->worsens($criterion, $then)), $suffices ? $change->size : $verdict->marginsOutside, -$then->fit], $change, $verdict, $suffices, $then];
         }
         usort($ranked, static fn(array $a, array $b): int => $a[0] <=> $b[0]);
 
@@ -67,7 +81,7 @@ final readonly class MendSearch
         $sufficient = array_filter($best, static fn(array $one): bool => $one[3]);
 
         return array_map(
-            fn(array $one): Mend => new Mend($one[1], $one[2]->value, $one[3], $this->worsens($criterion, new Assessment($one[1]->setup))),
+            fn(array $one): Mend => new Mend($one[1], $one[2]->value, $one[3], $this->worsens($criterion, $one[1]->setup->agesAs($this->now->setup) ? $one[4] : new Assessment($one[1]->setup))),
             array_slice(array_values($sufficient === [] ? $best : $sufficient), 0, self::MOST),
         );
     }

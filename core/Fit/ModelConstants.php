@@ -45,6 +45,12 @@ final readonly class ModelConstants
         public float $washOut = 1.0,
     ) {}
 
+    /** Whether a fresh mix lies and holds water alike under both. */
+    public function packsAs(self $other): bool
+    {
+        return $this->head === $other->head && $this->compaction === $other->compaction;
+    }
+
     public function with(
         ?float $head = null,
         ?float $runThrough = null,

@@ -100,6 +100,13 @@ final readonly class Setup
         );
     }
 
+    /** Whether it goes through the years as another setup of the same plant does: what lies in the pot, the pot, and frost and warmth are the same. */
+    public function agesAs(self $other): bool
+    {
+        return $this->substrate === $other->substrate && $this->zone === $other->zone && $this->holes === $other->holes && $this->tipDeg === $other->tipDeg
+            && $this->ageing === $other->ageing;
+    }
+
     public function targets(): Targets
     {
         return $this->situation->targets ?? Targets::of($this->group);
@@ -182,7 +189,7 @@ final readonly class Setup
             $withContents ? $this->contents : null,
             $this->holeCover,
             $tipDeg ?? $this->tipDeg,
-            $portions === null && $compactionIndex === null && $model === null ? $this->substrate : null,
+            $portions === null && $compactionIndex === null && ($model === null || $model->packsAs($this->model)) ? $this->substrate : null,
             $sameZone && $withContents ? $this->filling : null,
             $model ?? $this->model,
         );

@@ -16,7 +16,9 @@ use Zolbek\Core\Numerics\Erfc;
  *
  *     days of frost and thaw of a month = days * P(night < 0) * P(day > 0), nights and days spread by 4.5 K about their means
  *
- * Those are days in the air; how often a pot freezes through is told by FrostCycles.
+ *     frost of a freezing night = 8 h * E max(0, -T) / P(night < 0),  E max(0, -T) = 4.5 pdf(tmin/4.5) - tmin cdf(-tmin/4.5)
+ *
+ * Those are days in the air; how often a pot freezes through is told by FrostCycles. A month with P(night < 0) <= 1e-9 has none.
  *
  * Altitude in m. Source: FAO Irrigation and Drainage Paper 56 (1998); spread of daily about monthly temperatures, a usual figure of temperate
  * climates. Check: a month whose nights are at 0 degC on the mean and days at 20 has 15 frost nights of 30.
@@ -24,6 +26,8 @@ use Zolbek\Core\Numerics\Erfc;
 final readonly class Climate
 {
     private const SPREAD_K = 4.5;
+    private const NIGHT_H = 8.0;
+    private const NEVER = 1e-9;
     public const MID_MONTH = [15, 46, 74, 105, 135, 166, 196, 227, 258, 288, 319, 349];
     private const DAYS = [31, 28, 31, 30, 31, 30, 31, 31, 30, 31, 30, 31];
 
@@ -38,19 +42,28 @@ final readonly class Climate
     /** Days a year on which it freezes and thaws in the air. */
     public float $thawDays;
 
+    /** @var list<array{float, float}> of each month that has frost: days on which it freezes and thaws in the air, and the frost of such a night, K h */
+    public array $frosts;
+
     /** @param non-empty-list<MonthClimate> $months twelve, January first */
     public function __construct(public float $latitude, public float $altitudeM, public array $months)
     {
-        $et0 = [];
-        $frosts = $mean = 0.0;
+        $et0 = $frosts = [];
+        $thawDays = $mean = 0.0;
         foreach ($months as $i => $month) {
             $et0[] = $this->et0($i, $month);
-            $frosts += self::DAYS[$i] * self::below(0.0, $month->tMin) * (1.0 - self::below(0.0, $month->tMax));
+            $nights = self::below(0.0, $month->tMin);
+            $days = self::DAYS[$i] * $nights * (1.0 - self::below(0.0, $month->tMax));
+            $thawDays += $days;
+            if ($nights > self::NEVER) {
+                $frosts[] = [$days, self::nightFrostKh($month->tMin, $nights)];
+            }
             $mean += $month->meanC / 12.0;
         }
+        $this->frosts = $frosts;
         $this->et0MmDay = $et0;
         $this->hottestMonth = (int) array_search(max($et0), $et0, true);
-        $this->thawDays = $frosts;
+        $this->thawDays = $thawDays;
         $this->meanC = $mean;
     }
 
@@ -109,6 +122,13 @@ final readonly class Climate
     public function daysIn(int $month): int
     {
         return self::DAYS[$month] ?? 30;
+    }
+
+    private static function nightFrostKh(float $tMin, float $nights): float
+    {
+        $z = $tMin / self::SPREAD_K;
+
+        return self::NIGHT_H * (self::SPREAD_K * exp(-$z * $z / 2.0) / sqrt(2.0 * M_PI) - $tMin * Erfc::of($z / M_SQRT2) / 2.0) / $nights;
     }
 
     private function et0(int $i, MonthClimate $month): float
