@@ -34,6 +34,8 @@ try {
     $at('//button[.="Brook maples"]')->click();
     $at('//*[contains(@class,"pot-section")]');
     $pick('Pot', 'Rectangle 40');
+    $pick('Site', 'Tessivale, upper yard');
+    $at('//small[@class="plus-minus"]');
     $take('blend');
 
     foreach (['Years' => 'years'] as $tab => $name) {
@@ -69,9 +71,9 @@ try {
         usleep(300_000);
     }
     $take('bench-step');
-    $driver->get($site->address.'/bench/tools');
-    $at('//output[contains(.,"stable")]');
-    $take('tools');
+    $driver->get($site->address.'/bench/truth');
+    $at('//*[contains(@class,"truth-cases")]');
+    $take('truth');
     $driver->get($site->address.'/log');
     $at('//a[.="Autumn maples, oval trays"]')->click();
     $at('//*[contains(@class,"sheet-load")]');

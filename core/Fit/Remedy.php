@@ -22,7 +22,7 @@ final class Remedy
                 ? [[Change::RINSE, ...self::RECIPE], [Change::DEEPER, Change::OTHER_POT, Change::TIP, Change::NO_LAYER, Change::LAYER], []]
                 : [self::RECIPE, [Change::SHALLOWER, Change::OTHER_POT, Change::NO_LAYER], []],
             Criterion::Drought => [[Change::HABIT], [Change::DEEPER, Change::OTHER_POT, Change::TOGETHER, Change::SHADE, Change::MOSS, Change::STONE, Change::WINDBREAK, ...self::RECIPE], [Change::NO_LAYER]],
-            Criterion::RunThrough => [[Change::HOLES, Change::RINSE], [...self::RECIPE, Change::OTHER_POT, Change::SHALLOWER, Change::LAYER], []],
+            Criterion::RunThrough => [[Change::HOLES, Change::RINSE], [...self::RECIPE, Change::OTHER_POT, Change::SHALLOWER], [Change::LAYER]],
             Criterion::Ph => $isTooLow
                 ? [[Change::LIME], [...self::RECIPE], [Change::FEED]]
                 : [[Change::RAIN, Change::FEED], [...self::RECIPE], []],

@@ -39,6 +39,10 @@ test('a pot too heavy asks for a lighter stone of the same size first', function
     expect($mends[0])->toBe(Change::SWAP);
 });
 
+test('what hardly drains is opened before a layer is laid under it', function (): void {
+    expect(offered(Criterion::RunThrough, 's16')[0])->toBeIn([Change::ADD, Change::HOLES]);
+});
+
 test('clay that frost breaks is sheltered in winter, or stretched with stone', function (): void {
     expect(offered(Criterion::Years, 's24'))->toBe([])
         ->and(offered(Criterion::Years, 's24', ['years_young' => 4])[0])->toBeIn([Change::WINTER_SHELTER, Change::ADD, Change::LESS])
