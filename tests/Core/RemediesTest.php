@@ -22,6 +22,15 @@ function offered(Criterion $criterion, string $case, array $with = []): array
     return array_map(static fn(Mend $mend): string => $mend->change->kind, (new MendSearch(Shipped::assessment($case, $with), $shelf))->for($criterion));
 }
 
+/** @return list<Criterion> what stands further outside its band than before, years among them */
+function worsened(Assessment $now, Assessment $then, Criterion $mended): array
+{
+    return array_values(array_map(
+        static fn($verdict): Criterion => $verdict->criterion,
+        array_filter($now->verdicts, static fn($verdict): bool => $verdict->criterion !== $mended && $then->verdict($verdict->criterion)->marginsOutside > $verdict->marginsOutside + 0.05),
+    ));
+}
+
 test('raw peat is limed first', function (string $case): void {
     expect(offered(Criterion::Ph, $case)[0])->toBe(Change::LIME);
 })->with(['s11', 't15']);
@@ -96,7 +105,8 @@ test('every mend of every practice case does what it says, and none makes the wo
             $then = new Assessment($mend->change->setup);
             expect($then->verdict($verdict->criterion)->value)->toBe($mend->value)
                 ->and($then->verdict($verdict->criterion)->level === Level::Good)->toBe($mend->suffices)
-                ->and($then->verdict($verdict->criterion)->marginsOutside)->toBeLessThan($verdict->marginsOutside);
+                ->and($then->verdict($verdict->criterion)->marginsOutside)->toBeLessThan($verdict->marginsOutside)
+                ->and($mend->worsens)->toBe(worsened($now, $then, $verdict->criterion));
             ++$tried;
         }
     }
