@@ -5,10 +5,13 @@ declare(strict_types=1);
 use App\Actions\LoadReferenceSpecies;
 use App\Models\Batch;
 use App\Models\Component;
+use App\Models\Plant;
 use App\Models\Recipe;
+use App\Plants\Outlook;
 use Database\Demo\TessivaleYard;
 use Tests\Feature\Contract;
 use Tests\Feature\Yard;
+use Zolbek\Core\Fit\Assessment;
 
 /** @return array<string, mixed> */
 function batch(array $changed = []): array
@@ -113,7 +116,7 @@ test('the demo yard is whole, and loading it twice changes nothing', function ()
     $yard->load();
     $yard->load();
     expect(Component::query()->where('stock_l', '>', 0)->count())->toBe(14)
-        ->and(Recipe::query()->count())->toBe(5)
+        ->and(Recipe::query()->count())->toBe(6)
         ->and(Batch::query()->count())->toBe(2);
     $pots = $this->getJson('/api/v1/pots')->assertJsonPath('total', 8)->json('data');
     expect(count(array_unique(array_column($pots, 'shape'))))->toBe(6);
@@ -121,6 +124,20 @@ test('the demo yard is whole, and loading it twice changes nothing', function ()
         $parts = array_map(static fn(array $part): array => ['component_id' => $part['component_id'], 'parts' => $part['parts']], $recipe['parts']);
         $this->postJson('/api/v1/evaluate', ['parts' => $parts, 'pot_id' => $pots[0]['id'], 'plant_group' => $recipe['plant_group']])->assertOk();
     }
+});
+
+test('what the demo yard grows stands in mixes that suit it, but for one that teaches', function (): void {
+    $this->app->make(LoadReferenceSpecies::class)();
+    $this->app->make(TessivaleYard::class)->load();
+    $outlook = $this->app->make(Outlook::class);
+    $rated = [];
+    foreach (Plant::query()->with(['species', 'site', 'pot', 'recipe'])->whereNotNull('recipe_id')->get() as $plant) {
+        $setup = $outlook->setup($plant);
+        expect($setup)->not->toBeNull();
+        $rated[(new Assessment($setup))->rating->value][] = $plant->number;
+    }
+    ksort($rated);
+    expect(array_keys($rated))->toBe(['good', 'poor', 'workable'])->and($rated['poor'])->toBe(['T-018'])->and(count($rated['good']))->toBeGreaterThan(12);
 });
 
 test('a batch keeps which of its components are dusty', function (): void {
