@@ -35,9 +35,15 @@ final class Process
         return new self($port, $child);
     }
 
+    /** Ends it, and the workers that PHP's own server would leave behind. */
     public function stop(): void
     {
+        $pid = (int) $this->child->getPid();
+        $workers = array_filter(explode(' ', (string) @file_get_contents("/proc/$pid/task/$pid/children")));
         $this->child->stop(1.0);
+        foreach ($workers as $worker) {
+            posix_kill((int) $worker, SIGTERM);
+        }
     }
 
     private static function answers(int $port): bool
