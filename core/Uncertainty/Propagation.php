@@ -59,9 +59,13 @@ final readonly class Propagation
             }
         }
         foreach (ModelError::of($setup) as $error => [$up, $down]) {
-            $isPace = $error === ModelError::AGEING || $error === ModelError::WASH_OUT || $error === ModelError::COMPACTION;
-            [$high, $low] = [$setup->with(model: $up), $setup->with(model: $down)];
-            [$highs, $lows] = [[...self::figures($high), ...($isPace ? self::byPace($high) : [])], [...self::figures($low), ...($isPace ? self::byPace($low) : [])]];
+            // the pace moves nothing of a fresh pot
+            $moved = match ($error) {
+                ModelError::AGEING, ModelError::WASH_OUT => self::byPace(...),
+                ModelError::COMPACTION => static fn(Setup $then): array => [...self::figures($then), ...self::byPace($then)],
+                default => self::figures(...),
+            };
+            [$highs, $lows] = [$moved($setup->with(model: $up)), $moved($setup->with(model: $down))];
             foreach ($highs as $figure => $value) {
                 if ($value !== null && isset($lows[$figure])) {
                     $add($figure, null, $error, (($value - $lows[$figure]) / 2.0) ** 2);
