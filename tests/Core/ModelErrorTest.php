@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use Tests\Core\Shipped;
+use Zolbek\Core\Fit\ModelConstants;
 use Zolbek\Core\Uncertainty\ModelError;
 use Zolbek\Core\Uncertainty\Propagation;
 
@@ -12,6 +13,22 @@ test('the model alone is wrong by what its documents say, for the even mix of a 
     expect(abs($sure->of[$figure] - $told))->toBeLessThanOrEqual($within);
 })->with([
     ['air', 0.04, 0.005], ['run_through_s', 4.0, 1.0], ['interval_h', 7.0, 0.7], ['drought', 0.15, 0.015], ['later_ph', 0.5, 0.05], ['yield_share', 0.03, 0.005], ['given_l_year', 42.0, 2.0],
+]);
+
+test('each constant of the model takes a step up and a step down, as far as told', function (string $error, string $constant, float $up, float $down): void {
+    [$high, $low] = ModelError::of(Shipped::assessment('s04')->setup)[$error];
+    expect($high->{$constant})->toBeNear($up)->and($low->{$constant})->toBeNear($down)
+        ->and(array_diff_assoc(get_object_vars($high), get_object_vars(new ModelConstants())))->toHaveCount(1);
+})->with([
+    [ModelError::RUN_THROUGH, 'runThrough', exp(0.4), exp(-0.4)],
+    [ModelError::COMPACTION, 'compaction', 1.0, -1.0],
+    [ModelError::CANOPY, 'canopy', 1.3, 0.7],
+    [ModelError::HOT_DAY, 'hotDay', 1.3 * 1.15, 1.3 * 0.85],
+    [ModelError::REFILL, 'refill', 0.93, 0.77],
+    [ModelError::LEACHING, 'leaching', 0.35, 0.15],
+    [ModelError::PCO2, 'pco2Atm', 0.03, 0.01 / 3.0],
+    [ModelError::AGEING, 'ageing', 2.0, 0.5],
+    [ModelError::WASH_OUT, 'washOut', 2.0, 0.5],
 ]);
 
 test('soft materials are less sure than loose grains', function (): void {
