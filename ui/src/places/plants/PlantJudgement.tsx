@@ -30,7 +30,7 @@ export function PlantJudgement({ dossier }: { dossier: Schemas['PlantDossier'] }
         {due.reasons.map((reason, i) => (
           <li key={i}>{words('due.reason', reason)}</li>
         ))}
-        {due.lasts !== null && (
+        {due.lasts !== null && due.lasts.slow !== 0 && (
           <li className="quiet">
             {t('due.lasts', { range: yearsRange(due.lasts, { t, n }), cm: n(due.lasts.drop_cm, 2) })}
           </li>
