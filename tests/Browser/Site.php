@@ -43,7 +43,9 @@ final class Site
             usleep(5_000);
         }
         array_map(unlink(...), $this->sideFiles());
-        copy($this->folder.'/fresh.sqlite', $this->database());
+        // whole under its name at once: one that asks late meets the file before or the new one, never half of it
+        copy($this->folder.'/fresh.sqlite', $this->folder.'/next.sqlite');
+        rename($this->folder.'/next.sqlite', $this->database());
     }
 
     /** @return list<string> */
