@@ -18,6 +18,7 @@ use Zolbek\Core\BenchTest\Outcome;
 use Zolbek\Core\BenchTest\Readings;
 use Zolbek\Core\BenchTest\TestKind;
 use Zolbek\Core\Blending\Blend;
+use Zolbek\Core\Blending\Portion;
 use Zolbek\Core\Blending\Substrate;
 use Zolbek\Core\Chemistry\Reaction;
 use Zolbek\Core\Component\Component as CoreComponent;
@@ -205,7 +206,7 @@ final readonly class TestDocument
             $parts = PartsForm::read(array_values($rows), $refusals);
             $refusals->throwIfAny();
 
-            return Blend::scooped($parts->portions);
+            return Portion::blend($parts->portions);
         }
         $component = $this->test->component;
 

@@ -9,6 +9,7 @@ use App\Models\Pot;
 use LogicException;
 use Zolbek\Core\Ageing\AgeingClimate;
 use Zolbek\Core\Blending\Blend;
+use Zolbek\Core\Blending\Portion;
 use Zolbek\Core\Blending\Substrate;
 use Zolbek\Core\Component\Component as CoreComponent;
 use Zolbek\Core\Container\Contents;
@@ -77,7 +78,7 @@ final readonly class BlendForm
         $refusals->throwIfAny();
         assert($core !== null && $holes !== null);
         $bodies = $refusals->during('contents', static fn(): ?Contents => $parts->portions === [] ? null : $contents->contents(
-            Blend::scooped($parts->portions),
+            Portion::blend($parts->portions),
             $index,
             static fn(Substrate $old): ?AgeingClimate => $where?->ageingOf($old, $core),
         ));

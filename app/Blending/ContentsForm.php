@@ -9,6 +9,7 @@ use App\Models\Recipe;
 use App\Shelf\RecipePortions;
 use Zolbek\Core\Ageing\AgeingClimate;
 use Zolbek\Core\Blending\Blend;
+use Zolbek\Core\Blending\Portion;
 use Zolbek\Core\Blending\Substrate;
 use Zolbek\Core\Container\BallTreatment;
 use Zolbek\Core\Container\Contents;
@@ -102,7 +103,7 @@ final readonly class ContentsForm
             return null;
         }
         $years = (float) ($this->ball['years'] ?? 3.0);
-        $fresh = new Substrate($this->oldRecipe === null ? $newMix : Blend::scooped(RecipePortions::of($this->oldRecipe)), $index);
+        $fresh = new Substrate($this->oldRecipe === null ? $newMix : Portion::blend(RecipePortions::of($this->oldRecipe)), $index);
         $old = $years > 0.0 ? new Substrate($fresh->blend, $index, $years, $ageing($fresh)) : $fresh;
         $ball = $this->ball === null ? null : new RootBall(
             $this->ball['length_cm'] ?? 1.0,

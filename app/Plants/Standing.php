@@ -34,7 +34,7 @@ final class Standing
      */
     public static function make(Recipe $recipe, Pot $pot, array $setup = []): array
     {
-        $blend = Blend::scooped(RecipePortions::of($recipe));
+        $blend = Portion::blend(RecipePortions::of($recipe));
         $layer = $setup['layer'] ?? null;
 
         return [

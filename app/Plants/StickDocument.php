@@ -7,8 +7,8 @@ namespace App\Plants;
 use App\Models\MoistureCheck;
 use App\Models\Plant;
 use Illuminate\Support\Carbon;
+use Zolbek\Core\Fit\ModelConstants;
 use Zolbek\Core\Fit\WaterCourse;
-use Zolbek\Core\Watering\Drought;
 use Zolbek\Core\Watering\GrowthStage;
 use Zolbek\Core\Watering\LearnedInterval;
 use Zolbek\Core\Watering\StickChart;
@@ -33,7 +33,7 @@ final readonly class StickDocument
         $course = new WaterCourse($setup, $situation, $situation->climate);
         $computed = $course->intervalAtStageH($month, $plant->seenStage() ?? GrowthStage::Growing);
         $learned = new LearnedInterval($computed, $this->taps($plant));
-        $useLDay = Drought::REFILL * $course->withinReachL / max(1e-9, $learned->hours / 24.0);
+        $useLDay = ModelConstants::REFILL * $course->withinReachL / max(1e-9, $learned->hours / 24.0);
         $last = max(1.0, $learned->hours / 24.0);
         $days = array_values(array_unique(array_map(static fn(float $share): float => round($share * $last, $last < 4.0 ? 1 : 0), [0.0, 0.25, 0.5, 0.75, 1.0, 1.25])));
         $deep = $setup->zone->topCm - $setup->zone->bottomCm;

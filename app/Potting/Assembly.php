@@ -177,7 +177,7 @@ final class Assembly
     {
         if (! isset($this->mixes[$recipe->id])) {
             $portions = RecipePortions::of($recipe);
-            $this->mixes[$recipe->id] = [$portions, new Substrate(Blend::scooped($portions), $recipe->compaction_index)];
+            $this->mixes[$recipe->id] = [$portions, new Substrate(Portion::blend($portions), $recipe->compaction_index)];
         }
 
         return $this->mixes[$recipe->id];

@@ -21,7 +21,7 @@ final class MixFigures
     public function of(Component $mix): array
     {
         $portion = (new Portions())->of($mix);
-        $blend = Blend::scooped([[$portion, 1.0]]);
+        $blend = Portion::blend([[$portion, 1.0]]);
         $poured = new Substrate($blend, CompressiblePacking::POURED);
         $mass = $envelope = $solid = 0.0;
         [$largest, $most] = [$portion->contents[0][0], 0.0];

@@ -72,30 +72,6 @@ final readonly class Blend
         $this->envelopeShares = array_map(static fn(float $volume): float => $volume / $envelope, $envelopes);
     }
 
-    /**
-     * From portions as they are scooped, mixes among them expanded and what stands in several of them put together.
-     *
-     * @param list<array{Portion, float}> $portions
-     *
-     * @throws Refused field "<index of the portion>.parts" or "" for the blend as a whole
-     */
-    public static function scooped(array $portions): self
-    {
-        $refusals = new Refusals();
-        $byKey = [];
-        foreach ($portions as $i => [$portion, $parts]) {
-            if (! ($parts >= 0.0 && $parts <= self::MOST_PARTS)) {
-                $refusals->add(new Refusal($i.'.parts', 'between', $parts, ['min' => 0, 'max' => self::MOST_PARTS]));
-            }
-            foreach ($portion->contents as [$component, $litres]) {
-                $byKey[$component->key] = [$component, ($byKey[$component->key][1] ?? 0.0) + $litres * $parts];
-            }
-        }
-        $refusals->throwIfAny();
-
-        return new self(array_values($byKey));
-    }
-
     /** Passing curve of the whole blend: P = sum of m_i P_i, m_i = p_i rb_i as shares of the mass. */
     public function grading(): Grading
     {

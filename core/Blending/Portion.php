@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Zolbek\Core\Blending;
 
 use Zolbek\Core\Component\Component;
+use Zolbek\Core\Input\Refusal;
+use Zolbek\Core\Input\Refusals;
 use Zolbek\Core\Input\Refused;
 use Zolbek\Core\Packing\CompressiblePacking;
 
@@ -39,7 +41,7 @@ final readonly class Portion
      */
     public static function mixed(string $key, array $parts): self
     {
-        $blend = Blend::scooped($parts);
+        $blend = self::blend($parts);
         $yield = (new Substrate($blend, CompressiblePacking::POURED))->yield;
         $contents = [];
         foreach ($blend->components as $i => $component) {
@@ -82,5 +84,29 @@ final readonly class Portion
         $contents = count($parts) === 1 ? [[$parts[0][0]->contents[0][0], 1.0]] : self::mixed($this->key, $parts)->contents;
 
         return new self($this->key, $contents, $this->keptShare * ($isLoss ? $after / $before : 1.0));
+    }
+
+    /**
+     * From portions as they are scooped, mixes among them expanded and what stands in several of them put together.
+     *
+     * @param list<array{self, float}> $portions
+     *
+     * @throws Refused field "<index of the portion>.parts" or "" for the blend as a whole
+     */
+    public static function blend(array $portions): Blend
+    {
+        $refusals = new Refusals();
+        $byKey = [];
+        foreach ($portions as $i => [$portion, $parts]) {
+            if (! ($parts >= 0.0 && $parts <= Blend::MOST_PARTS)) {
+                $refusals->add(new Refusal($i.'.parts', 'between', $parts, ['min' => 0, 'max' => Blend::MOST_PARTS]));
+            }
+            foreach ($portion->contents as [$component, $litres]) {
+                $byKey[$component->key] = [$component, ($byKey[$component->key][1] ?? 0.0) + $litres * $parts];
+            }
+        }
+        $refusals->throwIfAny();
+
+        return new Blend(array_values($byKey));
     }
 }

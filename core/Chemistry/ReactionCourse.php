@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Zolbek\Core\Chemistry;
 
+use Zolbek\Core\Fit\ModelConstants;
+
 /**
  * Where the reaction of a mix goes under its water, its feed and what is washed out.
  *
@@ -18,7 +20,6 @@ namespace Zolbek\Core\Chemistry;
  */
 final readonly class ReactionCourse
 {
-    public const PCO2_ATM = 0.01;
     private const LEAST_BUFFER = 2.0;
     private const MG_PER_MMOL = 50.04;
     private const STEPS_A_YEAR = 48;
@@ -36,7 +37,7 @@ final readonly class ReactionCourse
         private float $alkalinityMgL,
         private float $feedAcidityMgL = 0.0,
         private float $feedAcidityMmolLYear = 0.0,
-        private float $pco2Atm = self::PCO2_ATM,
+        private float $pco2Atm = ModelConstants::PCO2_ATM,
     ) {
         $this->cap = 8.28 - 2.0 / 3.0 * log10($pco2Atm / 10.0 ** -3.4);
     }

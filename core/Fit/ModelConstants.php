@@ -4,9 +4,6 @@ declare(strict_types=1);
 
 namespace Zolbek\Core\Fit;
 
-use Zolbek\Core\Chemistry\ReactionCourse;
-use Zolbek\Core\Watering\Drought;
-
 /**
  * The constants of the model that are least sure, gathered so that Propagation can move each by its own uncertainty. Left alone they are the model's.
  *
@@ -16,6 +13,12 @@ final readonly class ModelConstants
 {
     /** 90th percentile of a summer day over its mean, coefficient of variation 0.25. */
     public const HOT_DAY = 1.3;
+
+    /** Share of what is missing that a watering restores. */
+    public const REFILL = 0.85;
+
+    /** Carbon dioxide among the roots, atm. */
+    public const PCO2_ATM = 0.01;
 
     /** Share of the water given that runs out again. */
     public const LEACHING = 0.25;
@@ -38,9 +41,9 @@ final readonly class ModelConstants
         public float $compaction = 0.0,
         public float $canopy = 1.0,
         public float $hotDay = self::HOT_DAY,
-        public float $refill = Drought::REFILL,
+        public float $refill = self::REFILL,
         public float $leaching = self::LEACHING,
-        public float $pco2Atm = ReactionCourse::PCO2_ATM,
+        public float $pco2Atm = self::PCO2_ATM,
         public float $ageing = 1.0,
         public float $washOut = 1.0,
     ) {}

@@ -74,7 +74,7 @@ final readonly class Setup
         public ModelConstants $model = new ModelConstants(),
     ) {
         $this->portions = array_map(static fn(array $portion): array => [self::portion($portion[0]), $portion[1]], $portions);
-        $this->substrate = $substrate ?? $this->packed(Blend::scooped($this->portions));
+        $this->substrate = $substrate ?? $this->packed(Portion::blend($this->portions));
         $this->loosePerScooped = $this->substrate->blend->totalParts / array_sum(array_column($this->portions, 1));
         $this->zone = $zone ?? new RootZone($pot, $headspaceCm, $topDressingCm, $layer);
         $this->filling = $contents === null ? null : new Filling($this->zone, $this->substrate, $contents, $filling);

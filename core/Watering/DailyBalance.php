@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Zolbek\Core\Watering;
 
+use Zolbek\Core\Fit\ModelConstants;
+
 /**
  * The water in a pot from day to day: rain and irrigation enter, what is over W(0) drains, and use slows below the limit at which the plant begins to suffer.
  *
@@ -48,7 +50,7 @@ final class DailyBalance
      * @param float $everyH hours between waterings
      * @param float $refill share of what is missing that a watering restores
      */
-    public function run(int $days, float $useLDay, float $everyH, float $rainLDay = 0.0, float $refill = Drought::REFILL): void
+    public function run(int $days, float $useLDay, float $everyH, float $rainLDay = 0.0, float $refill = ModelConstants::REFILL): void
     {
         $since = 0.0;
         for ($hour = 0; $hour < 24 * $days; ++$hour) {

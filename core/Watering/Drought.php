@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Zolbek\Core\Watering;
 
+use Zolbek\Core\Fit\ModelConstants;
+
 /**
  * How much a plant goes short in a hot spell, watered every so often by somebody who never fills it quite up.
  *
@@ -19,7 +21,6 @@ namespace Zolbek\Core\Watering;
  */
 final readonly class Drought
 {
-    public const REFILL = 0.85;
     public const LONGEST_H = 8760.0;
     private const SETTLED = 1e-12;
     private const MOST_ROUNDS = 2000;
@@ -32,7 +33,7 @@ final readonly class Drought
 
     public float $intervalH;
 
-    public function __construct(float $fullL, float $limitL, float $lockedL, float $useLDay, float $days, float $refill = self::REFILL)
+    public function __construct(float $fullL, float $limitL, float $lockedL, float $useLDay, float $days, float $refill = ModelConstants::REFILL)
     {
         if ($useLDay <= 0.0) {
             [$this->degree, $this->stillOpen, $this->intervalH] = [0.0, 1.0, self::LONGEST_H];

@@ -11,7 +11,6 @@ use Zolbek\Core\Batching\WaterFill;
 use Zolbek\Core\BenchTest\Comparison;
 use Zolbek\Core\BenchTest\Figure;
 use Zolbek\Core\BenchTest\MeasuredProperty;
-use Zolbek\Core\Blending\Blend;
 use Zolbek\Core\Blending\Portion;
 use Zolbek\Core\Blending\Substrate;
 use Zolbek\Core\Component\Component;
@@ -61,7 +60,7 @@ test('a premix alone is the mix that is in it, however deep it stands', function
     $portion = premix('first', $parts);
     foreach (['second', 'third', 'fourth'] as $key) {
         $portion = Portion::mixed($key, [[$portion, 3.0]]);
-        $deep = new Substrate(Blend::scooped([[$portion, 7.0]]));
+        $deep = new Substrate(Portion::blend([[$portion, 7.0]]));
         expect($deep->bulkDensity)->toEqualWithDelta($flat->bulkDensity, 1e-12)
             ->and($deep->retention->theta(10.0))->toEqualWithDelta($flat->retention->theta(10.0), 1e-12)
             ->and($deep->sauterMm)->toEqualWithDelta($flat->sauterMm, 1e-12);
@@ -69,17 +68,17 @@ test('a premix alone is the mix that is in it, however deep it stands', function
 });
 
 test('what stands alone and in a premix is put together', function (): void {
-    $blend = Blend::scooped([[premix('mix', ['pumice-3-6-mm' => 1, 'lava-scoria-3-6-mm' => 1]), 2.0], [Portion::of(Reference::component('pumice-3-6-mm')), 1.0]]);
+    $blend = Portion::blend([[premix('mix', ['pumice-3-6-mm' => 1, 'lava-scoria-3-6-mm' => 1]), 2.0], [Portion::of(Reference::component('pumice-3-6-mm')), 1.0]]);
     expect($blend->components)->toHaveCount(2)->and($blend->volumeShares()['pumice-3-6-mm'])->toBeGreaterThan(0.6);
 });
 
 test('portions of parts that cannot be are refused', function (float $parts): void {
-    Blend::scooped([[Portion::of(Reference::component('pumice-3-6-mm')), $parts]]);
+    Portion::blend([[Portion::of(Reference::component('pumice-3-6-mm')), $parts]]);
 })->with([-1.0, NAN, 2e6, 0.0])->throws(Refused::class);
 
 test('a batch with a premix in it keeps its volume and its scooped shares', function (): void {
     $portions = [[premix('mix', ['horticultural-grit-2-5-mm' => 1, 'sphagnum-peat' => 1]), 2.0], [Portion::of(Reference::component('pumice-3-6-mm'), keptShare: 0.8), 1.0]];
-    $substrate = new Substrate(Blend::scooped($portions));
+    $substrate = new Substrate(Portion::blend($portions));
     $zone = new RootZone(Reference::pot('rectangle'), 0.8);
     $plan = new BatchPlan($substrate, $zone, BatchOrder::read(['pots' => 6, 'spare' => 0, 'tub_l' => 30, 'scoop_l' => 1]), ['mix' => new Stock(5.0, 20.0, 8.0)], $portions);
     // loose litres of components, settled, are the litres in the pots

@@ -18,6 +18,7 @@ use Zolbek\Core\Container\PotWater;
 use Zolbek\Core\Container\RootZone;
 use Zolbek\Core\Fit\Assessment;
 use Zolbek\Core\Fit\Criterion;
+use Zolbek\Core\Fit\ModelConstants;
 use Zolbek\Core\Fit\PlantGroup;
 use Zolbek\Core\Fit\Purpose;
 use Zolbek\Core\Flow\RunThrough;
@@ -60,7 +61,7 @@ function revisedFigure(string $what, array $input): float
     $mix = isset($input['parts']) ? new Substrate(Shipped::blend($input['parts']), $index, (float) ($input['years'] ?? 0), new AgeingClimate($input['frost_cycles'] ?? 0.0, (float) ($input['mean_c'] ?? 15))) : null;
     $word = (string) preg_replace('/^[a-z ]+: /', '', $what);
     $pot = isset($input['pot']) ? new RootZone(Pot::read($input['pot']), (float) ($input['headspace_cm'] ?? 0)) : null;
-    $drought = static fn(): Drought => new Drought($input['W0'], $input['W_limit'], $input['W_locked'] ?? 0.0, $input['use'], (float) ($input['days'] ?? 1), $input['eta'] ?? Drought::REFILL);
+    $drought = static fn(): Drought => new Drought($input['W0'], $input['W_limit'], $input['W_locked'] ?? 0.0, $input['use'], (float) ($input['days'] ?? 1), $input['eta'] ?? ModelConstants::REFILL);
 
     return match (true) {
         str_contains($what, 'settled index'), $what === 'K aged' => $mix->compactionIndex,

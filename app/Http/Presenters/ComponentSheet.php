@@ -13,6 +13,7 @@ use Illuminate\Database\Eloquent\Builder;
 use Zolbek\Core\Ageing\Attrition;
 use Zolbek\Core\Ageing\WashOut;
 use Zolbek\Core\Blending\Blend;
+use Zolbek\Core\Blending\Portion;
 use Zolbek\Core\Blending\Substrate;
 use Zolbek\Core\Component\Component as CoreComponent;
 use Zolbek\Core\Component\ComponentReader;
@@ -41,7 +42,7 @@ final readonly class ComponentSheet
     public function toArray(): array
     {
         Portions::load([$this->component]);
-        $blend = $this->component->isMix() ? Blend::scooped([[(new Portions())->of($this->component), 1.0]]) : new Blend([[$this->core, 1.0]]);
+        $blend = $this->component->isMix() ? Portion::blend([[(new Portions())->of($this->component), 1.0]]) : new Blend([[$this->core, 1.0]]);
         $poured = new Substrate($blend, CompressiblePacking::POURED);
         $grading = $blend->grading();
 
