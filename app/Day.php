@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace App;
 
 use Illuminate\Support\Carbon;
-use Zolbek\Core\Input\Fields;
-use Zolbek\Core\Input\Path;
-use Zolbek\Core\Input\Refusal;
-use Zolbek\Core\Input\Refusals;
-use Zolbek\Core\Input\Refused;
+use Zolbek\Core\Basis\Input\Fields;
+use Zolbek\Core\Basis\Input\Path;
+use Zolbek\Core\Basis\Input\Refusal;
+use Zolbek\Core\Basis\Input\Refusals;
+use Zolbek\Core\Basis\Input\Refused;
 
 /** A day as forms and files write it: YYYY-MM-DD. */
 final class Day

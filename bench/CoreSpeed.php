@@ -4,23 +4,23 @@ declare(strict_types=1);
 
 namespace Bench;
 
-use Zolbek\Core\Blending\Blend;
-use Zolbek\Core\Blending\Portion;
-use Zolbek\Core\Blending\Substrate;
-use Zolbek\Core\Component\Component;
-use Zolbek\Core\Component\ComponentReader;
-use Zolbek\Core\Container\Holes;
-use Zolbek\Core\Container\Pot;
-use Zolbek\Core\Container\PotWater;
-use Zolbek\Core\Container\RootZone;
-use Zolbek\Core\Fit\Assessment;
-use Zolbek\Core\Fit\PlantGroup;
-use Zolbek\Core\Fit\Setup;
-use Zolbek\Core\Fit\Situation;
-use Zolbek\Core\Fit\Targets;
-use Zolbek\Core\Flow\RunThrough;
-use Zolbek\Core\Watering\Climate;
-use Zolbek\Core\Watering\MonthClimate;
+use Zolbek\Core\Mix\Blending\Blend;
+use Zolbek\Core\Mix\Material\Material;
+use Zolbek\Core\Mix\Material\MaterialReader;
+use Zolbek\Core\Mix\Substrate\Portion;
+use Zolbek\Core\Mix\Substrate\Substrate;
+use Zolbek\Core\Place\Climate\Climate;
+use Zolbek\Core\Place\Climate\MonthClimate;
+use Zolbek\Core\Place\Container\Container;
+use Zolbek\Core\Place\Container\Holes;
+use Zolbek\Core\Place\Container\PotWater;
+use Zolbek\Core\Place\Container\RootZone;
+use Zolbek\Core\Place\Container\RunThrough;
+use Zolbek\Core\Place\Plant\PlantGroup;
+use Zolbek\Core\Place\Plant\Targets;
+use Zolbek\Core\Place\Setup\Setup;
+use Zolbek\Core\Place\Setup\Situation;
+use Zolbek\Core\Verdict\Fit\Assessment;
 
 /**
  * Full evaluations: a blend of four, settled, pot water at four suctions, D values and run-through; parts differ each time. Beside them assessments of such blends
@@ -37,8 +37,8 @@ final readonly class CoreSpeed
     public static function measure(): self
     {
         $raw = json_decode((string) file_get_contents(__DIR__.'/../database/reference/components.json'), true, 16, JSON_THROW_ON_ERROR)['components'];
-        $components = array_map(ComponentReader::read(...), array_values(array_slice($raw, 0, 4)));
-        $zone = new RootZone(Pot::read(['shape' => 'oval', 'depth' => 6.5, 'top_length' => 34, 'top_width' => 26, 'base_length' => 30, 'base_width' => 22]), 0.8);
+        $components = array_map(MaterialReader::read(...), array_values(array_slice($raw, 0, 4)));
+        $zone = new RootZone(Container::read(['shape' => 'oval', 'depth' => 6.5, 'top_length' => 34, 'top_width' => 26, 'base_length' => 30, 'base_width' => 22]), 0.8);
         $holes = Holes::of(2, 2.2, 0.6);
         $months = array_map(static fn(int $i): MonthClimate => new MonthClimate(2.0 + 12.0 * sin($i / 12 * M_PI), 10.0 + 16.0 * sin($i / 12 * M_PI), 70.0), range(0, 11));
         $situation = new Situation(Targets::of(PlantGroup::AiryConifers), new Climate(44.0, 600.0, $months), alkalinityMgL: 60.0);
@@ -76,7 +76,7 @@ final readonly class CoreSpeed
         return $rates[intdiv(self::ROUNDS, 2)];
     }
 
-    /** @param list<Component> $components */
+    /** @param list<Material> $components */
     private static function evaluate(array $components, int $i, RootZone $zone, Holes $holes): float
     {
         $substrate = new Substrate(new Blend([

@@ -12,13 +12,13 @@ use App\Models\Recipe;
 use App\Potting\EntryPlan;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
-use Zolbek\Core\Container\Pot as CorePot;
-use Zolbek\Core\Fit\Purpose;
-use Zolbek\Core\Input\Fields;
-use Zolbek\Core\Input\Refusal;
-use Zolbek\Core\Input\Refusals;
-use Zolbek\Core\Input\Refused;
-use Zolbek\Core\Nutrition\FeedingSchool;
+use Zolbek\Core\Basis\Input\Fields;
+use Zolbek\Core\Basis\Input\Refusal;
+use Zolbek\Core\Basis\Input\Refusals;
+use Zolbek\Core\Basis\Input\Refused;
+use Zolbek\Core\Place\Container\Container;
+use Zolbek\Core\Place\Plant\Purpose;
+use Zolbek\Core\Work\Feeding\FeedingSchool;
 
 /** Puts plants on a potting day, each with a recipe, a pot and a root ball to start from: what it stands in now, and what was planned for it. */
 final readonly class AddToDay
@@ -122,7 +122,7 @@ final readonly class AddToDay
     }
 
     /** @return array<string, mixed> a plan to start from */
-    private static function start(Plant $plant, CorePot $into): array
+    private static function start(Plant $plant, Container $into): array
     {
         $from = $plant->pot?->toCore();
         $whole = $plant->health !== 'well' || in_array($plant->purpose, [Purpose::Recover->value, Purpose::NewlyCollected->value], true);

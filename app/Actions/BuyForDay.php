@@ -10,10 +10,10 @@ use App\Models\Lot;
 use App\Models\PottingDay;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
-use Zolbek\Core\Input\Fields;
-use Zolbek\Core\Input\Refusal;
-use Zolbek\Core\Input\Refusals;
-use Zolbek\Core\Input\Refused;
+use Zolbek\Core\Basis\Input\Fields;
+use Zolbek\Core\Basis\Input\Refusal;
+use Zolbek\Core\Basis\Input\Refusals;
+use Zolbek\Core\Basis\Input\Refused;
 
 /** What was bought for a day goes onto the shelf as a delivery. */
 final readonly class BuyForDay

@@ -11,9 +11,9 @@ use App\Models\PottingDay;
 use App\Models\Recipe;
 use App\Potting\EntryPlan;
 use Illuminate\Support\Facades\DB;
-use Zolbek\Core\Input\Fields;
-use Zolbek\Core\Input\Refusal;
-use Zolbek\Core\Input\Refusals;
+use Zolbek\Core\Basis\Input\Fields;
+use Zolbek\Core\Basis\Input\Refusal;
+use Zolbek\Core\Basis\Input\Refusals;
 
 /**
  * Changes single fields of a plant's entry on a potting day. Two helpers can work on one entry: a change is refused only where the other one changed that very

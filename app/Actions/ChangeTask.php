@@ -9,11 +9,11 @@ use App\Models\CareTask;
 use App\Models\Plant;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
-use Zolbek\Core\Aftercare\TaskKind;
-use Zolbek\Core\Input\Fields;
-use Zolbek\Core\Input\Refusal;
-use Zolbek\Core\Input\Refusals;
-use Zolbek\Core\Input\Refused;
+use Zolbek\Core\Basis\Input\Fields;
+use Zolbek\Core\Basis\Input\Refusal;
+use Zolbek\Core\Basis\Input\Refusals;
+use Zolbek\Core\Basis\Input\Refused;
+use Zolbek\Core\Work\Aftercare\TaskKind;
 
 /** Adds a task of one's own; does, postpones or skips one, the last with a reason. One that repeats comes back until its last day. */
 final readonly class ChangeTask

@@ -7,9 +7,9 @@ namespace App\Actions;
 use App\Models\MoistureCheck;
 use App\Models\Plant;
 use Illuminate\Support\Carbon;
-use Zolbek\Core\Input\Fields;
-use Zolbek\Core\Input\Refusals;
-use Zolbek\Core\Input\Refused;
+use Zolbek\Core\Basis\Input\Fields;
+use Zolbek\Core\Basis\Input\Refusals;
+use Zolbek\Core\Basis\Input\Refused;
 
 /** One look at a pot, and one tap: water or wait. It teaches the interval of this pot. */
 final readonly class CheckMoisture

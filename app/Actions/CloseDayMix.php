@@ -14,9 +14,9 @@ use App\Potting\Assembly;
 use App\Potting\DayDocument;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
-use Zolbek\Core\Input\Fields;
-use Zolbek\Core\Input\Refusals;
-use Zolbek\Core\Input\Refused;
+use Zolbek\Core\Basis\Input\Fields;
+use Zolbek\Core\Basis\Input\Refusals;
+use Zolbek\Core\Basis\Input\Refused;
 
 /** Closes a mix of a day: what is left becomes a bin, what is neither used nor left is written down as lost. mixed = used + left + lost. */
 final readonly class CloseDayMix

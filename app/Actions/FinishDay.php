@@ -6,7 +6,7 @@ namespace App\Actions;
 
 use App\Models\PottingDay;
 use Illuminate\Support\Carbon;
-use Zolbek\Core\Input\Refused;
+use Zolbek\Core\Basis\Input\Refused;
 
 /** Ends a potting day once every plant is potted or put off and every mix that was mixed is closed. */
 final readonly class FinishDay

@@ -7,7 +7,7 @@ namespace App\Actions;
 use App\Models\Component;
 use App\Reference\ReferenceComponents;
 use Illuminate\Support\Facades\DB;
-use Zolbek\Core\Component\ComponentReader;
+use Zolbek\Core\Mix\Material\MaterialReader;
 
 /** Puts the shipped typical components on the shelf; what is there already keeps its stock and price. */
 final readonly class LoadReferenceComponents
@@ -22,12 +22,12 @@ final readonly class LoadReferenceComponents
             $here = Component::query()->pluck('id', 'key');
             $added = 0;
             foreach ($this->reference->all() as $raw) {
-                $component = ComponentReader::read($raw);
+                $component = MaterialReader::read($raw);
                 if ($here->has($raw['key'])) {
                     continue;
                 }
                 Component::query()->create([
-                    ...array_intersect_key($raw, array_flip([...ComponentReader::PROPERTIES, 'key', 'name', 'kind', 'basis'])),
+                    ...array_intersect_key($raw, array_flip([...MaterialReader::PROPERTIES, 'key', 'name', 'kind', 'basis'])),
                     ...$looks[$raw['key']],
                     'residual_packing' => $component->residualPacking,
                     'is_reference' => true,

@@ -11,9 +11,9 @@ use App\Plants\Standing;
 use App\Potting\Assembly;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
-use Zolbek\Core\Input\Fields;
-use Zolbek\Core\Input\Refusals;
-use Zolbek\Core\Input\Refused;
+use Zolbek\Core\Basis\Input\Fields;
+use Zolbek\Core\Basis\Input\Refusals;
+use Zolbek\Core\Basis\Input\Refused;
 
 /** Ticks a load of a day's mix: what is in it is drawn from the shelf, from the deliveries that were named. And takes the tick back. */
 final readonly class MixLoad

@@ -9,10 +9,10 @@ use App\Models\Lot;
 use App\Models\StockMovement;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
-use Zolbek\Core\Input\Fields;
-use Zolbek\Core\Input\Refusal;
-use Zolbek\Core\Input\Refusals;
-use Zolbek\Core\Input\Refused;
+use Zolbek\Core\Basis\Input\Fields;
+use Zolbek\Core\Basis\Input\Refusal;
+use Zolbek\Core\Basis\Input\Refusals;
+use Zolbek\Core\Basis\Input\Refused;
 
 /** Litres onto the shelf or off it, of a component or of one delivery of it; both sums and the movement are kept together. */
 final class MoveStock

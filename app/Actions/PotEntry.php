@@ -20,19 +20,19 @@ use App\Potting\EntryPlan;
 use App\Potting\Learned;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
-use Zolbek\Core\Aftercare\CarePlan;
-use Zolbek\Core\Aftercare\Done;
-use Zolbek\Core\Aftercare\Task;
-use Zolbek\Core\Container\BallTreatment;
-use Zolbek\Core\Fit\PlantGroup;
-use Zolbek\Core\Input\Fields;
-use Zolbek\Core\Input\Refusal;
-use Zolbek\Core\Input\Refusals;
-use Zolbek\Core\Input\Refused;
-use Zolbek\Core\Inspection\Finding;
-use Zolbek\Core\Nutrition\FeedingSchool;
-use Zolbek\Core\Potting\FirstWater;
-use Zolbek\Core\Watering\GrowthStage;
+use Zolbek\Core\Basis\Input\Fields;
+use Zolbek\Core\Basis\Input\Refusal;
+use Zolbek\Core\Basis\Input\Refusals;
+use Zolbek\Core\Basis\Input\Refused;
+use Zolbek\Core\Place\Container\BallTreatment;
+use Zolbek\Core\Place\Plant\GrowthStage;
+use Zolbek\Core\Place\Plant\PlantGroup;
+use Zolbek\Core\Work\Aftercare\CarePlan;
+use Zolbek\Core\Work\Aftercare\Done;
+use Zolbek\Core\Work\Aftercare\Task;
+use Zolbek\Core\Work\Feeding\FeedingSchool;
+use Zolbek\Core\Work\Inspection\Finding;
+use Zolbek\Core\Work\PottingDay\FirstWater;
 
 /**
  * A plant of a potting day is potted, or put off, or that is taken back: its entry, its history, what it stands in from now on, what was drawn from the shelf

@@ -7,10 +7,10 @@ namespace App\Actions;
 use App\Bench\TestDocument;
 use App\Models\BenchTest;
 use Illuminate\Support\Carbon;
-use Zolbek\Core\Input\Fields;
-use Zolbek\Core\Input\Refusal;
-use Zolbek\Core\Input\Refusals;
-use Zolbek\Core\Input\Refused;
+use Zolbek\Core\Basis\Input\Fields;
+use Zolbek\Core\Basis\Input\Refusal;
+use Zolbek\Core\Basis\Input\Refusals;
+use Zolbek\Core\Basis\Input\Refused;
 
 /** Keeps the readings of a running test as they are taken, and finishes it. */
 final readonly class RecordBenchTest

@@ -8,13 +8,13 @@ use App\Bench\RefreshMeasured;
 use App\Models\Component;
 use App\Shelf\MixFigures;
 use Illuminate\Support\Facades\DB;
-use Zolbek\Core\Component\Component as CoreComponent;
-use Zolbek\Core\Component\ComponentKind;
-use Zolbek\Core\Component\ComponentReader;
-use Zolbek\Core\Input\Fields;
-use Zolbek\Core\Input\Refusal;
-use Zolbek\Core\Input\Refusals;
-use Zolbek\Core\Input\Refused;
+use Zolbek\Core\Basis\Input\Fields;
+use Zolbek\Core\Basis\Input\Refusal;
+use Zolbek\Core\Basis\Input\Refusals;
+use Zolbek\Core\Basis\Input\Refused;
+use Zolbek\Core\Mix\Material\Material;
+use Zolbek\Core\Mix\Material\MaterialKind;
+use Zolbek\Core\Mix\Material\MaterialReader;
 
 /** Adds a component of one's own or changes one. Of a reference component only stock, pack, price and note can be changed. */
 final readonly class SaveComponent
@@ -31,7 +31,7 @@ final readonly class SaveComponent
     public function __invoke(Component $component, array $input): Component
     {
         $refusals = new Refusals();
-        $fields = Fields::of($input, [...self::OWN_FIELDS, ...ComponentReader::PROPERTIES, ...ShelfFields::NAMES], $refusals);
+        $fields = Fields::of($input, [...self::OWN_FIELDS, ...MaterialReader::PROPERTIES, ...ShelfFields::NAMES], $refusals);
         $shelf = $this->shelf->read($fields, $refusals);
         $own = match (true) {
             $component->exists && $component->isMix() => $this->refuseMix($component, $refusals),
@@ -86,14 +86,14 @@ final readonly class SaveComponent
     {
         $name = ShelfFields::name($fields, $component, $refusals);
         $key = $component->exists ? $component->key : ShelfFields::newKey($name);
-        $fields->oneOf('kind', ComponentKind::words());
+        $fields->oneOf('kind', MaterialKind::words());
         $colour = ShelfFields::colour($fields, $refusals);
         $hazards = $fields->raw('hazards') ?? [];
         if (! is_array($hazards) || array_filter($hazards, static fn(mixed $hazard): bool => ! in_array($hazard, Component::HAZARDS, true)) !== []) {
             $refusals->add(new Refusal('hazards', 'hazard', $hazards, ['words' => implode(', ', Component::HAZARDS)]));
         }
-        $properties = array_intersect_key($input, array_flip(ComponentReader::PROPERTIES));
-        $core = $refusals->during('', static fn(): CoreComponent => ComponentReader::read(['key' => 'own', ...$properties]));
+        $properties = array_intersect_key($input, array_flip(MaterialReader::PROPERTIES));
+        $core = $refusals->during('', static fn(): Material => MaterialReader::read(['key' => 'own', ...$properties]));
 
         return [
             'key' => $key,
@@ -102,7 +102,7 @@ final readonly class SaveComponent
             'basis' => $fields->oneOf('basis', ['typical', 'supplier', 'measured'], 'typical'),
             'colour' => $colour,
             'hazards' => is_array($hazards) ? array_values($hazards) : [],
-            ...array_fill_keys(ComponentReader::PROPERTIES, null),
+            ...array_fill_keys(MaterialReader::PROPERTIES, null),
             ...$properties,
             'residual_packing' => $core->residualPacking ?? 0.0,
             'buffer' => $core->buffer ?? 0.0,

@@ -8,10 +8,10 @@ use App\Day;
 use App\Models\Component;
 use App\Models\Lot;
 use Illuminate\Support\Facades\DB;
-use Zolbek\Core\Input\Fields;
-use Zolbek\Core\Input\Refusal;
-use Zolbek\Core\Input\Refusals;
-use Zolbek\Core\Input\Refused;
+use Zolbek\Core\Basis\Input\Fields;
+use Zolbek\Core\Basis\Input\Refusal;
+use Zolbek\Core\Basis\Input\Refusals;
+use Zolbek\Core\Basis\Input\Refused;
 
 /** Takes in a delivery of a component, or corrects what was written of one. Its litres change by movements only. */
 final readonly class SaveLot

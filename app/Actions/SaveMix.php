@@ -9,10 +9,10 @@ use App\Models\ComponentPart;
 use App\Shelf\MixFigures;
 use App\Shelf\Portions;
 use Illuminate\Support\Facades\DB;
-use Zolbek\Core\Input\Fields;
-use Zolbek\Core\Input\Refusal;
-use Zolbek\Core\Input\Refusals;
-use Zolbek\Core\Input\Refused;
+use Zolbek\Core\Basis\Input\Fields;
+use Zolbek\Core\Basis\Input\Refusal;
+use Zolbek\Core\Basis\Input\Refusals;
+use Zolbek\Core\Basis\Input\Refused;
 
 /** Adds or changes a premix or a reclaimed mix: a blend that lies in a bin and is used like one component. */
 final readonly class SaveMix

@@ -15,18 +15,18 @@ use App\Plants\Standing;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
-use Zolbek\Core\Ageing\RootVigour;
-use Zolbek\Core\Chemistry\Feed;
-use Zolbek\Core\Fit\PlantGroup;
-use Zolbek\Core\Fit\Purpose;
-use Zolbek\Core\Input\Fields;
-use Zolbek\Core\Input\Refusal;
-use Zolbek\Core\Input\Refusals;
-use Zolbek\Core\Input\Refused;
-use Zolbek\Core\Potting\Health;
-use Zolbek\Core\Watering\Exposure;
-use Zolbek\Core\Watering\GrowthStage;
-use Zolbek\Core\Watering\Stand;
+use Zolbek\Core\Basis\Input\Fields;
+use Zolbek\Core\Basis\Input\Refusal;
+use Zolbek\Core\Basis\Input\Refusals;
+use Zolbek\Core\Basis\Input\Refused;
+use Zolbek\Core\Place\Plant\GrowthStage;
+use Zolbek\Core\Place\Plant\PlantGroup;
+use Zolbek\Core\Place\Plant\Purpose;
+use Zolbek\Core\Place\Plant\RootVigour;
+use Zolbek\Core\Place\Site\Exposure;
+use Zolbek\Core\Place\Site\Stand;
+use Zolbek\Core\Place\Watering\Feed;
+use Zolbek\Core\Work\Inspection\Health;
 
 /** Adds a plant to the collection or changes what is written of it. What it stands in is kept with the values of that day. */
 final readonly class SavePlant

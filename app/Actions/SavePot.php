@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Models\Pot;
-use Zolbek\Core\Container\Holes;
-use Zolbek\Core\Container\Pot as CorePot;
-use Zolbek\Core\Input\Fields;
-use Zolbek\Core\Input\Refusal;
-use Zolbek\Core\Input\Refusals;
-use Zolbek\Core\Input\Refused;
+use Zolbek\Core\Basis\Input\Fields;
+use Zolbek\Core\Basis\Input\Refusal;
+use Zolbek\Core\Basis\Input\Refusals;
+use Zolbek\Core\Basis\Input\Refused;
+use Zolbek\Core\Place\Container\Container;
+use Zolbek\Core\Place\Container\Holes;
 
 /** Adds a pot or changes one. */
 final readonly class SavePot
@@ -70,7 +70,7 @@ final readonly class SavePot
         $raw = is_array($raw) ? $raw : [];
         $flat = ['shape' => $fields->raw('shape'), 'depth' => $fields->raw('depth'), ...$raw];
         try {
-            return CorePot::read(array_filter($flat, static fn(mixed $value): bool => $value !== null))->measures;
+            return Container::read(array_filter($flat, static fn(mixed $value): bool => $value !== null))->measures;
         } catch (Refused $refused) {
             foreach ($refused->refusals as $refusal) {
                 $refusals->add(in_array($refusal->field, ['shape', 'depth'], true) ? $refusal : $refusal->under('measures'));

@@ -7,10 +7,10 @@ namespace App\Actions;
 use App\Day;
 use App\Models\PottingDay;
 use App\Potting\Learned;
-use Zolbek\Core\Input\Fields;
-use Zolbek\Core\Input\Refusal;
-use Zolbek\Core\Input\Refusals;
-use Zolbek\Core\Input\Refused;
+use Zolbek\Core\Basis\Input\Fields;
+use Zolbek\Core\Basis\Input\Refusal;
+use Zolbek\Core\Basis\Input\Refusals;
+use Zolbek\Core\Basis\Input\Refused;
 
 /** Plans a potting day or changes its frame: when, who, with which tub and scoop, and how much on top. */
 final readonly class SavePottingDay

@@ -9,11 +9,11 @@ use App\Models\Recipe;
 use App\Models\RecipeVersion;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
-use Zolbek\Core\Fit\PlantGroup;
-use Zolbek\Core\Input\Fields;
-use Zolbek\Core\Input\Refusal;
-use Zolbek\Core\Input\Refusals;
-use Zolbek\Core\Input\Refused;
+use Zolbek\Core\Basis\Input\Fields;
+use Zolbek\Core\Basis\Input\Refusal;
+use Zolbek\Core\Basis\Input\Refusals;
+use Zolbek\Core\Basis\Input\Refused;
+use Zolbek\Core\Place\Plant\PlantGroup;
 
 /** Adds a recipe or changes one, with all its parts. A change of what goes into the tub is a new version, and needs its reason. */
 final readonly class SaveRecipe

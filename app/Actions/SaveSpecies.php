@@ -6,13 +6,13 @@ namespace App\Actions;
 
 use App\Models\Species;
 use Illuminate\Support\Str;
-use Zolbek\Core\Ageing\RootVigour;
-use Zolbek\Core\Fit\PlantGroup;
-use Zolbek\Core\Input\Fields;
-use Zolbek\Core\Input\Refusal;
-use Zolbek\Core\Input\Refusals;
-use Zolbek\Core\Input\Refused;
-use Zolbek\Core\Watering\Leaf;
+use Zolbek\Core\Basis\Input\Fields;
+use Zolbek\Core\Basis\Input\Refusal;
+use Zolbek\Core\Basis\Input\Refusals;
+use Zolbek\Core\Basis\Input\Refused;
+use Zolbek\Core\Place\Plant\Leaf;
+use Zolbek\Core\Place\Plant\PlantGroup;
+use Zolbek\Core\Place\Plant\RootVigour;
 
 /** Adds a plant to the library or changes what one wants. */
 final readonly class SaveSpecies

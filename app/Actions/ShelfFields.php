@@ -6,9 +6,9 @@ namespace App\Actions;
 
 use App\Models\Component;
 use Illuminate\Support\Str;
-use Zolbek\Core\Input\Fields;
-use Zolbek\Core\Input\Refusal;
-use Zolbek\Core\Input\Refusals;
+use Zolbek\Core\Basis\Input\Fields;
+use Zolbek\Core\Basis\Input\Refusal;
+use Zolbek\Core\Basis\Input\Refusals;
 
 /** What materials and mixes have in common on the shelf: name, colour, stock, pack, price, low mark. */
 final readonly class ShelfFields

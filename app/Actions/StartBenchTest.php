@@ -11,11 +11,11 @@ use App\Models\Pot;
 use App\Models\Recipe;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Carbon;
-use Zolbek\Core\BenchTest\TestKind;
-use Zolbek\Core\Input\Fields;
-use Zolbek\Core\Input\Refusal;
-use Zolbek\Core\Input\Refusals;
-use Zolbek\Core\Input\Refused;
+use Zolbek\Core\Basis\Input\Fields;
+use Zolbek\Core\Basis\Input\Refusal;
+use Zolbek\Core\Basis\Input\Refusals;
+use Zolbek\Core\Basis\Input\Refused;
+use Zolbek\Core\Work\BenchTest\TestKind;
 
 /** Begins a test of a component, of a delivery of it, or of a finished mix. */
 final readonly class StartBenchTest

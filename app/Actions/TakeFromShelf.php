@@ -6,8 +6,8 @@ namespace App\Actions;
 
 use App\Models\Component;
 use App\Models\Lot;
-use Zolbek\Core\Batching\StockByLot;
-use Zolbek\Core\Input\Refused;
+use Zolbek\Core\Basis\Input\Refused;
+use Zolbek\Core\Mix\Material\StockByLot;
 
 /** Draws litres of a component from its deliveries, the one that was named first, then the oldest; and puts them back. */
 final readonly class TakeFromShelf

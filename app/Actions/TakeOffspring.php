@@ -8,10 +8,10 @@ use App\Day;
 use App\Models\Plant;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
-use Zolbek\Core\Fit\Purpose;
-use Zolbek\Core\Input\Fields;
-use Zolbek\Core\Input\Refusals;
-use Zolbek\Core\Input\Refused;
+use Zolbek\Core\Basis\Input\Fields;
+use Zolbek\Core\Basis\Input\Refusals;
+use Zolbek\Core\Basis\Input\Refused;
+use Zolbek\Core\Place\Plant\Purpose;
 
 /** Layers, cuttings and divisions that become plants of their own. */
 final readonly class TakeOffspring

@@ -10,11 +10,11 @@ use App\Models\PlantEvent;
 use App\Plants\Outlook;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
-use Zolbek\Core\Input\Fields;
-use Zolbek\Core\Input\Refusal;
-use Zolbek\Core\Input\Refusals;
-use Zolbek\Core\Input\Refused;
-use Zolbek\Core\Watering\GrowthStage;
+use Zolbek\Core\Basis\Input\Fields;
+use Zolbek\Core\Basis\Input\Refusal;
+use Zolbek\Core\Basis\Input\Refusals;
+use Zolbek\Core\Basis\Input\Refused;
+use Zolbek\Core\Place\Plant\GrowthStage;
 
 /** What somebody saw or did with a plant, in one tap: its stage, a note, a snooze, a day of one's own, that it was given away or died. */
 final readonly class TellOfPlant

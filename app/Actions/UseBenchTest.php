@@ -8,7 +8,7 @@ use App\Bench\RefreshMeasured;
 use App\Bench\TestDocument;
 use App\Models\BenchTest;
 use Illuminate\Support\Facades\DB;
-use Zolbek\Core\Input\Refused;
+use Zolbek\Core\Basis\Input\Refused;
 
 /** Lets evaluations use a finished test, or takes it back out; discards a test, or takes it back. */
 final readonly class UseBenchTest

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Bench;
 
-use Zolbek\Core\BenchTest\MeasuredProperty;
+use Zolbek\Core\Work\BenchTest\MeasuredProperty;
 
 /** What tests found of a component or a delivery, as it is kept with it: `{properties: {name: {value, uncertainty, n, on, sieve?}}, findings: {name: {value, on}}}`. */
 final class Measured

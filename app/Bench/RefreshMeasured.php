@@ -8,13 +8,13 @@ use App\Models\BenchTest;
 use App\Models\Component;
 use App\Models\Lot;
 use App\Shelf\MixFigures;
-use Zolbek\Core\BenchTest\MeasuredOverTypical;
-use Zolbek\Core\BenchTest\MeasuredProperty;
-use Zolbek\Core\BenchTest\Readings;
-use Zolbek\Core\BenchTest\TestKind;
-use Zolbek\Core\Component\ComponentReader;
-use Zolbek\Core\Input\Refusals;
-use Zolbek\Core\Input\Refused;
+use Zolbek\Core\Basis\Input\Refusals;
+use Zolbek\Core\Basis\Input\Refused;
+use Zolbek\Core\Mix\Material\MaterialReader;
+use Zolbek\Core\Work\BenchTest\MeasuredOverTypical;
+use Zolbek\Core\Work\BenchTest\MeasuredProperty;
+use Zolbek\Core\Work\BenchTest\Readings;
+use Zolbek\Core\Work\BenchTest\TestKind;
 
 /**
  * Works out anew what the tests in use say of a component or a delivery. Tests from which others start come first: a drained pot is read with
@@ -41,7 +41,7 @@ final readonly class RefreshMeasured
         $byKind = $tests->get()->groupBy(static fn(BenchTest $test): string => $test->kind->value);
 
         $found = $findings = $dates = [];
-        $core = ComponentReader::read($raw);
+        $core = MaterialReader::read($raw);
         foreach (self::ORDER as $kind) {
             $byProperty = [];
             foreach ($byKind[$kind->value] ?? [] as $test) {
@@ -59,7 +59,7 @@ final readonly class RefreshMeasured
             }
             if ($byProperty !== []) {
                 $found = [...$found, ...array_map(MeasuredProperty::together(...), $byProperty)];
-                $core = ComponentReader::read(MeasuredOverTypical::lay($raw, array_values($found)));
+                $core = MaterialReader::read(MeasuredOverTypical::lay($raw, array_values($found)));
             }
         }
         $subject->measured = Measured::keep(array_values($found), $findings, $dates);

@@ -8,28 +8,28 @@ use App\Blending\PartsForm;
 use App\Http\RefusalResponse;
 use App\Models\BenchTest;
 use App\Models\RecipePart;
-use Zolbek\Core\BenchTest\Comparison;
-use Zolbek\Core\BenchTest\DrainedPot;
-use Zolbek\Core\BenchTest\Figure;
-use Zolbek\Core\BenchTest\MeasuredOverTypical;
-use Zolbek\Core\BenchTest\MeasuredProperty;
-use Zolbek\Core\BenchTest\MixShrink;
-use Zolbek\Core\BenchTest\Outcome;
-use Zolbek\Core\BenchTest\Readings;
-use Zolbek\Core\BenchTest\TestKind;
-use Zolbek\Core\Blending\Blend;
-use Zolbek\Core\Blending\Portion;
-use Zolbek\Core\Blending\Substrate;
-use Zolbek\Core\Chemistry\Reaction;
-use Zolbek\Core\Component\Component as CoreComponent;
-use Zolbek\Core\Component\ComponentReader;
-use Zolbek\Core\Container\RootZone;
-use Zolbek\Core\Flow\RunThrough;
-use Zolbek\Core\Input\Refusal;
-use Zolbek\Core\Input\Refusals;
-use Zolbek\Core\Input\Refused;
-use Zolbek\Core\Packing\CompressiblePacking;
-use Zolbek\Core\Uncertainty\StandardUncertainty;
+use Zolbek\Core\Basis\Input\Refusal;
+use Zolbek\Core\Basis\Input\Refusals;
+use Zolbek\Core\Basis\Input\Refused;
+use Zolbek\Core\Mix\Blending\Blend;
+use Zolbek\Core\Mix\Chemistry\Reaction;
+use Zolbek\Core\Mix\Material\Material;
+use Zolbek\Core\Mix\Material\MaterialReader;
+use Zolbek\Core\Mix\Material\StandardUncertainty;
+use Zolbek\Core\Mix\Packing\CompressiblePacking;
+use Zolbek\Core\Mix\Substrate\Portion;
+use Zolbek\Core\Mix\Substrate\Substrate;
+use Zolbek\Core\Place\Container\RootZone;
+use Zolbek\Core\Place\Container\RunThrough;
+use Zolbek\Core\Work\BenchTest\Agreement;
+use Zolbek\Core\Work\BenchTest\DrainedPot;
+use Zolbek\Core\Work\BenchTest\Figure;
+use Zolbek\Core\Work\BenchTest\MeasuredOverTypical;
+use Zolbek\Core\Work\BenchTest\MeasuredProperty;
+use Zolbek\Core\Work\BenchTest\MixShrink;
+use Zolbek\Core\Work\BenchTest\Outcome;
+use Zolbek\Core\Work\BenchTest\Readings;
+use Zolbek\Core\Work\BenchTest\TestKind;
 
 /** What the readings of a test come to so far: schema BenchResult of the API. */
 final readonly class TestDocument
@@ -80,7 +80,7 @@ final readonly class TestDocument
             if ($properties === []) {
                 return [[], null];
             }
-            $after = ComponentReader::read(MeasuredOverTypical::lay($raw, $properties));
+            $after = MaterialReader::read(MeasuredOverTypical::lay($raw, $properties));
         } catch (Refused $refused) {
             return [[], RefusalResponse::sentence($refused->refusals[0])];
         }
@@ -93,7 +93,7 @@ final readonly class TestDocument
     }
 
     /** @return array<string, mixed> */
-    private function change(MeasuredProperty $property, CoreComponent $before, CoreComponent $after): array
+    private function change(MeasuredProperty $property, Material $before, Material $after): array
     {
         $was = match ($property->property) {
             'bulk_density' => $before->bulkDensity,
@@ -117,7 +117,7 @@ final readonly class TestDocument
     }
 
     /** That of an earlier test where there is one, else that of what the figure rests on. */
-    private function uncertaintyBefore(string $property, float $value, CoreComponent $before): float
+    private function uncertaintyBefore(string $property, float $value, Material $before): float
     {
         foreach (Measured::properties([...($this->test->component->measured ?? []), ...($this->test->lot->measured ?? [])]) as $measured) {
             if ($measured->property === $property) {
@@ -130,9 +130,9 @@ final readonly class TestDocument
     }
 
     /** @return list<array<string, mixed>> */
-    private static function consequences(CoreComponent $before, CoreComponent $after): array
+    private static function consequences(Material $before, Material $after): array
     {
-        $figures = static function (CoreComponent $component): array {
+        $figures = static function (Material $component): array {
             $substrate = new Substrate(new Blend([[$component, 1.0]]));
 
             return ['theta_10' => $substrate->retention->theta(10.0), 'air_10' => $substrate->retention->air(10.0), 'flux_cm_s' => $substrate->flow->fluxCmS()];
@@ -156,7 +156,7 @@ final readonly class TestDocument
         foreach ($outcome->figures as $figure) {
             $expected = $computed[$figure->name] ?? null;
             if ($expected !== null) {
-                $comparison = new Comparison($figure, $expected);
+                $comparison = new Agreement($figure, $expected);
                 $compared[] = [
                     'figure' => $figure->name,
                     'measured' => $figure->mean,

@@ -6,13 +6,13 @@ namespace App\Blending;
 
 use App\Models\Component;
 use App\Models\Recipe;
-use Zolbek\Core\Batching\BatchLine;
-use Zolbek\Core\Batching\BatchOrder;
-use Zolbek\Core\Batching\BatchPlan;
-use Zolbek\Core\Batching\Stock;
-use Zolbek\Core\Component\Component as CoreComponent;
-use Zolbek\Core\Fit\Assessment;
-use Zolbek\Core\Input\Refused;
+use Zolbek\Core\Basis\Input\Refused;
+use Zolbek\Core\Mix\Material\Material;
+use Zolbek\Core\Mix\Material\Stock;
+use Zolbek\Core\Verdict\Fit\Assessment;
+use Zolbek\Core\Work\Batching\BatchLine;
+use Zolbek\Core\Work\Batching\BatchOrder;
+use Zolbek\Core\Work\Batching\BatchPlan;
 
 /** A batch worked out: schema BatchPlan of the API, and the inputs that a saved batch keeps. */
 final readonly class BatchDocument
@@ -118,7 +118,7 @@ final readonly class BatchDocument
                 'parts' => $row['parts'],
                 'preparation' => $row['preparation']?->toArray() ?: null,
             ], $this->form->parts->rows),
-            'expanded' => array_map(static fn(CoreComponent $component, float $parts): array => ['key' => $component->key, 'name' => $component->name, 'parts' => $parts], $setup->substrate->blend->components, $setup->substrate->blend->parts),
+            'expanded' => array_map(static fn(Material $component, float $parts): array => ['key' => $component->key, 'name' => $component->name, 'parts' => $parts], $setup->substrate->blend->components, $setup->substrate->blend->parts),
             'compaction_index' => $setup->substrate->compactionIndex,
             'lots' => (object) array_filter(array_map(fn(Component $component): ?string => ($this->form->parts->lots[$component->id] ?? null)?->name, $this->byKey)),
             'pot' => ['name' => $this->form->pot->name, 'weight_kg' => $this->form->pot->weight_kg, ...$this->form->pot->description()],

@@ -7,22 +7,22 @@ namespace App\Blending;
 use App\Models\Component;
 use App\Models\Pot;
 use LogicException;
-use Zolbek\Core\Ageing\AgeingClimate;
-use Zolbek\Core\Blending\Blend;
-use Zolbek\Core\Blending\Portion;
-use Zolbek\Core\Blending\Substrate;
-use Zolbek\Core\Component\Component as CoreComponent;
-use Zolbek\Core\Container\Contents;
-use Zolbek\Core\Container\DrainageLayer;
-use Zolbek\Core\Container\Holes;
-use Zolbek\Core\Container\Pot as CorePot;
-use Zolbek\Core\Fit\PlantGroup;
-use Zolbek\Core\Fit\Setup;
-use Zolbek\Core\Input\Fields;
-use Zolbek\Core\Input\Refusal;
-use Zolbek\Core\Input\Refusals;
-use Zolbek\Core\Input\Refused;
-use Zolbek\Core\Packing\CompressiblePacking;
+use Zolbek\Core\Basis\Input\Fields;
+use Zolbek\Core\Basis\Input\Refusal;
+use Zolbek\Core\Basis\Input\Refusals;
+use Zolbek\Core\Basis\Input\Refused;
+use Zolbek\Core\Mix\Attrition\AgeingClimate;
+use Zolbek\Core\Mix\Blending\Blend;
+use Zolbek\Core\Mix\Material\Material;
+use Zolbek\Core\Mix\Packing\CompressiblePacking;
+use Zolbek\Core\Mix\Substrate\Portion;
+use Zolbek\Core\Mix\Substrate\Substrate;
+use Zolbek\Core\Place\Container\Container;
+use Zolbek\Core\Place\Container\Contents;
+use Zolbek\Core\Place\Container\DrainageLayer;
+use Zolbek\Core\Place\Container\Holes;
+use Zolbek\Core\Place\Plant\PlantGroup;
+use Zolbek\Core\Place\Setup\Setup;
 
 /** What the Blend screen asks about, with its ids resolved to records: a mix, a pot, a plant group, and how the pot is set up. */
 final readonly class BlendForm
@@ -59,8 +59,8 @@ final readonly class BlendForm
             $refusals->add(new Refusal('pot_id', 'pot_missing', $potId));
         }
         $group = $fields->oneOf('plant_group', PlantGroup::words());
-        $headspace = $fields->number('headspace_cm', 0, CorePot::LONGEST_CM, 0);
-        $dressing = $fields->number('top_dressing_cm', 0, CorePot::LONGEST_CM, 0);
+        $headspace = $fields->number('headspace_cm', 0, Container::LONGEST_CM, 0);
+        $dressing = $fields->number('top_dressing_cm', 0, Container::LONGEST_CM, 0);
         $treeWeight = $fields->number('tree_weight_kg', 0, 10_000, 0);
         $index = $fields->has('compaction_index') ? $fields->number('compaction_index', CompressiblePacking::POURED, CompressiblePacking::PRESSED) : null;
         [$layerComponent, $thickness] = self::layer($fields, $refusals);
@@ -73,7 +73,7 @@ final readonly class BlendForm
 
         $components = $parts->components + ($layerComponent === null ? [] : [$layerComponent->id => $layerComponent]);
         $where = $situation?->situation(PlantGroup::from($group), $pot->drying_sides, $parts->components);
-        $core = $refusals->during('pot_change', static fn(): CorePot => $change->pot($pot->toCore()));
+        $core = $refusals->during('pot_change', static fn(): Container => $change->pot($pot->toCore()));
         $holes = $refusals->during('pot_change', static fn(): Holes => $change->holes($pot->holes()));
         $refusals->throwIfAny();
         assert($core !== null && $holes !== null);
@@ -143,7 +143,7 @@ final readonly class BlendForm
             return [null, 0.0];
         }
         $layer = Fields::of($fields->raw('drainage_layer'), ['component_id', 'thickness_cm'], $refusals, 'drainage_layer');
-        $thickness = $layer->number('thickness_cm', 0, CorePot::LONGEST_CM);
+        $thickness = $layer->number('thickness_cm', 0, Container::LONGEST_CM);
         $found = PartsForm::components([$layer->integer('component_id', 1, PHP_INT_MAX)], ['drainage_layer.component_id'], $refusals);
 
         if ((array_values($found)[0] ?? null)?->isMix() === true) {
@@ -153,7 +153,7 @@ final readonly class BlendForm
         return $thickness > 0.0 ? [array_values($found)[0] ?? null, $thickness] : [null, 0.0];
     }
 
-    private static function alone(CoreComponent $component, ?float $index): Substrate
+    private static function alone(Material $component, ?float $index): Substrate
     {
         return new Substrate(new Blend([[$component, 1.0]]), $index);
     }

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Blending;
 
-use Zolbek\Core\Fit\Setup;
-use Zolbek\Core\Input\Fields;
-use Zolbek\Core\Input\Refusal;
-use Zolbek\Core\Input\Refusals;
-use Zolbek\Core\Input\Refused;
+use Zolbek\Core\Basis\Input\Fields;
+use Zolbek\Core\Basis\Input\Refusal;
+use Zolbek\Core\Basis\Input\Refusals;
+use Zolbek\Core\Basis\Input\Refused;
+use Zolbek\Core\Place\Setup\Setup;
 
 /**
  * Two to four mixes, versions, pots or places side by side: schema Comparison of the API. Differences that matter come first, each against the first of them.

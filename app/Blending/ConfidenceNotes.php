@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Blending;
 
-use Zolbek\Core\Chemistry\Salts;
-use Zolbek\Core\Grading\PanTail;
+use Zolbek\Core\Mix\Chemistry\Salts;
+use Zolbek\Core\Mix\Preparation\PanTail;
 
 /** What makes the figures of a mix more or less sure: schema Note of the API. */
 final class ConfidenceNotes

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Blending;
 
-use Zolbek\Core\Blending\Substrate;
-use Zolbek\Core\Container\DepthBudget;
-use Zolbek\Core\Container\RootZone;
-use Zolbek\Core\Flow\RunThrough;
+use Zolbek\Core\Mix\Substrate\Substrate;
+use Zolbek\Core\Place\Container\DepthBudget;
+use Zolbek\Core\Place\Container\RootZone;
+use Zolbek\Core\Place\Container\RunThrough;
 
 /** What stands in the pot beside the new mix, whether it fits, and what it does: schema PotContents of the API. */
 final class ContentsDocument

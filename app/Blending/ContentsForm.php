@@ -7,18 +7,18 @@ namespace App\Blending;
 use App\Models\Component;
 use App\Models\Recipe;
 use App\Shelf\RecipePortions;
-use Zolbek\Core\Ageing\AgeingClimate;
-use Zolbek\Core\Blending\Blend;
-use Zolbek\Core\Blending\Portion;
-use Zolbek\Core\Blending\Substrate;
-use Zolbek\Core\Container\BallTreatment;
-use Zolbek\Core\Container\Contents;
-use Zolbek\Core\Container\Pot;
-use Zolbek\Core\Container\RootBall;
-use Zolbek\Core\Container\WallZone;
-use Zolbek\Core\Input\Fields;
-use Zolbek\Core\Input\Refusal;
-use Zolbek\Core\Input\Refusals;
+use Zolbek\Core\Basis\Input\Fields;
+use Zolbek\Core\Basis\Input\Refusal;
+use Zolbek\Core\Basis\Input\Refusals;
+use Zolbek\Core\Mix\Attrition\AgeingClimate;
+use Zolbek\Core\Mix\Blending\Blend;
+use Zolbek\Core\Mix\Substrate\Portion;
+use Zolbek\Core\Mix\Substrate\Substrate;
+use Zolbek\Core\Place\Container\BallTreatment;
+use Zolbek\Core\Place\Container\Container;
+use Zolbek\Core\Place\Container\Contents;
+use Zolbek\Core\Place\Container\RootBall;
+use Zolbek\Core\Place\Container\WallZone;
 
 /** What stands in the pot beside the new mix, as the Blend screen sends it: root ball, zone at the wall, hole cover, objects. */
 final readonly class ContentsForm
@@ -83,9 +83,9 @@ final readonly class ContentsForm
             $at('contents.hole_cover_id'),
             $recipe,
             $objects,
-            $fields->number('bed_cm', 0, Pot::LONGEST_CM, $ball === null ? 0 : 1),
-            $fields->number('collar_cm', -Pot::LONGEST_CM, Pot::LONGEST_CM, 0),
-            $fields->number('mound_cm', 0, Pot::LONGEST_CM, 0),
+            $fields->number('bed_cm', 0, Container::LONGEST_CM, $ball === null ? 0 : 1),
+            $fields->number('collar_cm', -Container::LONGEST_CM, Container::LONGEST_CM, 0),
+            $fields->number('mound_cm', 0, Container::LONGEST_CM, 0),
             $found,
             $ball === null && ($kind === null || $thickness <= 0.0) && $objects <= 0.0,
         );
@@ -132,7 +132,7 @@ final readonly class ContentsForm
     {
         $fields = Fields::of($input, self::BALL, $refusals, 'contents.ball');
         $share = $fields->has('share') ? $fields->number('share', 0, 0.95) : null;
-        $size = static fn(string $name): ?float => $share !== null ? null : $fields->number($name, 0.1, Pot::LONGEST_CM);
+        $size = static fn(string $name): ?float => $share !== null ? null : $fields->number($name, 0.1, Container::LONGEST_CM);
 
         return [
             'length_cm' => $size('length_cm'),

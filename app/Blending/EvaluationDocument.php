@@ -9,27 +9,27 @@ use App\Models\Component;
 use App\Models\Pot;
 use App\Shelf\Portions;
 use LogicException;
-use Zolbek\Core\Ageing\AgedPot;
-use Zolbek\Core\Ageing\Forecast;
-use Zolbek\Core\Blending\Substrate;
-use Zolbek\Core\Chemistry\Exchange;
-use Zolbek\Core\Container\Mesh;
-use Zolbek\Core\Container\PotWater;
-use Zolbek\Core\Container\RootZone;
-use Zolbek\Core\Container\TippedPot;
-use Zolbek\Core\Evaluation\Answer;
-use Zolbek\Core\Fit\Assessment;
-use Zolbek\Core\Fit\Change;
-use Zolbek\Core\Fit\Criterion;
-use Zolbek\Core\Fit\Level;
-use Zolbek\Core\Fit\Mend;
-use Zolbek\Core\Fit\MendSearch;
-use Zolbek\Core\Fit\OtherPot;
-use Zolbek\Core\Fit\Setup;
-use Zolbek\Core\Fit\Supply;
-use Zolbek\Core\Fit\Verdict;
-use Zolbek\Core\Flow\RunThroughSpeed;
-use Zolbek\Core\Uncertainty\Propagation;
+use Zolbek\Core\Course\Ageing\AgedPot;
+use Zolbek\Core\Course\Ageing\Forecast;
+use Zolbek\Core\Mix\Chemistry\CationExchange;
+use Zolbek\Core\Mix\Substrate\Substrate;
+use Zolbek\Core\Place\Container\Mesh;
+use Zolbek\Core\Place\Container\PotWater;
+use Zolbek\Core\Place\Container\RootZone;
+use Zolbek\Core\Place\Container\RunThroughSpeed;
+use Zolbek\Core\Place\Container\TippedPot;
+use Zolbek\Core\Place\Setup\Setup;
+use Zolbek\Core\Place\Setup\Supply;
+use Zolbek\Core\Question\Evaluation\Answer;
+use Zolbek\Core\Verdict\Fit\Assessment;
+use Zolbek\Core\Verdict\Fit\Criterion;
+use Zolbek\Core\Verdict\Fit\Level;
+use Zolbek\Core\Verdict\Fit\Verdict;
+use Zolbek\Core\Verdict\Mending\Change;
+use Zolbek\Core\Verdict\Mending\Mend;
+use Zolbek\Core\Verdict\Mending\MendSearch;
+use Zolbek\Core\Verdict\Mending\OtherPot;
+use Zolbek\Core\Verdict\Uncertainty\Propagation;
 
 /** The model's answer about a mix in a pot, as the Blend screen draws and words it: schema Evaluation of the API. */
 final class EvaluationDocument
@@ -196,7 +196,7 @@ final class EvaluationDocument
             'curvature' => $grading->curvature(),
             'fines_below_half_mm' => $grading->passingAt(0.5),
             'fines_below_1_mm' => $grading->passingAt(1.0),
-            'cec_cmol_l' => (new Exchange($substrate))->cecCmolL,
+            'cec_cmol_l' => (new CationExchange($substrate))->cecCmolL,
             'price_per_l' => $price === null ? null : $price / $substrate->yield,
             'compaction_index' => $substrate->compactionIndex,
         ];

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Blending;
 
-use Zolbek\Core\Ageing\Forecast;
-use Zolbek\Core\Fit\Assessment;
-use Zolbek\Core\Fit\Criterion;
-use Zolbek\Core\Fit\Setup;
+use Zolbek\Core\Course\Ageing\Forecast;
+use Zolbek\Core\Place\Setup\Setup;
+use Zolbek\Core\Verdict\Fit\Assessment;
+use Zolbek\Core\Verdict\Fit\Criterion;
 
 /** The handful of figures by which mixes and pots are set against each other: schema TradeFigures of the API. */
 final class Figures

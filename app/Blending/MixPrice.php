@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Blending;
 
-use Zolbek\Core\Blending\Portion;
-use Zolbek\Core\Fit\Setup;
+use Zolbek\Core\Mix\Substrate\Portion;
+use Zolbek\Core\Place\Setup\Setup;
 
 /** What a litre of a mix costs, as it is scooped: what preparation throws away is paid for too. */
 final class MixPrice

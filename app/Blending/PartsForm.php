@@ -7,12 +7,12 @@ namespace App\Blending;
 use App\Models\Component;
 use App\Models\Lot;
 use App\Shelf\Portions;
-use Zolbek\Core\Blending\Portion;
-use Zolbek\Core\Chemistry\Correction;
-use Zolbek\Core\Grading\Preparation;
-use Zolbek\Core\Input\Fields;
-use Zolbek\Core\Input\Refusal;
-use Zolbek\Core\Input\Refusals;
+use Zolbek\Core\Basis\Input\Fields;
+use Zolbek\Core\Basis\Input\Refusal;
+use Zolbek\Core\Basis\Input\Refusals;
+use Zolbek\Core\Course\Reaction\Correction;
+use Zolbek\Core\Mix\Preparation\Preparation;
+use Zolbek\Core\Mix\Substrate\Portion;
 
 /** The rows of a mix, `[{component_id, parts, lot_id, preparation}]`, with the components that they name. A recipe names no lots. */
 final readonly class PartsForm

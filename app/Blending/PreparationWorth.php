@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Blending;
 
-use Zolbek\Core\Container\PotWater;
-use Zolbek\Core\Evaluation\Answer;
-use Zolbek\Core\Fit\Assessment;
+use Zolbek\Core\Place\Container\PotWater;
+use Zolbek\Core\Question\Evaluation\Answer;
+use Zolbek\Core\Verdict\Fit\Assessment;
 
 /** What preparing is worth: litres kept and lost, their price, and the pot without it. */
 final class PreparationWorth

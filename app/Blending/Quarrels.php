@@ -5,24 +5,24 @@ declare(strict_types=1);
 namespace App\Blending;
 
 use App\Models\Component as ComponentRecord;
-use Zolbek\Core\Ageing\AgedPot;
-use Zolbek\Core\Blending\Blend;
-use Zolbek\Core\Blending\Portion;
-use Zolbek\Core\Blending\Substrate;
-use Zolbek\Core\Chemistry\Exchange;
-use Zolbek\Core\Component\Component;
-use Zolbek\Core\Component\ComponentKind;
-use Zolbek\Core\Container\DrainageLayer;
-use Zolbek\Core\Container\PotWater;
-use Zolbek\Core\Fit\Assessment;
-use Zolbek\Core\Fit\Criterion;
-use Zolbek\Core\Fit\Level;
-use Zolbek\Core\Fit\Purpose;
-use Zolbek\Core\Fit\Setup;
-use Zolbek\Core\Fit\Situation;
-use Zolbek\Core\Grading\Screening;
-use Zolbek\Core\Input\Refused;
-use Zolbek\Core\Watering\Plant;
+use Zolbek\Core\Basis\Input\Refused;
+use Zolbek\Core\Course\Ageing\AgedPot;
+use Zolbek\Core\Mix\Blending\Blend;
+use Zolbek\Core\Mix\Chemistry\CationExchange;
+use Zolbek\Core\Mix\Material\Material;
+use Zolbek\Core\Mix\Material\MaterialKind;
+use Zolbek\Core\Mix\Preparation\Screening;
+use Zolbek\Core\Mix\Substrate\Portion;
+use Zolbek\Core\Mix\Substrate\Substrate;
+use Zolbek\Core\Place\Container\DrainageLayer;
+use Zolbek\Core\Place\Container\PotWater;
+use Zolbek\Core\Place\Plant\Crown;
+use Zolbek\Core\Place\Plant\Purpose;
+use Zolbek\Core\Place\Setup\Setup;
+use Zolbek\Core\Place\Setup\Situation;
+use Zolbek\Core\Verdict\Fit\Assessment;
+use Zolbek\Core\Verdict\Fit\Criterion;
+use Zolbek\Core\Verdict\Fit\Level;
 
 /**
  * Where growers disagree and the question comes up here: what each school would have in this very pot, climate and habit. Figures only; the neutral words are
@@ -40,7 +40,7 @@ final class Quarrels
     private const STAND_INS = ['bark' => 'composted-bark-fine-2-8-mm', 'loam' => 'loam-screened-6-mm', 'granule' => 'akadama-type-clay-granule-2-6-mm', 'pumice' => 'pumice-3-6-mm', 'lava' => 'lava-scoria-3-6-mm', 'chip' => 'granite-chip-4-8-mm'];
     private const STAND_IN_SHARE = 0.25;
 
-    /** @var array<string, Component> */
+    /** @var array<string, Material> */
     private array $standIns = [];
 
     private float $organic;
@@ -52,7 +52,7 @@ final class Quarrels
         foreach ($query->get() as $record) {
             $this->standIns[(string) array_search($record->key, self::STAND_INS, true)] = $record->toCore();
         }
-        $this->organic = $this->shareOf(static fn(Component $component): bool => in_array($component->kind, [ComponentKind::Bark, ComponentKind::Organic], true));
+        $this->organic = $this->shareOf(static fn(Material $component): bool => in_array($component->kind, [MaterialKind::Bark, MaterialKind::Organic], true));
     }
 
     /** @return list<array{code: string, figures: array<string, float|string|null>}> in the order of CODES */
@@ -75,18 +75,18 @@ final class Quarrels
         $setup = $this->setup();
         $found = [];
         $other = $this->organic > 0.0
-            ? $this->with(static fn(Component $component): bool => ! in_array($component->kind, [ComponentKind::Bark, ComponentKind::Organic], true))
+            ? $this->with(static fn(Material $component): bool => ! in_array($component->kind, [MaterialKind::Bark, MaterialKind::Organic], true))
             : $this->plus('bark', self::STAND_IN_SHARE);
         if ($other !== null) {
             $found['organic_share'] = ['share' => $this->organic, ...$this->pair($other)];
         }
-        $loam = $this->shareOf(static fn(Component $component): bool => $component->kind === ComponentKind::Soil);
-        $other = $loam > 0.0 ? $this->with(static fn(Component $component): bool => $component->kind !== ComponentKind::Soil) : $this->plus('loam', self::STAND_IN_SHARE);
+        $loam = $this->shareOf(static fn(Material $component): bool => $component->kind === MaterialKind::Soil);
+        $other = $loam > 0.0 ? $this->with(static fn(Material $component): bool => $component->kind !== MaterialKind::Soil) : $this->plus('loam', self::STAND_IN_SHARE);
         if ($other !== null) {
             $then = new Assessment($other);
             $found['loam_base'] = ['share' => $loam, ...$this->pair($other, $then), 'fit' => $this->now->fit, 'other_fit' => $then->fit];
         }
-        $clay = $this->shareOf(static fn(Component $component): bool => $component->kind === ComponentKind::ClayGranule && $component->crumbleRate >= 0.03);
+        $clay = $this->shareOf(static fn(Material $component): bool => $component->kind === MaterialKind::ClayGranule && $component->crumbleRate >= 0.03);
         if ($clay > 0.0) {
             $aged = new AgedPot($setup, min(8.0, $this->situation->targets->plannedYears));
             $found['soft_clay'] = ['share' => $clay, 'frost_cycles' => $setup->ageing?->frostCycles, 'air' => $this->air($setup), 'later_air' => $aged->air, 'planned' => $aged->years];
@@ -169,8 +169,8 @@ final class Quarrels
         $setup = $this->setup();
         $found = [];
         if ($plant->rootsCut > 0.0) {
-            $half = new Plant($plant->canopyM2, $plant->leaf, $plant->evergreen, 0.5);
-            $found['roots_off'] = ['cut' => $plant->rootsCut, 'recovery' => (new Plant($plant->canopyM2, $plant->leaf, $plant->evergreen, $plant->rootsCut))->recovery(), 'other_recovery' => $half->recovery()];
+            $half = new Crown($plant->canopyM2, $plant->leaf, $plant->evergreen, 0.5);
+            $found['roots_off'] = ['cut' => $plant->rootsCut, 'recovery' => (new Crown($plant->canopyM2, $plant->leaf, $plant->evergreen, $plant->rootsCut))->recovery(), 'other_recovery' => $half->recovery()];
             $found['crown_and_root'] = ['cut' => $plant->rootsCut];
             $found['seal_cuts'] = ['cut' => $plant->rootsCut];
         }
@@ -193,7 +193,7 @@ final class Quarrels
     private function ofFeedAndTime(): array
     {
         $setup = $this->setup();
-        $cec = (new Exchange($setup->substrate))->cecCmolL;
+        $cec = (new CationExchange($setup->substrate))->cecCmolL;
         $wakes = $this->situation->climate?->warmsPast($setup->group->wakesAtC());
         $aged = new AgedPot($setup, 1.0);
 
@@ -217,7 +217,7 @@ final class Quarrels
         }
         // the same plant in both: its canopy does not grow with the pot
         $canopy = $this->now->water->canopyM2 ?? $this->situation->plant->canopyM2;
-        $plant = new Plant($canopy, $this->situation->plant->leaf, $this->situation->plant->evergreen);
+        $plant = new Crown($canopy, $this->situation->plant->leaf, $this->situation->plant->evergreen);
         $same = static fn(Setup $in): ?float => $in->situation === null ? null : (new Assessment($in->with(situation: $in->situation->with(plant: $plant)), withYears: false))->water?->hottestIntervalH();
 
         return ['air' => $this->air($setup), 'other_air' => $this->air($other), 'interval_h' => $same($setup), 'other_interval_h' => $same($other), 'litres' => $setup->zone->volumeL, 'other_litres' => $other->zone->volumeL];
@@ -248,7 +248,7 @@ final class Quarrels
         return (new PotWater($setup->zone, $setup->substrate))->air;
     }
 
-    /** @param callable(Component): bool $is */
+    /** @param callable(Material): bool $is */
     private function shareOf(callable $is): float
     {
         $blend = $this->now->setup->substrate->blend;
@@ -262,13 +262,13 @@ final class Quarrels
 
     private function parts(string $word): float
     {
-        return $this->shareOf(static fn(Component $component): bool => str_contains(mb_strtolower($component->name), $word));
+        return $this->shareOf(static fn(Material $component): bool => str_contains(mb_strtolower($component->name), $word));
     }
 
     /**
      * The mix with only those components that are kept; null where none or all would be.
      *
-     * @param callable(Component): bool $keeps
+     * @param callable(Material): bool $keeps
      */
     private function with(callable $keeps): ?Setup
     {
@@ -308,7 +308,7 @@ final class Quarrels
 
     private static function rinsed(Portion $portion): Portion
     {
-        return $portion->changed(static function (Component $component): array {
+        return $portion->changed(static function (Material $component): array {
             if ($component->grading->passingAt(1.0) <= 0.0 || $component->grading->passingAt(1.0) >= 0.99) {
                 return [$component, 1.0];
             }

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Blending;
 
-use Zolbek\Core\Chemistry\Correction;
-use Zolbek\Core\Chemistry\Exchange;
-use Zolbek\Core\Chemistry\Reaction;
-use Zolbek\Core\Fit\Assessment;
-use Zolbek\Core\Fit\Criterion;
-use Zolbek\Core\Fit\Situation;
+use Zolbek\Core\Course\Reaction\Correction;
+use Zolbek\Core\Mix\Chemistry\CationExchange;
+use Zolbek\Core\Mix\Chemistry\Reaction;
+use Zolbek\Core\Place\Setup\Situation;
+use Zolbek\Core\Verdict\Fit\Assessment;
+use Zolbek\Core\Verdict\Fit\Criterion;
 
 /** The reaction of a mix now and later, and what a test dose would be: schema Reaction of the API. */
 final class ReactionDocument
@@ -26,7 +26,7 @@ final class ReactionDocument
             return null;
         }
         $fresh = Reaction::fresh($blend);
-        $exchange = new Exchange($setup->substrate);
+        $exchange = new CationExchange($setup->substrate);
         $band = $assessment->verdict(Criterion::Ph)->band;
         $wanted = max($band->low, min($band->high, $fresh));
         $dose = new Correction($exchange->bufferMmolL, $fresh, $wanted);

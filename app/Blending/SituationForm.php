@@ -7,25 +7,25 @@ namespace App\Blending;
 use App\Models\Component;
 use App\Models\Site;
 use App\Models\Species;
-use Zolbek\Core\Ageing\RootVigour;
-use Zolbek\Core\Chemistry\Feed;
-use Zolbek\Core\Container\TippedPot;
-use Zolbek\Core\Fit\PlantGroup;
-use Zolbek\Core\Fit\Purpose;
-use Zolbek\Core\Fit\Situation;
-use Zolbek\Core\Fit\Targets;
-use Zolbek\Core\Input\Fields;
-use Zolbek\Core\Input\Refusal;
-use Zolbek\Core\Input\Refusals;
-use Zolbek\Core\Watering\Exposure;
-use Zolbek\Core\Watering\GrowthStage;
-use Zolbek\Core\Watering\Leaf;
-use Zolbek\Core\Watering\Place;
-use Zolbek\Core\Watering\Plant;
-use Zolbek\Core\Watering\Stand;
-use Zolbek\Core\Watering\Surface;
-use Zolbek\Core\Watering\WateringHabit;
-use Zolbek\Core\Watering\Wind;
+use Zolbek\Core\Basis\Input\Fields;
+use Zolbek\Core\Basis\Input\Refusal;
+use Zolbek\Core\Basis\Input\Refusals;
+use Zolbek\Core\Place\Container\TippedPot;
+use Zolbek\Core\Place\Plant\Crown;
+use Zolbek\Core\Place\Plant\GrowthStage;
+use Zolbek\Core\Place\Plant\Leaf;
+use Zolbek\Core\Place\Plant\PlantGroup;
+use Zolbek\Core\Place\Plant\Purpose;
+use Zolbek\Core\Place\Plant\RootVigour;
+use Zolbek\Core\Place\Plant\Targets;
+use Zolbek\Core\Place\Setup\Situation;
+use Zolbek\Core\Place\Site\Exposure;
+use Zolbek\Core\Place\Site\Place;
+use Zolbek\Core\Place\Site\Stand;
+use Zolbek\Core\Place\Site\Surface;
+use Zolbek\Core\Place\Site\Wind;
+use Zolbek\Core\Place\Watering\Feed;
+use Zolbek\Core\Place\Watering\WateringHabit;
 
 /** The plant, its place and its care as the Blend screen sends them; everything left out has a sensible start. */
 final readonly class SituationForm
@@ -44,7 +44,7 @@ final readonly class SituationForm
         private bool $old,
         private ?float $plannedYears,
         private Place $place,
-        private Plant $plant,
+        private Crown $plant,
         private Surface $surface,
         private WateringHabit $habit,
         private float $alkalinity,
@@ -82,12 +82,12 @@ final readonly class SituationForm
                 Stand::from($word('stand', Stand::cases(), Stand::Bench->value)),
                 $fields->flag('winter_shelter', false),
             ),
-            new Plant(
+            new Crown(
                 $canopy === null ? null : M_PI / 4.0 * ($canopy / 100.0) ** 2,
                 Leaf::from($word('leaf', Leaf::cases(), $species->leaf ?? Leaf::Middling->value)),
                 $species->evergreen ?? false,
                 $fields->number('roots_cut_share', 0, 1, 0),
-                $fields->number('weeks_since', 0, 520, $fields->has('roots_cut_share') ? 0 : Plant::WEEKS_TO_RECOVER),
+                $fields->number('weeks_since', 0, 520, $fields->has('roots_cut_share') ? 0 : Crown::WEEKS_TO_RECOVER),
             ),
             Surface::from($word('surface', Surface::cases(), Surface::Bare->value)),
             WateringHabit::read($fields->raw('habit') ?? ['method' => 'can'], $refusals, 'situation.habit'),

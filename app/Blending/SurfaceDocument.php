@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Blending;
 
-use Zolbek\Core\Blending\Floating;
-use Zolbek\Core\Component\ComponentKind;
-use Zolbek\Core\Fit\Situation;
-use Zolbek\Core\Watering\Surface;
-use Zolbek\Core\Watering\SurfaceHeat;
+use Zolbek\Core\Mix\Material\MaterialKind;
+use Zolbek\Core\Place\Setup\Situation;
+use Zolbek\Core\Place\Site\Surface;
+use Zolbek\Core\Place\Site\SurfaceHeat;
+use Zolbek\Core\Place\Watering\Floating;
 
 /** What happens at the surface: floating grains, heat, grains that repel water when dry: schema SurfaceNotes of the API. */
 final class SurfaceDocument
@@ -27,7 +27,7 @@ final class SurfaceDocument
         foreach ($blend->components as $i => $component) {
             $record = $form->parts->shelf->record($component->key);
             $albedo += $blend->shares[$i] * self::albedo($record->colour ?? '#808080');
-            $repels += in_array($component->kind, [ComponentKind::Bark, ComponentKind::Organic, ComponentKind::Charcoal], true) ? $blend->shares[$i] : 0.0;
+            $repels += in_array($component->kind, [MaterialKind::Bark, MaterialKind::Organic, MaterialKind::Charcoal], true) ? $blend->shares[$i] : 0.0;
         }
 
         return [

@@ -6,13 +6,14 @@ namespace App\Blending;
 
 use App\Models\Component;
 use App\Shelf\Portions;
-use Zolbek\Core\Ageing\Forecast;
-use Zolbek\Core\Fit\Assessment;
-use Zolbek\Core\Fit\Setup;
-use Zolbek\Core\Input\Fields;
-use Zolbek\Core\Input\Refusal;
-use Zolbek\Core\Input\Refusals;
-use Zolbek\Core\Input\Refused;
+use Zolbek\Core\Basis\Input\Fields;
+use Zolbek\Core\Basis\Input\Refusal;
+use Zolbek\Core\Basis\Input\Refusals;
+use Zolbek\Core\Basis\Input\Refused;
+use Zolbek\Core\Course\Ageing\Forecast;
+use Zolbek\Core\Mix\Substrate\Portion;
+use Zolbek\Core\Place\Setup\Setup;
+use Zolbek\Core\Verdict\Fit\Assessment;
 
 /** All mixes of three components in one pot, by steps: schema TriangleView of the API. */
 final class Triangle
@@ -68,7 +69,7 @@ final class Triangle
     }
 
     /**
-     * @param list<array{\Zolbek\Core\Blending\Portion, float}> $portions
+     * @param list<array{Portion, float}> $portions
      * @param list<Component>                                   $corners
      */
     private static function value(Setup $setup, array $portions, string $figure, array $corners): ?float

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Blending;
 
-use Zolbek\Core\BenchTest\TestKind;
-use Zolbek\Core\Component\Component;
-use Zolbek\Core\Component\ComponentReader;
-use Zolbek\Core\Uncertainty\ModelError;
-use Zolbek\Core\Uncertainty\Propagation;
+use Zolbek\Core\Mix\Material\Material;
+use Zolbek\Core\Mix\Material\MaterialReader;
+use Zolbek\Core\Verdict\Uncertainty\ModelError;
+use Zolbek\Core\Verdict\Uncertainty\Propagation;
+use Zolbek\Core\Work\BenchTest\TestKind;
 
 /** How sure the figures are, and which bench test would make each surer: schema UncertaintyView of the API. */
 final class UncertaintyDocument
@@ -22,9 +22,9 @@ final class UncertaintyDocument
 
     public static function propagation(BlendForm $form): Propagation
     {
-        return new Propagation($form->setup, static function (Component $component) use ($form): array {
+        return new Propagation($form->setup, static function (Material $component) use ($form): array {
             $record = $form->parts->shelf->record($component->key);
-            $bases = array_fill_keys(ComponentReader::PROPERTIES, $record->basis ?? 'typical');
+            $bases = array_fill_keys(MaterialReader::PROPERTIES, $record->basis ?? 'typical');
             $lot = $record === null ? null : ($form->parts->lots[$record->id] ?? null);
             foreach (array_keys(($record->measured['properties'] ?? []) + ($lot->measured['properties'] ?? [])) as $property) {
                 $bases[$property] = 'measured';

@@ -9,16 +9,16 @@ use App\Models\Pot as PotRecord;
 use App\Models\Recipe;
 use App\Models\RecipePart;
 use App\Shelf\Portions;
-use Zolbek\Core\Ageing\AgedPot;
-use Zolbek\Core\Ageing\Forecast;
-use Zolbek\Core\Blending\Portion;
-use Zolbek\Core\Container\PotWater;
-use Zolbek\Core\Fit\Assessment;
-use Zolbek\Core\Fit\Setup;
-use Zolbek\Core\Flow\RunThrough;
-use Zolbek\Core\Grading\Preparation;
-use Zolbek\Core\Input\Refusals;
-use Zolbek\Core\Input\Refused;
+use Zolbek\Core\Basis\Input\Refusals;
+use Zolbek\Core\Basis\Input\Refused;
+use Zolbek\Core\Course\Ageing\AgedPot;
+use Zolbek\Core\Course\Ageing\Forecast;
+use Zolbek\Core\Mix\Preparation\Preparation;
+use Zolbek\Core\Mix\Substrate\Portion;
+use Zolbek\Core\Place\Container\PotWater;
+use Zolbek\Core\Place\Container\RunThrough;
+use Zolbek\Core\Place\Setup\Setup;
+use Zolbek\Core\Verdict\Fit\Assessment;
 
 /** A mix in a pot looked at along one thing that changes: years, depth, compaction, suction, or its parts and those of others. */
 final readonly class Views

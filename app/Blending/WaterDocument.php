@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Blending;
 
 use Illuminate\Support\Carbon;
-use Zolbek\Core\Fit\Assessment;
-use Zolbek\Core\Watering\GrowthStage;
+use Zolbek\Core\Place\Plant\GrowthStage;
+use Zolbek\Core\Verdict\Fit\Assessment;
 
 /** How long the water lasts, month by month, against how often somebody comes by: schema WaterCourse of the API. */
 final class WaterDocument

@@ -6,18 +6,18 @@ namespace App\Blending;
 
 use App\Models\Component;
 use App\Shelf\Portions;
-use Zolbek\Core\Batching\BaseWithExtras;
-use Zolbek\Core\Batching\BatchOrder;
-use Zolbek\Core\Batching\Extra;
-use Zolbek\Core\Batching\TopUp;
-use Zolbek\Core\Fit\Assessment;
-use Zolbek\Core\Fit\Criterion;
-use Zolbek\Core\Input\Fields;
-use Zolbek\Core\Input\Refusal;
-use Zolbek\Core\Input\Refusals;
-use Zolbek\Core\Input\Refused;
-use Zolbek\Core\Writing\NameMatch;
-use Zolbek\Core\Writing\RecipeText;
+use Zolbek\Core\Basis\Input\Fields;
+use Zolbek\Core\Basis\Input\Refusal;
+use Zolbek\Core\Basis\Input\Refusals;
+use Zolbek\Core\Basis\Input\Refused;
+use Zolbek\Core\Question\Writing\NameMatch;
+use Zolbek\Core\Question\Writing\RecipeText;
+use Zolbek\Core\Verdict\Fit\Assessment;
+use Zolbek\Core\Verdict\Fit\Criterion;
+use Zolbek\Core\Work\Batching\BaseWithExtras;
+use Zolbek\Core\Work\Batching\BatchOrder;
+use Zolbek\Core\Work\Batching\Extra;
+use Zolbek\Core\Work\Batching\TopUp;
 
 /** Writing a mix as people do: read from words, expanded from a premix, made out of what is in the tub, a base with extras. */
 final class WritingDesk

@@ -12,7 +12,7 @@ use App\Models\Plant;
 use App\Models\PottingDay;
 use App\Potting\DayDocument;
 use Illuminate\Support\Carbon;
-use Zolbek\Core\Potting\Health;
+use Zolbek\Core\Work\Inspection\Health;
 
 /** What the day asks for: due tasks, this week's potting, what runs low, what is half done, plants in recovery. Schema Today of the API. */
 final class TodayDocument

@@ -6,7 +6,7 @@ namespace App\Exchange;
 
 use App\Models\Component;
 use App\Models\Lot;
-use Zolbek\Core\Input\Refused;
+use Zolbek\Core\Basis\Input\Refused;
 
 /** The component, or the delivery of it, that a row names. */
 final class ComponentByName

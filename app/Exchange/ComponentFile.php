@@ -14,8 +14,9 @@ use App\Shelf\MixFigures;
 use App\Shelf\Portions;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
-use Zolbek\Core\Component\ComponentReader;
-use Zolbek\Core\Input\Refused;
+use Zolbek\Core\Basis\Input\Refused;
+use Zolbek\Core\Mix\Material\Material;
+use Zolbek\Core\Mix\Material\MaterialReader;
 
 /**
  * One component with all its history as a JSON file, version 1 of api/component.schema.json: properties, deliveries, movements of stock and
@@ -34,7 +35,7 @@ final readonly class ComponentFile
     {
         $component->loadMissing('mixParts.component');
         $properties = [];
-        foreach (ComponentReader::PROPERTIES as $property) {
+        foreach (MaterialReader::PROPERTIES as $property) {
             $properties[$property] = $property === 'sieve' ? (object) $component->sieve : $component->getAttribute($property);
         }
         [$lots, $movements, $tests] = [Lot::query(), StockMovement::query(), BenchTest::query()];
@@ -144,10 +145,10 @@ final readonly class ComponentFile
     /**
      * @param array<string, mixed> $raw
      */
-    private static function checked(array $raw): \Zolbek\Core\Component\Component
+    private static function checked(array $raw): Material
     {
         try {
-            return ComponentReader::read(['key' => $raw['key'], 'name' => $raw['name'], 'kind' => $raw['kind'], ...array_filter($raw['properties'], static fn(mixed $value): bool => $value !== null)]);
+            return MaterialReader::read(['key' => $raw['key'], 'name' => $raw['name'], 'kind' => $raw['kind'], ...array_filter($raw['properties'], static fn(mixed $value): bool => $value !== null)]);
         } catch (Refused $refused) {
             throw $refused->under('component.properties');
         }
@@ -177,7 +178,7 @@ final readonly class ComponentFile
     private static function isUntouched(Component $there, array $raw): bool
     {
         $properties = [];
-        foreach (ComponentReader::PROPERTIES as $property) {
+        foreach (MaterialReader::PROPERTIES as $property) {
             $properties[$property] = $there->getAttribute($property);
         }
 

@@ -7,8 +7,9 @@ namespace App\Exchange;
 use App\Actions\SaveComponent;
 use App\Actions\ShelfFields;
 use App\Models\Component;
-use Zolbek\Core\Input\Refusal;
-use Zolbek\Core\Input\Refused;
+use Zolbek\Core\Basis\Input\Refusal;
+use Zolbek\Core\Basis\Input\Refused;
+use Zolbek\Core\Mix\Material\MaterialReader;
 
 /** Components with all their properties, told apart by name. Premixes and reclaimed mixes are not in it. */
 final readonly class ComponentSheet implements Sheet
@@ -96,7 +97,7 @@ final readonly class ComponentSheet implements Sheet
     private static function row(Component $component): array
     {
         $row = ['name' => $component->name, 'kind' => $component->kind, 'basis' => $component->basis, 'colour' => $component->colour, 'hazards' => $component->hazards];
-        foreach ([...\Zolbek\Core\Component\ComponentReader::PROPERTIES, ...ShelfFields::NAMES] as $field) {
+        foreach ([...MaterialReader::PROPERTIES, ...ShelfFields::NAMES] as $field) {
             $value = $component->getAttribute($field);
             if ($value !== null) {
                 $row[$field] = $value;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Exchange;
 
-use Zolbek\Core\Input\Refused;
+use Zolbek\Core\Basis\Input\Refused;
 
 /**
  * A CSV file as a header and rows of texts. UTF-8, with or without a byte-order mark; comma, semicolon or tab, whichever the header uses most.

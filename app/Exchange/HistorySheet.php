@@ -8,7 +8,7 @@ use App\Actions\WritePlantEvent;
 use App\Day;
 use App\Models\Plant;
 use App\Models\PlantEvent;
-use Zolbek\Core\Input\Refused;
+use Zolbek\Core\Basis\Input\Refused;
 
 /** Histories of plants as CSV: a line for each thing that happened. A line that is there already is left as it is. */
 final readonly class HistorySheet implements Sheet

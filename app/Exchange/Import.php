@@ -6,8 +6,8 @@ namespace App\Exchange;
 
 use App\Http\RefusalResponse;
 use Illuminate\Support\Facades\DB;
-use Zolbek\Core\Input\Refusal;
-use Zolbek\Core\Input\Refused;
+use Zolbek\Core\Basis\Input\Refusal;
+use Zolbek\Core\Basis\Input\Refused;
 
 /**
  * Takes in a CSV file, or says row by row why not: schema ImportReport of the API. All rows or none, unless the good ones are asked for.

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Exchange;
 
 use App\Actions\SaveLot;
-use App\Models\Component;
 use App\Models\Lot;
 
 /** Deliveries, told apart by component and mark. */

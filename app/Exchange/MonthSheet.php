@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Exchange;
 
-use Zolbek\Core\Input\Refusal;
-use Zolbek\Core\Input\Refusals;
-use Zolbek\Core\Input\Refused;
+use Zolbek\Core\Basis\Input\Refusal;
+use Zolbek\Core\Basis\Input\Refusals;
+use Zolbek\Core\Basis\Input\Refused;
 
 /** The months of a climate as CSV: columns tmin, tmax, rain_mm, and perhaps humidity, wind_ms, sun_hours; twelve rows, January first. */
 final class MonthSheet

@@ -15,10 +15,10 @@ use App\Models\Recipe;
 use App\Models\Site;
 use App\Models\Species;
 use Illuminate\Support\Facades\DB;
-use Zolbek\Core\Input\Fields;
-use Zolbek\Core\Input\Refusal;
-use Zolbek\Core\Input\Refusals;
-use Zolbek\Core\Input\Refused;
+use Zolbek\Core\Basis\Input\Fields;
+use Zolbek\Core\Basis\Input\Refusal;
+use Zolbek\Core\Basis\Input\Refusals;
+use Zolbek\Core\Basis\Input\Refused;
 
 /** One plant with its history as an open JSON file: species, site, pot and mix by their names. */
 final readonly class PlantFile

@@ -11,7 +11,7 @@ use App\Models\Pot;
 use App\Models\Recipe;
 use App\Models\Site;
 use App\Models\Species;
-use Zolbek\Core\Input\Refused;
+use Zolbek\Core\Basis\Input\Refused;
 
 /** The collection as CSV, plants told apart by their numbers. */
 final readonly class PlantSheet implements Sheet

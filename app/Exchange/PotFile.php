@@ -6,7 +6,7 @@ namespace App\Exchange;
 
 use App\Actions\SavePot;
 use App\Models\Pot;
-use Zolbek\Core\Input\Refused;
+use Zolbek\Core\Basis\Input\Refused;
 
 /** One pot as an open JSON file. */
 final readonly class PotFile

@@ -10,10 +10,10 @@ use App\Models\RecipePart;
 use App\Models\RecipeVersion;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
-use Zolbek\Core\Grading\Preparation;
-use Zolbek\Core\Input\Refusal;
-use Zolbek\Core\Input\Refusals;
-use Zolbek\Core\Input\Refused;
+use Zolbek\Core\Basis\Input\Refusal;
+use Zolbek\Core\Basis\Input\Refusals;
+use Zolbek\Core\Basis\Input\Refused;
+use Zolbek\Core\Mix\Preparation\Preparation;
 
 /**
  * One recipe with all its versions as a JSON file, version 1 of api/recipe.schema.json. Components are named by their keys; a file whose components are not

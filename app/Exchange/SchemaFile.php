@@ -7,7 +7,7 @@ namespace App\Exchange;
 use JsonException;
 use Opis\JsonSchema\Errors\ErrorFormatter;
 use Opis\JsonSchema\Validator;
-use Zolbek\Core\Input\Refused;
+use Zolbek\Core\Basis\Input\Refused;
 
 /** A JSON file of one of our formats, held against its schema. */
 final class SchemaFile

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Exchange;
 
+use Zolbek\Core\Basis\Input\Refused;
+
 /** A kind of CSV file: its columns, how a row of it is taken in, and what it holds when it is written. */
 interface Sheet
 {
@@ -20,7 +22,7 @@ interface Sheet
      *
      * @return array{string, string} added, changed or same; and a name for the report
      *
-     * @throws \Zolbek\Core\Input\Refused naming fields
+     * @throws Refused naming fields
      */
     public function take(array $values): array;
 

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Exchange;
 
-use Zolbek\Core\Input\Refusal;
-use Zolbek\Core\Input\Refusals;
-use Zolbek\Core\Input\Refused;
+use Zolbek\Core\Basis\Input\Refusal;
+use Zolbek\Core\Basis\Input\Refusals;
+use Zolbek\Core\Basis\Input\Refused;
 
 /** Turns the texts of a CSV file into values by field, as the columns of its sheet say. */
 final readonly class SheetReader

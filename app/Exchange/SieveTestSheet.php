@@ -10,9 +10,9 @@ use App\Actions\UseBenchTest;
 use App\Day;
 use App\Models\BenchTest;
 use Illuminate\Support\Carbon;
-use Zolbek\Core\BenchTest\TestKind;
-use Zolbek\Core\Input\Refusal;
-use Zolbek\Core\Input\Refused;
+use Zolbek\Core\Basis\Input\Refusal;
+use Zolbek\Core\Basis\Input\Refused;
+use Zolbek\Core\Work\BenchTest\TestKind;
 
 /** Sieve analyses that were done elsewhere: a row is one sample. One that is here already is left as it is. */
 final readonly class SieveTestSheet implements Sheet

@@ -6,8 +6,8 @@ namespace App\Http;
 
 use App\Words;
 use Illuminate\Http\JsonResponse;
-use Zolbek\Core\Input\Refusal;
-use Zolbek\Core\Input\Refused;
+use Zolbek\Core\Basis\Input\Refusal;
+use Zolbek\Core\Basis\Input\Refused;
 
 /** What the API answers when it cannot use what it was given: the sentence, and each field with its own. */
 final class RefusalResponse

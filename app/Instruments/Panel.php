@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Instruments;
 
+use Zolbek\Core\Basis\Input\Refused;
+
 /** Of a simulated instrument: what the panel can set, such as what lies on the pan. */
 interface Panel
 {
@@ -13,7 +15,7 @@ interface Panel
     /**
      * @param array<mixed> $input some of the settings
      *
-     * @throws \Zolbek\Core\Input\Refused naming each field and what it may be
+     * @throws Refused naming each field and what it may be
      */
     public function set(array $input): void;
 }

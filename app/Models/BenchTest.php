@@ -7,7 +7,7 @@ namespace App\Models;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
-use Zolbek\Core\BenchTest\TestKind;
+use Zolbek\Core\Work\BenchTest\TestKind;
 
 /**
  * A test at the bench, running or done, with every reading as it was taken.

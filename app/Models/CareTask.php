@@ -15,10 +15,10 @@ use Illuminate\Support\Carbon;
  * @property int                  $plant_id
  * @property Plant                $plant
  * @property int|null             $day_plant_id
- * @property string               $kind      see Zolbek\Core\Aftercare\TaskKind
+ * @property string               $kind      see Zolbek\Core\Work\Aftercare\TaskKind
  * @property Carbon               $starts_on
  * @property Carbon               $due_on
- * @property string               $ends_by   see Zolbek\Core\Aftercare\EndsBy
+ * @property string               $ends_by   see Zolbek\Core\Work\Aftercare\EndsBy
  * @property int|null             $every_days
  * @property Carbon|null          $until_on
  * @property array<string, mixed> $figures

@@ -9,10 +9,10 @@ use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Carbon;
-use Zolbek\Core\Batching\Stock;
-use Zolbek\Core\BenchTest\MeasuredOverTypical;
-use Zolbek\Core\Component\Component as CoreComponent;
-use Zolbek\Core\Component\ComponentReader;
+use Zolbek\Core\Mix\Material\Material;
+use Zolbek\Core\Mix\Material\MaterialReader;
+use Zolbek\Core\Mix\Material\Stock;
+use Zolbek\Core\Work\BenchTest\MeasuredOverTypical;
 
 /**
  * A component on the shelf: its properties, and what is in stock of it.
@@ -49,9 +49,9 @@ final class Component extends Model
 
     public const HAZARDS = ['dust', 'compost', 'sphagnum', 'vermiculite'];
 
-    public function toCore(): CoreComponent
+    public function toCore(): Material
     {
-        return ComponentReader::read($this->description(), $this->packing());
+        return MaterialReader::read($this->description(), $this->packing());
     }
 
     /** Residual packing of the component as it is evaluated. */
@@ -70,7 +70,7 @@ final class Component extends Model
     public function typical(): array
     {
         $properties = ['key' => $this->key, 'name' => $this->name, 'kind' => $this->kind, 'basis' => $this->basis];
-        foreach (ComponentReader::PROPERTIES as $property) {
+        foreach (MaterialReader::PROPERTIES as $property) {
             $value = $this->getAttribute($property);
             if ($value !== null) {
                 $properties[$property] = $value;
@@ -107,7 +107,7 @@ final class Component extends Model
             'sieve' => 'array',
             'hazards' => 'array',
             'archived_at' => 'datetime',
-            ...array_fill_keys(array_values(array_diff(ComponentReader::PROPERTIES, ['sieve'])), 'float'),
+            ...array_fill_keys(array_values(array_diff(MaterialReader::PROPERTIES, ['sieve'])), 'float'),
             'residual_packing' => 'float',
             'stock_l' => 'float',
             'pack_l' => 'float',

@@ -6,7 +6,7 @@ namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Carbon;
-use Zolbek\Core\Nutrition\Fertiliser as CoreFertiliser;
+use Zolbek\Core\Work\Feeding\FertiliserLabel;
 
 /**
  * A fertiliser by its label.
@@ -28,9 +28,9 @@ final class Fertiliser extends Model
 
     public const FORMS = ['slow_release', 'granule', 'liquid'];
 
-    public function toCore(): CoreFertiliser
+    public function toCore(): FertiliserLabel
     {
-        return new CoreFertiliser($this->n_percent, $this->p2o5_percent, $this->k2o_percent, $this->label_g_l);
+        return new FertiliserLabel($this->n_percent, $this->p2o5_percent, $this->k2o_percent, $this->label_g_l);
     }
 
     /** @return array<string, string> */

@@ -8,10 +8,10 @@ use App\Bench\Measured;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
-use Zolbek\Core\Batching\Stock;
-use Zolbek\Core\BenchTest\MeasuredOverTypical;
-use Zolbek\Core\Component\Component as CoreComponent;
-use Zolbek\Core\Component\ComponentReader;
+use Zolbek\Core\Mix\Material\Material;
+use Zolbek\Core\Mix\Material\MaterialReader;
+use Zolbek\Core\Mix\Material\Stock;
+use Zolbek\Core\Work\BenchTest\MeasuredOverTypical;
 
 /**
  * A delivery of a component: its date, price and what is left of it, and what tests found of this very delivery.
@@ -40,9 +40,9 @@ final class Lot extends Model
     }
 
     /** The component as this delivery of it is. */
-    public function toCore(Component $component): CoreComponent
+    public function toCore(Component $component): Material
     {
-        return ComponentReader::read($this->description($component), $this->measured_packing ?? $component->packing());
+        return MaterialReader::read($this->description($component), $this->measured_packing ?? $component->packing());
     }
 
     /** @return array<string, mixed> the component in the open exchange format, with what was measured of this delivery */

@@ -11,8 +11,8 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Carbon;
-use Zolbek\Core\Potting\Health;
-use Zolbek\Core\Watering\GrowthStage;
+use Zolbek\Core\Place\Plant\GrowthStage;
+use Zolbek\Core\Work\Inspection\Health;
 
 /**
  * A plant of the collection, and what it stands in.

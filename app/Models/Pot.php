@@ -7,8 +7,8 @@ namespace App\Models;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Carbon;
-use Zolbek\Core\Container\Holes;
-use Zolbek\Core\Container\Pot as CorePot;
+use Zolbek\Core\Place\Container\Container;
+use Zolbek\Core\Place\Container\Holes;
 
 /**
  * A kind of pot in the yard.
@@ -46,9 +46,9 @@ final class Pot extends Model
         return $this->hasMany(Plant::class);
     }
 
-    public function toCore(): CorePot
+    public function toCore(): Container
     {
-        return CorePot::read($this->description());
+        return Container::read($this->description());
     }
 
     /** @return array<string, mixed> the pot in the open exchange format */

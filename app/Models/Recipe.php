@@ -9,7 +9,7 @@ use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Carbon;
-use Zolbek\Core\Grading\Preparation;
+use Zolbek\Core\Mix\Preparation\Preparation;
 
 /**
  * A mix as the yard writes it down: components and parts by loose volume, for a group of plants.

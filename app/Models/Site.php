@@ -6,7 +6,7 @@ namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Carbon;
-use Zolbek\Core\Watering\Climate;
+use Zolbek\Core\Place\Climate\Climate;
 
 /**
  * A place with its monthly climate and its water.

@@ -7,14 +7,14 @@ namespace App\Plants;
 use App\Day;
 use App\Models\Plant;
 use Illuminate\Support\Carbon;
-use Zolbek\Core\Input\Fields;
-use Zolbek\Core\Input\Refusal;
-use Zolbek\Core\Input\Refusals;
-use Zolbek\Core\Input\Refused;
-use Zolbek\Core\Inspection\Advice;
-use Zolbek\Core\Inspection\Finding;
-use Zolbek\Core\Inspection\OldMix;
-use Zolbek\Core\Potting\Reason;
+use Zolbek\Core\Basis\Input\Fields;
+use Zolbek\Core\Basis\Input\Refusal;
+use Zolbek\Core\Basis\Input\Refusals;
+use Zolbek\Core\Basis\Input\Refused;
+use Zolbek\Core\Work\Inspection\Advice;
+use Zolbek\Core\Work\Inspection\Finding;
+use Zolbek\Core\Work\Inspection\OldMix;
+use Zolbek\Core\Work\Inspection\Reason;
 
 /** What was seen at a root ball, and what it says of the old mix and for the new one: schema Inspection of the API. */
 final readonly class InspectionForm

@@ -7,13 +7,13 @@ namespace App\Plants;
 use App\Models\Plant;
 use App\Models\PlantEvent;
 use Illuminate\Support\Carbon;
-use Zolbek\Core\Ageing\Forecast;
-use Zolbek\Core\Fit\PlantGroup;
-use Zolbek\Core\Fit\Setup;
-use Zolbek\Core\Inspection\Finding;
-use Zolbek\Core\Potting\Due;
-use Zolbek\Core\Potting\PottingSeason;
-use Zolbek\Core\Watering\Exposure;
+use Zolbek\Core\Course\Ageing\Forecast;
+use Zolbek\Core\Place\Plant\PlantGroup;
+use Zolbek\Core\Place\Setup\Setup;
+use Zolbek\Core\Place\Site\Exposure;
+use Zolbek\Core\Work\Inspection\Finding;
+use Zolbek\Core\Work\Timing\Due;
+use Zolbek\Core\Work\Timing\PottingSeason;
 
 /** Whether a plant is due, and whether the season is right. */
 final class Outlook

@@ -11,9 +11,9 @@ use App\Models\MoistureCheck;
 use App\Models\Photo;
 use App\Models\Plant;
 use App\Models\Pot;
-use Zolbek\Core\Ageing\AgedPot;
-use Zolbek\Core\Ageing\Forecast;
-use Zolbek\Core\Fit\Setup;
+use Zolbek\Core\Course\Ageing\AgedPot;
+use Zolbek\Core\Course\Ageing\Forecast;
+use Zolbek\Core\Place\Setup\Setup;
 
 /** All about one plant on one page: schema PlantDossier of the API. */
 final readonly class PlantDocument

@@ -6,20 +6,20 @@ namespace App\Plants;
 
 use App\Models\Plant;
 use Illuminate\Support\Carbon;
-use Zolbek\Core\Ageing\RootVigour;
-use Zolbek\Core\Chemistry\Feed;
-use Zolbek\Core\Fit\PlantGroup;
-use Zolbek\Core\Fit\Purpose;
-use Zolbek\Core\Fit\Situation;
-use Zolbek\Core\Fit\Targets;
-use Zolbek\Core\Watering\Climate;
-use Zolbek\Core\Watering\DailyClimate;
-use Zolbek\Core\Watering\Exposure;
-use Zolbek\Core\Watering\Leaf;
-use Zolbek\Core\Watering\Place;
-use Zolbek\Core\Watering\Plant as CorePlant;
-use Zolbek\Core\Watering\Stand;
-use Zolbek\Core\Watering\Surface;
+use Zolbek\Core\Place\Climate\Climate;
+use Zolbek\Core\Place\Climate\DailyClimate;
+use Zolbek\Core\Place\Plant\Crown;
+use Zolbek\Core\Place\Plant\Leaf;
+use Zolbek\Core\Place\Plant\PlantGroup;
+use Zolbek\Core\Place\Plant\Purpose;
+use Zolbek\Core\Place\Plant\RootVigour;
+use Zolbek\Core\Place\Plant\Targets;
+use Zolbek\Core\Place\Setup\Situation;
+use Zolbek\Core\Place\Site\Exposure;
+use Zolbek\Core\Place\Site\Place;
+use Zolbek\Core\Place\Site\Stand;
+use Zolbek\Core\Place\Site\Surface;
+use Zolbek\Core\Place\Watering\Feed;
 
 /** A plant of the collection as the core knows it: its targets, its place, its climate. Climates of one site are worked out once. */
 final class PlantSituation
@@ -42,12 +42,12 @@ final class PlantSituation
             $this->targets($plant),
             $this->climate($plant),
             new Place(Exposure::from($plant->exposure), stand: Stand::from($plant->stand ?? Stand::Bench->value), winterShelter: $plant->winter_shelter ?? false),
-            new CorePlant(
+            new Crown(
                 $plant->canopy_cm === null ? null : M_PI / 4.0 * ($plant->canopy_cm / 100.0) ** 2,
                 Leaf::from($plant->species->leaf ?? Leaf::Middling->value),
                 $plant->species->evergreen ?? false,
                 $rootsCut,
-                $rootsCut > 0.0 ? 0.0 : CorePlant::WEEKS_TO_RECOVER,
+                $rootsCut > 0.0 ? 0.0 : Crown::WEEKS_TO_RECOVER,
             ),
             $surface,
             alkalinityMgL: $plant->site->alkalinity_mg_l ?? 0.0,

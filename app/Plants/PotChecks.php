@@ -9,16 +9,16 @@ use App\Models\Pot;
 use App\Models\Recipe;
 use App\Models\Site;
 use App\Shelf\RecipePortions;
-use Zolbek\Core\Container\Mesh;
-use Zolbek\Core\Container\PotWater;
-use Zolbek\Core\Fit\PlantGroup;
-use Zolbek\Core\Fit\Setup;
-use Zolbek\Core\Fit\WaterCourse;
-use Zolbek\Core\Flow\RunThrough;
-use Zolbek\Core\Input\Fields;
-use Zolbek\Core\Input\Refusal;
-use Zolbek\Core\Input\Refusals;
-use Zolbek\Core\Input\Refused;
+use Zolbek\Core\Basis\Input\Fields;
+use Zolbek\Core\Basis\Input\Refusal;
+use Zolbek\Core\Basis\Input\Refusals;
+use Zolbek\Core\Basis\Input\Refused;
+use Zolbek\Core\Course\Water\WaterCourse;
+use Zolbek\Core\Place\Container\Mesh;
+use Zolbek\Core\Place\Container\PotWater;
+use Zolbek\Core\Place\Container\RunThrough;
+use Zolbek\Core\Place\Plant\PlantGroup;
+use Zolbek\Core\Place\Setup\Setup;
 
 /** The checks of a pot that matter, with a mix and perhaps a plant in it, against the next smaller pot of the yard: schema PotChecks of the API. */
 final readonly class PotChecks

@@ -6,10 +6,10 @@ namespace App\Plants;
 
 use App\Models\Plant;
 use App\Models\Setting;
-use Zolbek\Core\Container\Pot;
-use Zolbek\Core\Input\Fields;
-use Zolbek\Core\Input\Refusals;
-use Zolbek\Core\Input\Refused;
+use Zolbek\Core\Basis\Input\Fields;
+use Zolbek\Core\Basis\Input\Refusals;
+use Zolbek\Core\Basis\Input\Refused;
+use Zolbek\Core\Place\Container\Container;
 
 /** Rules of thumb for the proportion of pot and plant; the yard's own where it has changed them. */
 final class Proportions
@@ -51,7 +51,7 @@ final class Proportions
      *
      * @return list<array{rule: string, is_cm: float, should_cm: float}>
      */
-    public static function of(Plant $plant, Pot $pot): array
+    public static function of(Plant $plant, Container $pot): array
     {
         $rules = self::rules();
         $rows = [];

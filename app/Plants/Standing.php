@@ -8,18 +8,18 @@ use App\Models\Pot;
 use App\Models\Recipe;
 use App\Models\RecipePart;
 use App\Shelf\RecipePortions;
-use Zolbek\Core\Ageing\AgeingClimate;
-use Zolbek\Core\Blending\Blend;
-use Zolbek\Core\Blending\Portion;
-use Zolbek\Core\Blending\Substrate;
-use Zolbek\Core\Component\Component as CoreComponent;
-use Zolbek\Core\Component\KeptComponent;
-use Zolbek\Core\Container\DrainageLayer;
-use Zolbek\Core\Container\Holes;
-use Zolbek\Core\Container\Pot as CorePot;
-use Zolbek\Core\Fit\PlantGroup;
-use Zolbek\Core\Fit\Setup;
-use Zolbek\Core\Fit\Situation;
+use Zolbek\Core\Mix\Attrition\AgeingClimate;
+use Zolbek\Core\Mix\Blending\Blend;
+use Zolbek\Core\Mix\Material\KeptMaterial;
+use Zolbek\Core\Mix\Material\Material;
+use Zolbek\Core\Mix\Substrate\Portion;
+use Zolbek\Core\Mix\Substrate\Substrate;
+use Zolbek\Core\Place\Container\Container;
+use Zolbek\Core\Place\Container\DrainageLayer;
+use Zolbek\Core\Place\Container\Holes;
+use Zolbek\Core\Place\Plant\PlantGroup;
+use Zolbek\Core\Place\Setup\Setup;
+use Zolbek\Core\Place\Setup\Situation;
 
 /** The mix and the pot that a plant stands in, with the values that they had on that day: what its forecast is computed from, whatever changes later. */
 final class Standing
@@ -28,7 +28,7 @@ final class Standing
     private array $substrates = [];
 
     /**
-     * @param array{headspace_cm?: float, top_dressing_cm?: float, layer?: array{component: CoreComponent, thickness_cm: float}|null} $setup
+     * @param array{headspace_cm?: float, top_dressing_cm?: float, layer?: array{component: Material, thickness_cm: float}|null} $setup
      *
      * @return array<string, mixed> as it is kept with the plant
      */
@@ -44,7 +44,7 @@ final class Standing
             'parts' => $recipe->parts->map(static fn(RecipePart $part): array => [
                 'component_id' => $part->component_id, 'name' => $part->component->name, 'kind' => $part->component->kind, 'colour' => $part->component->colour, 'parts' => $part->parts,
             ])->all(),
-            'components' => array_map(static fn(CoreComponent $component, float $parts): array => ['kept' => KeptComponent::keep($component), 'parts' => $parts], $blend->components, $blend->parts),
+            'components' => array_map(static fn(Material $component, float $parts): array => ['kept' => KeptMaterial::keep($component), 'parts' => $parts], $blend->components, $blend->parts),
             'compaction_index' => $recipe->compaction_index,
             'pot' => [
                 'id' => $pot->id, 'name' => $pot->name, 'description' => $pot->description(), 'drying_sides' => $pot->drying_sides, 'weight_kg' => $pot->weight_kg,
@@ -52,7 +52,7 @@ final class Standing
             ],
             'headspace_cm' => $setup['headspace_cm'] ?? 0.0,
             'top_dressing_cm' => $setup['top_dressing_cm'] ?? 0.0,
-            'layer' => $layer === null ? null : ['kept' => KeptComponent::keep($layer['component']), 'thickness_cm' => $layer['thickness_cm']],
+            'layer' => $layer === null ? null : ['kept' => KeptMaterial::keep($layer['component']), 'thickness_cm' => $layer['thickness_cm']],
         ];
     }
 
@@ -65,13 +65,13 @@ final class Standing
         $substrate = $this->substrate($standing);
 
         return new Setup(
-            array_map(static fn(CoreComponent $component, float $parts): array => [Portion::of($component), $parts], $substrate->blend->components, $substrate->blend->parts),
+            array_map(static fn(Material $component, float $parts): array => [Portion::of($component), $parts], $substrate->blend->components, $substrate->blend->parts),
             self::pot($pot['description']),
             Holes::of((int) $pot['holes']['count'], (float) ($pot['holes']['diameter_cm'] ?? 1.0), (float) $pot['holes']['open_share']),
             $group,
             (float) $standing['headspace_cm'],
             (float) $standing['top_dressing_cm'],
-            $layer === null ? null : new DrainageLayer(new Substrate(new Blend([[KeptComponent::read($layer['kept']), 1.0]]), $index), (float) $layer['thickness_cm']),
+            $layer === null ? null : new DrainageLayer(new Substrate(new Blend([[KeptMaterial::read($layer['kept']), 1.0]]), $index), (float) $layer['thickness_cm']),
             (float) $pot['weight_kg'],
             compactionIndex: $index,
             situation: $situation?->with(dryingSides: (bool) $pot['drying_sides']),
@@ -91,7 +91,7 @@ final class Standing
         $key = md5((string) json_encode($standing['components'])).'|'.$index.'|'.$years.'|'.($years > 0.0 ? round($climate->frostCycles ?? 0.0, 2).'|'.($climate->meanC ?? 0) : '');
 
         return $this->substrates[$key] ??= new Substrate(
-            $years > 0.0 ? $this->substrate($standing)->blend : new Blend(array_values(array_map(static fn(array $part): array => [KeptComponent::read($part['kept']), (float) $part['parts']], $standing['components']))),
+            $years > 0.0 ? $this->substrate($standing)->blend : new Blend(array_values(array_map(static fn(array $part): array => [KeptMaterial::read($part['kept']), (float) $part['parts']], $standing['components']))),
             $index,
             $years,
             $years > 0.0 ? $climate : null,
@@ -109,9 +109,9 @@ final class Standing
     }
 
     /** @param array<string, mixed> $description */
-    private static function pot(array $description): CorePot
+    private static function pot(array $description): Container
     {
         // whole numbers come back from JSON as such, all but the sides are lengths
-        return CorePot::read(array_map(static fn(mixed $value): mixed => is_float($value) && floor($value) === $value ? (int) $value : $value, $description));
+        return Container::read(array_map(static fn(mixed $value): mixed => is_float($value) && floor($value) === $value ? (int) $value : $value, $description));
     }
 }

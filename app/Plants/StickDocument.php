@@ -7,11 +7,11 @@ namespace App\Plants;
 use App\Models\MoistureCheck;
 use App\Models\Plant;
 use Illuminate\Support\Carbon;
-use Zolbek\Core\Fit\ModelConstants;
-use Zolbek\Core\Fit\WaterCourse;
-use Zolbek\Core\Watering\GrowthStage;
-use Zolbek\Core\Watering\LearnedInterval;
-use Zolbek\Core\Watering\StickChart;
+use Zolbek\Core\Course\Water\LearnedInterval;
+use Zolbek\Core\Course\Water\StickChart;
+use Zolbek\Core\Course\Water\WaterCourse;
+use Zolbek\Core\Place\Plant\GrowthStage;
+use Zolbek\Core\Place\Setup\ModelConstants;
 
 /** How long the water in a plant's pot lasts, what its own taps taught, and what a stick should look like: schema StickChart of the API. */
 final readonly class StickDocument

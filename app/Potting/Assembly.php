@@ -15,20 +15,20 @@ use App\Plants\Standing;
 use App\Shelf\Portions;
 use App\Shelf\RecipePortions;
 use Illuminate\Database\Eloquent\Collection;
-use Zolbek\Core\Batching\DayPot;
-use Zolbek\Core\Batching\PottingDay as DaySums;
-use Zolbek\Core\Blending\Blend;
-use Zolbek\Core\Blending\Portion;
-use Zolbek\Core\Blending\Substrate;
-use Zolbek\Core\Container\BallTreatment;
-use Zolbek\Core\Container\Contents;
-use Zolbek\Core\Container\DrainageLayer;
-use Zolbek\Core\Container\RootBall;
-use Zolbek\Core\Container\WallZone;
-use Zolbek\Core\Fit\PlantGroup;
-use Zolbek\Core\Fit\Setup;
-use Zolbek\Core\Input\Refused;
-use Zolbek\Core\Watering\Surface;
+use Zolbek\Core\Basis\Input\Refused;
+use Zolbek\Core\Mix\Blending\Blend;
+use Zolbek\Core\Mix\Substrate\Portion;
+use Zolbek\Core\Mix\Substrate\Substrate;
+use Zolbek\Core\Place\Container\BallTreatment;
+use Zolbek\Core\Place\Container\Contents;
+use Zolbek\Core\Place\Container\DrainageLayer;
+use Zolbek\Core\Place\Container\RootBall;
+use Zolbek\Core\Place\Container\WallZone;
+use Zolbek\Core\Place\Plant\PlantGroup;
+use Zolbek\Core\Place\Setup\Setup;
+use Zolbek\Core\Place\Site\Surface;
+use Zolbek\Core\Work\PottingDay\DayPot;
+use Zolbek\Core\Work\PottingDay\DaySums;
 
 /**
  * A potting day put together for the core: every entry with its pot, mix, ball and zones. Records are read in a few queries, however many plants there are.

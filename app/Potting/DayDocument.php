@@ -17,9 +17,9 @@ use App\Plants\Outlook;
 use App\Plants\PlantSituation;
 use App\Plants\Standing;
 use App\Shelf\RecipePortions;
-use Zolbek\Core\Batching\DayMix;
-use Zolbek\Core\Batching\Screenings;
-use Zolbek\Core\Batching\Stock;
+use Zolbek\Core\Mix\Material\Stock;
+use Zolbek\Core\Mix\Preparation\Screenings;
+use Zolbek\Core\Work\PottingDay\DayMix;
 
 /** A potting day worked out: every plant, the mixes with their loads, what comes from the shelf and what must be bought. Schema PottingDay of the API. */
 final readonly class DayDocument

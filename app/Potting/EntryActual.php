@@ -6,10 +6,10 @@ namespace App\Potting;
 
 use App\Models\Plant;
 use App\Plants\InspectionForm;
-use Zolbek\Core\Input\Fields;
-use Zolbek\Core\Input\Refusal;
-use Zolbek\Core\Input\Refusals;
-use Zolbek\Core\Inspection\Finding;
+use Zolbek\Core\Basis\Input\Fields;
+use Zolbek\Core\Basis\Input\Refusal;
+use Zolbek\Core\Basis\Input\Refusals;
+use Zolbek\Core\Work\Inspection\Finding;
 
 /** What was really done with one plant, as somebody at the bench enters it. */
 final class EntryActual

@@ -7,17 +7,17 @@ namespace App\Potting;
 use App\Models\DayPlant;
 use App\Plants\InspectionForm;
 use App\Plants\Outlook;
-use Zolbek\Core\Batching\DayPotNeeds;
-use Zolbek\Core\Chemistry\Exchange;
-use Zolbek\Core\Container\BallTreatment;
-use Zolbek\Core\Container\DepthBudget;
-use Zolbek\Core\Container\Weights;
-use Zolbek\Core\Fit\Assessment;
-use Zolbek\Core\Nutrition\SlowRelease;
-use Zolbek\Core\Potting\FirstWater;
-use Zolbek\Core\Potting\MeshPieces;
-use Zolbek\Core\Potting\TieWire;
-use Zolbek\Core\Potting\WorkTime;
+use Zolbek\Core\Mix\Chemistry\CationExchange;
+use Zolbek\Core\Place\Container\BallTreatment;
+use Zolbek\Core\Place\Container\DepthBudget;
+use Zolbek\Core\Place\Container\Weights;
+use Zolbek\Core\Verdict\Fit\Assessment;
+use Zolbek\Core\Work\Feeding\SlowRelease;
+use Zolbek\Core\Work\PottingDay\DayPotNeeds;
+use Zolbek\Core\Work\PottingDay\FirstWater;
+use Zolbek\Core\Work\PottingDay\MeshPieces;
+use Zolbek\Core\Work\PottingDay\TieWire;
+use Zolbek\Core\Work\PottingDay\WorkTime;
 
 /** What is worked out for one plant of a day: schema EntryFigures of the API. */
 final readonly class EntryFigures
@@ -91,6 +91,6 @@ final readonly class EntryFigures
         $core = $fertiliser->toCore();
         $grams = $core->grams($litres, (float) $plan['fertiliser']['share']);
 
-        return ['name' => $fertiliser->name, 'grams' => $grams, ...$core->elements($grams), 'washed_out_share' => SlowRelease::washOutShare((new Exchange($needs->share->setup->substrate))->cecCmolL)];
+        return ['name' => $fertiliser->name, 'grams' => $grams, ...$core->elements($grams), 'washed_out_share' => SlowRelease::washOutShare((new CationExchange($needs->share->setup->substrate))->cecCmolL)];
     }
 }

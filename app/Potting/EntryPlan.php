@@ -6,16 +6,16 @@ namespace App\Potting;
 
 use App\Models\Component;
 use App\Models\Fertiliser;
-use Zolbek\Core\Aftercare\CarePlan;
-use Zolbek\Core\Aftercare\Done;
-use Zolbek\Core\Container\BallTreatment;
-use Zolbek\Core\Container\Pot;
-use Zolbek\Core\Input\Fields;
-use Zolbek\Core\Input\Refusal;
-use Zolbek\Core\Input\Refusals;
-use Zolbek\Core\Nutrition\FeedingSchool;
-use Zolbek\Core\Potting\FirstWater;
-use Zolbek\Core\Watering\Surface;
+use Zolbek\Core\Basis\Input\Fields;
+use Zolbek\Core\Basis\Input\Refusal;
+use Zolbek\Core\Basis\Input\Refusals;
+use Zolbek\Core\Place\Container\BallTreatment;
+use Zolbek\Core\Place\Container\Container;
+use Zolbek\Core\Place\Site\Surface;
+use Zolbek\Core\Work\Aftercare\CarePlan;
+use Zolbek\Core\Work\Aftercare\Done;
+use Zolbek\Core\Work\Feeding\FeedingSchool;
+use Zolbek\Core\Work\PottingDay\FirstWater;
 
 /** How one plant of a potting day is to be potted, field by field, as it is kept with the entry. */
 final class EntryPlan
@@ -55,10 +55,10 @@ final class EntryPlan
 
         return match ($name) {
             'extras' => self::extras($fields->raw('extras'), $refusals, $path),
-            'ball' => $fields->has('ball') ? array_combine(['length_cm', 'width_cm', 'height_cm'], array_map(static fn(string $size): float => $inside('length_cm', 'width_cm', 'height_cm')->number($size, 0.1, Pot::LONGEST_CM), ['length_cm', 'width_cm', 'height_cm'])) : null,
+            'ball' => $fields->has('ball') ? array_combine(['length_cm', 'width_cm', 'height_cm'], array_map(static fn(string $size): float => $inside('length_cm', 'width_cm', 'height_cm')->number($size, 0.1, Container::LONGEST_CM), ['length_cm', 'width_cm', 'height_cm'])) : null,
             'treatment' => $fields->oneOf($name, array_column(BallTreatment::cases(), 'value')),
-            'bed_cm', 'mound_cm', 'headspace_cm' => $fields->number($name, 0, Pot::LONGEST_CM),
-            'collar_cm' => $fields->number($name, -Pot::LONGEST_CM, Pot::LONGEST_CM),
+            'bed_cm', 'mound_cm', 'headspace_cm' => $fields->number($name, 0, Container::LONGEST_CM),
+            'collar_cm' => $fields->number($name, -Container::LONGEST_CM, Container::LONGEST_CM),
             'objects_l' => $fields->number($name, 0, 10_000),
             'layer' => $fields->has($name) ? self::material($inside('component_id', 'thickness_cm'), 'thickness_cm') : null,
             'dressing' => $fields->has($name) ? self::material($inside('component_id', 'cm'), 'cm') : null,
@@ -95,7 +95,7 @@ final class EntryPlan
     /** @return array<string, float|int> */
     private static function material(Fields $fields, string $size): array
     {
-        return ['component_id' => $fields->integer('component_id', 1, PHP_INT_MAX), $size => $fields->numberAbove($size, 0, Pot::LONGEST_CM)];
+        return ['component_id' => $fields->integer('component_id', 1, PHP_INT_MAX), $size => $fields->numberAbove($size, 0, Container::LONGEST_CM)];
     }
 
     /** @return array{kind: string, component_id: int|null, thickness_cm: float} */

@@ -6,8 +6,8 @@ namespace App\Potting;
 
 use App\Models\DayLeftover;
 use App\Models\PlantEvent;
-use Zolbek\Core\Batching\Spare;
-use Zolbek\Core\Potting\WorkTime;
+use Zolbek\Core\Work\Batching\Spare;
+use Zolbek\Core\Work\PottingDay\WorkTime;
 
 /** What earlier days taught: how much to mix on top, and how fast the work goes. */
 final class Learned

@@ -9,11 +9,11 @@ use App\Models\PottingDay;
 use App\Plants\PlantSituation;
 use App\Plants\Standing;
 use App\Shelf\Portions;
-use Zolbek\Core\Batching\DayPotNeeds;
-use Zolbek\Core\Chemistry\Reaction;
-use Zolbek\Core\Container\PotWater;
-use Zolbek\Core\Fit\Setup;
-use Zolbek\Core\Input\Refused;
+use Zolbek\Core\Basis\Input\Refused;
+use Zolbek\Core\Mix\Chemistry\Reaction;
+use Zolbek\Core\Place\Container\PotWater;
+use Zolbek\Core\Place\Setup\Setup;
+use Zolbek\Core\Work\PottingDay\DayPotNeeds;
 
 /** What on the shelf could stand in for a component that is short, and what that would do to the mix: schema StandIns of the API. */
 final readonly class StandIns

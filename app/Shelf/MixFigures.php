@@ -6,13 +6,12 @@ namespace App\Shelf;
 
 use App\Models\Component;
 use App\Models\ComponentPart;
-use Zolbek\Core\Blending\Blend;
-use Zolbek\Core\Blending\Portion;
-use Zolbek\Core\Blending\Substrate;
-use Zolbek\Core\Chemistry\Reaction;
-use Zolbek\Core\Component\Component as CoreComponent;
-use Zolbek\Core\Packing\CompressiblePacking;
-use Zolbek\Core\Packing\ResidualPacking;
+use Zolbek\Core\Mix\Chemistry\Reaction;
+use Zolbek\Core\Mix\Material\Material;
+use Zolbek\Core\Mix\Packing\CompressiblePacking;
+use Zolbek\Core\Mix\Packing\ResidualPacking;
+use Zolbek\Core\Mix\Substrate\Portion;
+use Zolbek\Core\Mix\Substrate\Substrate;
 
 /** A premix or reclaimed mix as one lump, for lists, pages and sorting. A blend never computes with these: there a mix expands to its parts. */
 final class MixFigures
@@ -31,10 +30,10 @@ final class MixFigures
             $solid += $litres * $component->bulkDensity / $component->solidDensity;
             [$largest, $most] = $litres > $most ? [$component, $litres] : [$largest, $most];
         }
-        $byEnvelope = static fn(callable $figure): float => self::mean($portion, $figure, static fn(CoreComponent $component): float => $component->bulkDensity / $component->particleDensity);
+        $byEnvelope = static fn(callable $figure): float => self::mean($portion, $figure, static fn(Material $component): float => $component->bulkDensity / $component->particleDensity);
         $byVolume = static fn(callable $figure): float => array_sum(array_map(static fn(array $content): float => $content[1] * $figure($content[0]), $portion->contents));
         $grading = $blend->grading();
-        $water = min(1.0 - $solid / $envelope, $byEnvelope(static fn(CoreComponent $component): float => $component->internalWater));
+        $water = min(1.0 - $solid / $envelope, $byEnvelope(static fn(Material $component): float => $component->internalWater));
 
         return [
             'kind' => $largest->kind->value ?? 'organic',
@@ -43,20 +42,20 @@ final class MixFigures
             'particle_density' => $mass / $envelope,
             'solid_density' => $mass / $solid,
             'internal_water' => $water,
-            'unavailable_water' => min($water, $byEnvelope(static fn(CoreComponent $component): float => $component->unavailableWater)),
-            'internal_median_cm' => exp($byEnvelope(static fn(CoreComponent $component): float => log($component->internalMedianCm))),
-            'internal_spread' => $byEnvelope(static fn(CoreComponent $component): float => $component->internalSpread),
-            'sphericity' => $byEnvelope(static fn(CoreComponent $component): float => $component->sphericity),
+            'unavailable_water' => min($water, $byEnvelope(static fn(Material $component): float => $component->unavailableWater)),
+            'internal_median_cm' => exp($byEnvelope(static fn(Material $component): float => log($component->internalMedianCm))),
+            'internal_spread' => $byEnvelope(static fn(Material $component): float => $component->internalSpread),
+            'sphericity' => $byEnvelope(static fn(Material $component): float => $component->sphericity),
             'sieve' => $grading->sieve(),
             'finest_mm' => max(0.0156, $grading->sizesMm[0]),
             'hydraulic_size_mm' => $poured->poreSizeMm,
             'settled_index' => $blend->settledIndex(),
-            'structure_loss' => $byEnvelope(static fn(CoreComponent $component): float => $component->structureLoss),
+            'structure_loss' => $byEnvelope(static fn(Material $component): float => $component->structureLoss),
             'ph' => Reaction::ph($blend),
-            'buffer' => $byVolume(static fn(CoreComponent $component): float => $component->buffer),
-            'cec' => $byVolume(static fn(CoreComponent $component): float => $component->cec),
-            'crumble_rate' => $byEnvelope(static fn(CoreComponent $component): float => $component->crumbleRate),
-            'decay_rate' => $byEnvelope(static fn(CoreComponent $component): float => $component->decayRate),
+            'buffer' => $byVolume(static fn(Material $component): float => $component->buffer),
+            'cec' => $byVolume(static fn(Material $component): float => $component->cec),
+            'crumble_rate' => $byEnvelope(static fn(Material $component): float => $component->crumbleRate),
+            'decay_rate' => $byEnvelope(static fn(Material $component): float => $component->decayRate),
             'residual_packing' => ResidualPacking::of($grading->classShares(), $poured->bulkDensity, $mass / $envelope),
             'hazards' => array_values(array_unique(array_merge(...$mix->mixParts->map(static fn(ComponentPart $part): array => $part->component->hazards)->all()))),
         ];
@@ -81,8 +80,8 @@ final class MixFigures
     }
 
     /**
-     * @param callable(CoreComponent): float $figure
-     * @param callable(CoreComponent): float $weight of one loose litre
+     * @param callable(Material): float $figure
+     * @param callable(Material): float $weight of one loose litre
      */
     private static function mean(Portion $portion, callable $figure, callable $weight): float
     {

@@ -8,14 +8,14 @@ use App\Models\Component;
 use App\Models\ComponentPart;
 use App\Models\Lot;
 use Illuminate\Database\Eloquent\Collection;
-use Zolbek\Core\Ageing\Reclaimed;
-use Zolbek\Core\Blending\Portion;
-use Zolbek\Core\Component\Component as CoreComponent;
-use Zolbek\Core\Grading\Grading;
-use Zolbek\Core\Grading\Preparation;
-use Zolbek\Core\Grading\Screening;
-use Zolbek\Core\Input\Refused;
-use Zolbek\Core\Packing\CompressiblePacking;
+use Zolbek\Core\Basis\Input\Refused;
+use Zolbek\Core\Course\Ageing\Reclaimed;
+use Zolbek\Core\Mix\Grading\Grading;
+use Zolbek\Core\Mix\Material\Material;
+use Zolbek\Core\Mix\Packing\CompressiblePacking;
+use Zolbek\Core\Mix\Preparation\Preparation;
+use Zolbek\Core\Mix\Preparation\Screening;
+use Zolbek\Core\Mix\Substrate\Portion;
 
 /** Components of the shelf as portions of a blend: premixes and reclaimed mixes expanded, deliveries and preparation taken into account. */
 final class Portions
@@ -57,7 +57,7 @@ final class Portions
         $portion = $component->isMix() ? $this->mix($component) : Portion::of($core ?? $component->toCore(), $component->key);
         if ($preparation?->changesMix() === true) {
             // the same material stays apart where it goes into the mix unprepared as well
-            $portion = $portion->changed(static function (CoreComponent $content) use ($preparation): array {
+            $portion = $portion->changed(static function (Material $content) use ($preparation): array {
                 [$prepared, $kept] = $preparation->of($content);
 
                 return [$prepared->with(key: $content->key.'#prepared'), $kept];
@@ -81,9 +81,9 @@ final class Portions
         assert($parts !== []);
         $portion = Portion::mixed($mix->key, array_values($parts));
         if ($mix->source === 'reclaimed') {
-            $portion = $portion->changed(static fn(CoreComponent $component): array => Reclaimed::of($component, $mix->reclaimed_years ?? 0.0));
+            $portion = $portion->changed(static fn(Material $component): array => Reclaimed::of($component, $mix->reclaimed_years ?? 0.0));
             if ($mix->sieved_mm !== null) {
-                $portion = $portion->changed(static function (CoreComponent $component) use ($mix): array {
+                $portion = $portion->changed(static function (Material $component) use ($mix): array {
                     $screening = $component->grading->passingAt((float) $mix->sieved_mm) < 1.0 ? Screening::between($component, (float) $mix->sieved_mm) : null;
 
                     return $screening === null ? [$component, 0.0] : [$screening->component->with(key: $component->key.'>'.$mix->sieved_mm), $screening->keptShare];
@@ -103,7 +103,7 @@ final class Portions
             return $portion;
         }
 
-        return $portion->changed(static function (CoreComponent $component) use ($found, $sieve, $mix): array {
+        return $portion->changed(static function (Material $component) use ($found, $sieve, $mix): array {
             $packing = $sieve === null ? null : CompressiblePacking::uniform($component->residualPacking, $sieve->classShares(), CompressiblePacking::POURED);
 
             return [$component->with(

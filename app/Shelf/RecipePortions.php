@@ -7,9 +7,9 @@ namespace App\Shelf;
 use App\Models\Component;
 use App\Models\Recipe;
 use App\Models\RecipePart;
-use Zolbek\Core\Blending\Portion;
-use Zolbek\Core\Grading\Preparation;
-use Zolbek\Core\Input\Refusals;
+use Zolbek\Core\Basis\Input\Refusals;
+use Zolbek\Core\Mix\Preparation\Preparation;
+use Zolbek\Core\Mix\Substrate\Portion;
 
 /** The parts of a recipe as portions that the core blends; the recipe comes with its parts and their components. */
 final class RecipePortions

@@ -3,13 +3,13 @@
 declare(strict_types=1);
 
 use Tests\Core\Reference;
-use Zolbek\Core\Ageing\Attrition;
-use Zolbek\Core\Ageing\WashOut;
-use Zolbek\Core\Chemistry\Reaction;
-use Zolbek\Core\Component\ComponentKind;
-use Zolbek\Core\Component\ComponentReader;
-use Zolbek\Core\Input\Refused;
-use Zolbek\Core\Uncertainty\StandardUncertainty;
+use Zolbek\Core\Basis\Input\Refused;
+use Zolbek\Core\Mix\Attrition\Attrition;
+use Zolbek\Core\Mix\Attrition\WashOut;
+use Zolbek\Core\Mix\Chemistry\Reaction;
+use Zolbek\Core\Mix\Material\MaterialKind;
+use Zolbek\Core\Mix\Material\MaterialReader;
+use Zolbek\Core\Mix\Material\StandardUncertainty;
 
 test('nothing ages in no time', function (string $key): void {
     $component = Reference::component($key);
@@ -36,7 +36,7 @@ test('shares of what is left sum to one, and no mass is made', function (float $
 })->with([0.5, 3.0, 20.0, 100.0]);
 
 test('rotting alone is an exponential', function (): void {
-    $still = ComponentReader::read([...Reference::raw('sphagnum-peat'), 'crumble_rate' => 0, 'decay_rate' => 0.2]);
+    $still = MaterialReader::read([...Reference::raw('sphagnum-peat'), 'crumble_rate' => 0, 'decay_rate' => 0.2]);
     expect(Attrition::of($still, 5.0, new WashOut(1.0))->left)->toBeNear(exp(-1.0), 1e-12);
 });
 
@@ -47,7 +47,7 @@ test('time goes in months: what is nearer to one is that one', function (): void
 });
 
 test('dust that was there stays, dust that is made washes out', function (): void {
-    $loam = ComponentReader::read([...Reference::raw('loam-screened-6-mm'), 'crumble_rate' => 0.5]);
+    $loam = MaterialReader::read([...Reference::raw('loam-screened-6-mm'), 'crumble_rate' => 0.5]);
     $aged = Attrition::of($loam, 10.0, new WashOut(1.0));
     foreach (range(0, 7) as $k) {
         expect($aged->masses[$k])->toBeGreaterThanOrEqual($loam->classShares[$k] - 1e-12);
@@ -55,8 +55,8 @@ test('dust that was there stays, dust that is made washes out', function (): voi
 });
 
 test('a harder granule outlasts a softer one', function (): void {
-    $soft = ComponentReader::read([...Reference::raw('akadama-type-clay-granule-2-6-mm'), 'crumble_rate' => 0.2]);
-    $hard = ComponentReader::read([...Reference::raw('akadama-type-clay-granule-2-6-mm'), 'crumble_rate' => 0.02]);
+    $soft = MaterialReader::read([...Reference::raw('akadama-type-clay-granule-2-6-mm'), 'crumble_rate' => 0.2]);
+    $hard = MaterialReader::read([...Reference::raw('akadama-type-clay-granule-2-6-mm'), 'crumble_rate' => 0.02]);
     $coarse = static fn(Attrition $aged): float => array_sum(array_slice($aged->masses, 14));
     expect($coarse(Attrition::of($hard, 4.0, new WashOut(1.0))))->toBeGreaterThan($coarse(Attrition::of($soft, 4.0, new WashOut(1.0))));
 });
@@ -83,20 +83,20 @@ test('a mix lies between the pH of its parts, nearer to the stronger buffer', fu
 test('a mix that buffers nothing has no pH', function (): void {
     $raw = [...Reference::raw('horticultural-grit-2-5-mm'), 'buffer' => 0];
     unset($raw['ph']);
-    $grit = ComponentReader::read($raw);
-    expect(Reaction::ph(new Zolbek\Core\Blending\Blend([[$grit, 1.0]])))->toBeNull();
+    $grit = MaterialReader::read($raw);
+    expect(Reaction::ph(new Zolbek\Core\Mix\Blending\Blend([[$grit, 1.0]])))->toBeNull();
 });
 
-test('a figure is as sure as what it rests on', function (string $basis, ?ComponentKind $kind, float $share): void {
+test('a figure is as sure as what it rests on', function (string $basis, ?MaterialKind $kind, float $share): void {
     expect(StandardUncertainty::of(0.8, $basis, $kind))->toBeNear(0.8 * $share, 1e-12)
         ->and(StandardUncertainty::of(-0.8, $basis, $kind))->toBeNear(0.8 * $share, 1e-12);
 })->with([
-    ['typical', ComponentKind::PorousStone, 0.15],
-    ['typical', ComponentKind::Organic, 0.30],
-    ['typical', ComponentKind::Soil, 0.30],
+    ['typical', MaterialKind::PorousStone, 0.15],
+    ['typical', MaterialKind::Organic, 0.30],
+    ['typical', MaterialKind::Soil, 0.30],
     ['typical', null, 0.15],
-    ['supplier', ComponentKind::Organic, 0.10],
-    ['measured', ComponentKind::Soil, 0.03],
+    ['supplier', MaterialKind::Organic, 0.10],
+    ['measured', MaterialKind::Soil, 0.03],
 ]);
 
 test('a measured pH is surer than a typical one', function (): void {

@@ -3,13 +3,13 @@
 declare(strict_types=1);
 
 use Tests\Core\Reference;
-use Zolbek\Core\Batching\BatchOrder;
-use Zolbek\Core\Batching\BatchPlan;
-use Zolbek\Core\Batching\LoadScoops;
-use Zolbek\Core\Batching\Stock;
-use Zolbek\Core\Container\DrainageLayer;
-use Zolbek\Core\Container\RootZone;
-use Zolbek\Core\Input\Refused;
+use Zolbek\Core\Basis\Input\Refused;
+use Zolbek\Core\Mix\Material\Stock;
+use Zolbek\Core\Place\Container\DrainageLayer;
+use Zolbek\Core\Place\Container\RootZone;
+use Zolbek\Core\Work\Batching\BatchOrder;
+use Zolbek\Core\Work\Batching\BatchPlan;
+use Zolbek\Core\Work\Batching\LoadScoops;
 
 /** @param array<string, float|int> $order */
 function order(array $order = []): BatchOrder

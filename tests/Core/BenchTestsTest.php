@@ -3,25 +3,25 @@
 declare(strict_types=1);
 
 use Tests\Core\Reference;
-use Zolbek\Core\BenchTest\Crumble;
-use Zolbek\Core\BenchTest\DrainedPot;
-use Zolbek\Core\BenchTest\Figure;
-use Zolbek\Core\BenchTest\MeasuredOverTypical;
-use Zolbek\Core\BenchTest\MeasuredProperty;
-use Zolbek\Core\BenchTest\MixShrink;
-use Zolbek\Core\BenchTest\Outcome;
-use Zolbek\Core\BenchTest\Outlier;
-use Zolbek\Core\BenchTest\Readings;
-use Zolbek\Core\BenchTest\TestKind;
-use Zolbek\Core\Blending\Blend;
-use Zolbek\Core\Blending\Substrate;
-use Zolbek\Core\Component\Component;
-use Zolbek\Core\Component\ComponentReader;
-use Zolbek\Core\Grading\Grading;
-use Zolbek\Core\Grading\Screening;
-use Zolbek\Core\Input\Refusal;
-use Zolbek\Core\Input\Refusals;
-use Zolbek\Core\Input\Refused;
+use Zolbek\Core\Basis\Input\Refusal;
+use Zolbek\Core\Basis\Input\Refusals;
+use Zolbek\Core\Basis\Input\Refused;
+use Zolbek\Core\Mix\Blending\Blend;
+use Zolbek\Core\Mix\Grading\Grading;
+use Zolbek\Core\Mix\Material\Material;
+use Zolbek\Core\Mix\Material\MaterialReader;
+use Zolbek\Core\Mix\Preparation\Screening;
+use Zolbek\Core\Mix\Substrate\Substrate;
+use Zolbek\Core\Work\BenchTest\Crumble;
+use Zolbek\Core\Work\BenchTest\DrainedPot;
+use Zolbek\Core\Work\BenchTest\Figure;
+use Zolbek\Core\Work\BenchTest\MeasuredOverTypical;
+use Zolbek\Core\Work\BenchTest\MeasuredProperty;
+use Zolbek\Core\Work\BenchTest\MixShrink;
+use Zolbek\Core\Work\BenchTest\Outcome;
+use Zolbek\Core\Work\BenchTest\Outlier;
+use Zolbek\Core\Work\BenchTest\Readings;
+use Zolbek\Core\Work\BenchTest\TestKind;
 
 /**
  * @param array<string, mixed>       $setup
@@ -45,7 +45,7 @@ function benchTest(TestKind $kind, array $setup, array $rounds): array
  *
  * @return array<string, MeasuredProperty> by property
  */
-function measuredBy(TestKind $kind, array $setup, array $rounds, Component $component): array
+function measuredBy(TestKind $kind, array $setup, array $rounds, Material $component): array
 {
     [$outcome, $readings] = benchTest($kind, $setup, $rounds);
 
@@ -209,7 +209,7 @@ test('several tests of one property are weighted by their rounds', function (): 
 test('what was only assumed gives way to what was measured', function (): void {
     $pumice = Reference::raw('pumice-3-6-mm');
     $laid = MeasuredOverTypical::lay($pumice, [new MeasuredProperty('particle_density', 2.1, 0.05, 2)]);
-    expect(ComponentReader::read([...$laid, 'bulk_density' => 1.1])->internalWater)->toEqualWithDelta(1 - 2.1 / $pumice['solid_density'], 1e-9);
+    expect(MaterialReader::read([...$laid, 'bulk_density' => 1.1])->internalWater)->toEqualWithDelta(1 - 2.1 / $pumice['solid_density'], 1e-9);
     $tight = MeasuredOverTypical::lay($pumice, [new MeasuredProperty('particle_density', 2.25, 0.05, 2)]);
     expect($tight['unavailable_water'])->toBe($tight['internal_water'])->and($tight['internal_water'])->toBeLessThan($pumice['unavailable_water']);
     $denser = MeasuredOverTypical::lay($pumice, [new MeasuredProperty('particle_density', 2.9, 0.05, 2)]);

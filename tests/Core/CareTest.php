@@ -4,28 +4,28 @@ declare(strict_types=1);
 
 use Tests\Core\Climates;
 use Tests\Core\Reference;
-use Zolbek\Core\Aftercare\CarePlan;
-use Zolbek\Core\Aftercare\Done;
-use Zolbek\Core\Aftercare\EndsBy;
-use Zolbek\Core\Aftercare\Task;
-use Zolbek\Core\Aftercare\TaskKind;
-use Zolbek\Core\Blending\Portion;
-use Zolbek\Core\Container\BallTreatment;
-use Zolbek\Core\Container\Holes;
-use Zolbek\Core\Container\Pot;
-use Zolbek\Core\Fit\PlantGroup;
-use Zolbek\Core\Fit\Setup;
-use Zolbek\Core\Input\Refused;
-use Zolbek\Core\Inspection\Finding;
-use Zolbek\Core\Nutrition\FeedingSchool;
-use Zolbek\Core\Nutrition\FeedingSeason;
-use Zolbek\Core\Nutrition\Fertiliser;
-use Zolbek\Core\Nutrition\SlowRelease;
-use Zolbek\Core\Watering\Climate;
-use Zolbek\Core\Watering\DailyClimate;
-use Zolbek\Core\Watering\LearnedInterval;
-use Zolbek\Core\Watering\StickChart;
-use Zolbek\Core\Watering\StickLook;
+use Zolbek\Core\Basis\Input\Refused;
+use Zolbek\Core\Course\Water\LearnedInterval;
+use Zolbek\Core\Course\Water\StickChart;
+use Zolbek\Core\Course\Water\StickLook;
+use Zolbek\Core\Mix\Substrate\Portion;
+use Zolbek\Core\Place\Climate\Climate;
+use Zolbek\Core\Place\Climate\DailyClimate;
+use Zolbek\Core\Place\Container\BallTreatment;
+use Zolbek\Core\Place\Container\Container;
+use Zolbek\Core\Place\Container\Holes;
+use Zolbek\Core\Place\Plant\PlantGroup;
+use Zolbek\Core\Place\Setup\Setup;
+use Zolbek\Core\Work\Aftercare\CarePlan;
+use Zolbek\Core\Work\Aftercare\Done;
+use Zolbek\Core\Work\Aftercare\EndsBy;
+use Zolbek\Core\Work\Aftercare\Task;
+use Zolbek\Core\Work\Aftercare\TaskKind;
+use Zolbek\Core\Work\Feeding\FeedingSchool;
+use Zolbek\Core\Work\Feeding\FeedingSeason;
+use Zolbek\Core\Work\Feeding\FertiliserLabel;
+use Zolbek\Core\Work\Feeding\SlowRelease;
+use Zolbek\Core\Work\Inspection\Finding;
 
 function evenClimate(float $celsius): DailyClimate
 {
@@ -44,12 +44,12 @@ function careAfter(Done $done, ?DailyClimate $climate = null): array
 }
 
 test('a fertiliser by the label gives its grams and elements, and never more', function (): void {
-    $fertiliser = new Fertiliser(15, 9, 12, 4.0);
+    $fertiliser = new FertiliserLabel(15, 9, 12, 4.0);
     $grams = $fertiliser->grams(3.5);
     $elements = $fertiliser->elements($grams);
     expect($grams)->toBe(14.0)
         ->and($elements['n'])->toEqualWithDelta(2.1, 1e-9)->and($elements['p'])->toEqualWithDelta(0.54936, 1e-9)->and($elements['k'])->toEqualWithDelta(1.3944, 1e-9)
-        ->and((new Fertiliser(6, 4, 6, 2.0))->ppmN())->toBe(120.0)
+        ->and((new FertiliserLabel(6, 4, 6, 2.0))->ppmN())->toBe(120.0)
         ->and(static fn() => $fertiliser->grams(1, 1.2))->toThrow(Refused::class);
 });
 
@@ -115,7 +115,7 @@ test('taps teach the interval of a pot within bounds', function (): void {
 test('the stick is as wet as after drainage on day 0, and dries by depth and day', function (): void {
     $setup = new Setup(
         [[Portion::of(Reference::component('pumice-3-6-mm')), 1.0], [Portion::of(Reference::component('composted-bark-fine-2-8-mm')), 1.0]],
-        Pot::read(['shape' => 'round', 'depth' => 15, 'top' => 20, 'base' => 16]),
+        Container::read(['shape' => 'round', 'depth' => 15, 'top' => 20, 'base' => 16]),
         Holes::of(1, 2.0, 1.0),
         PlantGroup::BroadleafDeciduous,
     );

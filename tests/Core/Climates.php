@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-use Zolbek\Core\Watering\Climate;
+use Zolbek\Core\Place\Climate\Climate;
 
 /** Two made-up climates: a hill with frosts and a mild coast without. */
 final class Climates

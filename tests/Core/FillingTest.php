@@ -3,17 +3,17 @@
 declare(strict_types=1);
 
 use Tests\Core\Reference;
-use Zolbek\Core\Container\BallTreatment;
-use Zolbek\Core\Container\Contents;
-use Zolbek\Core\Container\DepthBudget;
-use Zolbek\Core\Container\DrainageLayer;
-use Zolbek\Core\Container\Filling;
-use Zolbek\Core\Container\Pot;
-use Zolbek\Core\Container\RootBall;
-use Zolbek\Core\Container\RootZone;
-use Zolbek\Core\Container\TippedPot;
-use Zolbek\Core\Container\WallZone;
-use Zolbek\Core\Input\Refused;
+use Zolbek\Core\Basis\Input\Refused;
+use Zolbek\Core\Place\Container\BallTreatment;
+use Zolbek\Core\Place\Container\Container;
+use Zolbek\Core\Place\Container\Contents;
+use Zolbek\Core\Place\Container\DepthBudget;
+use Zolbek\Core\Place\Container\DrainageLayer;
+use Zolbek\Core\Place\Container\Filling;
+use Zolbek\Core\Place\Container\RootBall;
+use Zolbek\Core\Place\Container\RootZone;
+use Zolbek\Core\Place\Container\TippedPot;
+use Zolbek\Core\Place\Container\WallZone;
 
 $pots = array_keys(Reference::vectors()['pots']);
 
@@ -39,7 +39,7 @@ test('the steeper a flat pot is tipped, the more runs out, and never more than t
 })->with(['oval tray', 'rectangle']);
 
 test('a tipped box holds what summing it up by hand says', function (float $degrees): void {
-    $box = Pot::read(['shape' => 'rectangular', 'depth' => 9, 'top_length' => 20, 'top_width' => 10, 'base_length' => 20, 'base_width' => 10]);
+    $box = Container::read(['shape' => 'rectangular', 'depth' => 9, 'top_length' => 20, 'top_width' => 10, 'base_length' => 20, 'base_width' => 10]);
     $mix = Reference::evenThree();
     $angle = deg2rad($degrees);
     $water = 0.0;

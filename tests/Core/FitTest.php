@@ -3,22 +3,22 @@
 declare(strict_types=1);
 
 use Tests\Core\Reference;
-use Zolbek\Core\Container\DrainageLayer;
-use Zolbek\Core\Container\Holes;
-use Zolbek\Core\Container\Mesh;
-use Zolbek\Core\Container\Pot;
-use Zolbek\Core\Fit\Assessment;
-use Zolbek\Core\Fit\Band;
-use Zolbek\Core\Fit\Change;
-use Zolbek\Core\Fit\Criterion;
-use Zolbek\Core\Fit\Level;
-use Zolbek\Core\Fit\MendSearch;
-use Zolbek\Core\Fit\PlantGroup;
-use Zolbek\Core\Fit\Rating;
-use Zolbek\Core\Fit\Setup;
-use Zolbek\Core\Fit\Verdict;
-use Zolbek\Core\Flow\RunThroughSpeed;
-use Zolbek\Core\Grading\PanTail;
+use Zolbek\Core\Mix\Preparation\PanTail;
+use Zolbek\Core\Place\Container\Container;
+use Zolbek\Core\Place\Container\DrainageLayer;
+use Zolbek\Core\Place\Container\Holes;
+use Zolbek\Core\Place\Container\Mesh;
+use Zolbek\Core\Place\Container\RunThroughSpeed;
+use Zolbek\Core\Place\Plant\Band;
+use Zolbek\Core\Place\Plant\PlantGroup;
+use Zolbek\Core\Place\Setup\Setup;
+use Zolbek\Core\Verdict\Fit\Assessment;
+use Zolbek\Core\Verdict\Fit\Criterion;
+use Zolbek\Core\Verdict\Fit\Level;
+use Zolbek\Core\Verdict\Fit\Rating;
+use Zolbek\Core\Verdict\Fit\Verdict;
+use Zolbek\Core\Verdict\Mending\Change;
+use Zolbek\Core\Verdict\Mending\MendSearch;
 
 /** @param array<string, float|int> $parts */
 function setupOf(array $parts, string $pot = 'oval tray', PlantGroup $group = PlantGroup::AiryConifers, ?Holes $holes = null, ?DrainageLayer $layer = null): Setup
@@ -160,7 +160,7 @@ test('uniformity and curvature of a grading', function (): void {
 });
 
 test('a bowl reckons its open holes against the plan at one centimetre', function (): void {
-    $bowl = Pot::read(['shape' => 'bowl', 'depth' => 7, 'top' => 20]);
+    $bowl = Container::read(['shape' => 'bowl', 'depth' => 7, 'top' => 20]);
     expect($bowl->floorCm2())->toBe($bowl->areaCm2(1.0));
 });
 

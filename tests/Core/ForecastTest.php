@@ -4,22 +4,22 @@ declare(strict_types=1);
 
 use Tests\Core\Climates;
 use Tests\Core\Reference;
-use Zolbek\Core\Ageing\AgedPot;
-use Zolbek\Core\Ageing\AgeingClimate;
-use Zolbek\Core\Ageing\Attrition;
-use Zolbek\Core\Ageing\Forecast;
-use Zolbek\Core\Ageing\RootVigour;
-use Zolbek\Core\Ageing\WashOut;
-use Zolbek\Core\Blending\Floating;
-use Zolbek\Core\Component\ComponentReader;
-use Zolbek\Core\Container\Holes;
-use Zolbek\Core\Container\PotWater;
-use Zolbek\Core\Fit\PlantGroup;
-use Zolbek\Core\Fit\Setup;
-use Zolbek\Core\Fit\Situation;
-use Zolbek\Core\Fit\Targets;
-use Zolbek\Core\Watering\Surface;
-use Zolbek\Core\Watering\WateringMethod;
+use Zolbek\Core\Course\Ageing\AgedPot;
+use Zolbek\Core\Course\Ageing\Forecast;
+use Zolbek\Core\Mix\Attrition\AgeingClimate;
+use Zolbek\Core\Mix\Attrition\Attrition;
+use Zolbek\Core\Mix\Attrition\WashOut;
+use Zolbek\Core\Mix\Material\MaterialReader;
+use Zolbek\Core\Place\Container\Holes;
+use Zolbek\Core\Place\Container\PotWater;
+use Zolbek\Core\Place\Plant\PlantGroup;
+use Zolbek\Core\Place\Plant\RootVigour;
+use Zolbek\Core\Place\Plant\Targets;
+use Zolbek\Core\Place\Setup\Setup;
+use Zolbek\Core\Place\Setup\Situation;
+use Zolbek\Core\Place\Site\Surface;
+use Zolbek\Core\Place\Watering\Floating;
+use Zolbek\Core\Place\Watering\WateringMethod;
 
 /** @param array<string, float|int> $parts */
 function potOf(array $parts, ?Situation $situation = null, string $pot = 'rectangle'): Setup
@@ -35,7 +35,7 @@ test('fresh, an aged pot is the pot', function (): void {
 
 test('twenty frost cycles double what clay granules crumble, and touch no stone', function (): void {
     $granule = Reference::component('akadama-type-clay-granule-2-6-mm');
-    $twice = ComponentReader::read([...Reference::raw('akadama-type-clay-granule-2-6-mm'), 'crumble_rate' => 2 * $granule->crumbleRate]);
+    $twice = MaterialReader::read([...Reference::raw('akadama-type-clay-granule-2-6-mm'), 'crumble_rate' => 2 * $granule->crumbleRate]);
     $cold = new AgeingClimate(20.0, 15.0);
     $washOut = new WashOut(2.5);
     expect(Attrition::of($granule, 3.0, $washOut, $cold)->masses)->toEqualWithDelta(Attrition::of($twice, 3.0, $washOut)->masses, 1e-12)
@@ -50,8 +50,8 @@ test('ten degrees more double what rots', function (): void {
 
 test('ageing step by step is ageing at once', function (): void {
     $raw = [...Reference::raw('akadama-type-clay-granule-2-6-mm')];
-    $once = Attrition::of(ComponentReader::read($raw), 6.0, new WashOut(2.5))->masses;
-    $component = ComponentReader::read($raw);
+    $once = Attrition::of(MaterialReader::read($raw), 6.0, new WashOut(2.5))->masses;
+    $component = MaterialReader::read($raw);
     foreach ([2.0, 0.5, 4.0, 3.0] as $years) {
         Attrition::of($component, $years, new WashOut(2.5));
         Attrition::of($component, $years, new WashOut(1.5));
@@ -62,7 +62,7 @@ test('ageing step by step is ageing at once', function (): void {
 test('what neither crumbles nor rots loses air to roots alone', function (): void {
     $raw = [...Reference::raw('lava-scoria-3-6-mm'), 'crumble_rate' => 0, 'decay_rate' => 0];
     $situation = new Situation(Targets::of(PlantGroup::BroadleafDeciduous), vigour: RootVigour::Vigorous);
-    $setup = new Setup([[ComponentReader::read($raw), 1.0]], Reference::pot('rectangle'), Holes::of(4, 2.0, 0.6), PlantGroup::BroadleafDeciduous, 0.8, situation: $situation);
+    $setup = new Setup([[MaterialReader::read($raw), 1.0]], Reference::pot('rectangle'), Holes::of(4, 2.0, 0.6), PlantGroup::BroadleafDeciduous, 0.8, situation: $situation);
     $forecast = new Forecast($setup);
     $fresh = $forecast->course[0]->air;
     $free = $setup->zone->freeWaterL($setup->substrate->retention) / $setup->zone->volumeL;

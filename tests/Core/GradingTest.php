@@ -3,8 +3,8 @@
 declare(strict_types=1);
 
 use Tests\Core\Reference;
-use Zolbek\Core\Grading\Grading;
-use Zolbek\Core\Grading\SizeClasses;
+use Zolbek\Core\Mix\Grading\Grading;
+use Zolbek\Core\Mix\Grading\SizeClasses;
 
 test('passing is what lies below a sieve, over all', function (): void {
     $grading = Grading::fromSieve(['4' => 20.0, '2' => 50.0, '1' => 20.0, 'pan' => 10.0]);

@@ -3,15 +3,15 @@
 declare(strict_types=1);
 
 use Tests\Core\Reference;
-use Zolbek\Core\Batching\BatchOrder;
-use Zolbek\Core\Component\ComponentReader;
-use Zolbek\Core\Container\Holes;
-use Zolbek\Core\Container\Pot;
-use Zolbek\Core\Evaluation\Answer;
-use Zolbek\Core\Evaluation\Request;
-use Zolbek\Core\Input\Fields;
-use Zolbek\Core\Input\Refusals;
-use Zolbek\Core\Input\Refused;
+use Zolbek\Core\Basis\Input\Fields;
+use Zolbek\Core\Basis\Input\Refusals;
+use Zolbek\Core\Basis\Input\Refused;
+use Zolbek\Core\Mix\Material\MaterialReader;
+use Zolbek\Core\Place\Container\Container;
+use Zolbek\Core\Place\Container\Holes;
+use Zolbek\Core\Question\Evaluation\Answer;
+use Zolbek\Core\Question\Evaluation\Request;
+use Zolbek\Core\Work\Batching\BatchOrder;
 
 /** Values that no field expects. */
 const NONSENSE = [
@@ -47,8 +47,8 @@ function answersOrRefuses(callable $act): void
 }
 
 test('a component with nonsense in any one field answers or refuses', function (mixed $nonsense): void {
-    foreach ([...ComponentReader::PROPERTIES, ...ComponentReader::DESCRIPTION] as $field) {
-        answersOrRefuses(fn() => ComponentReader::read([...Reference::raw('pumice-3-6-mm'), $field => $nonsense]));
+    foreach ([...MaterialReader::PROPERTIES, ...MaterialReader::DESCRIPTION] as $field) {
+        answersOrRefuses(fn() => MaterialReader::read([...Reference::raw('pumice-3-6-mm'), $field => $nonsense]));
     }
 })->with(NONSENSE);
 
@@ -75,11 +75,11 @@ test('a question with nonsense in any one field answers or refuses', function (m
 })->with(NONSENSE);
 
 test('a pot, holes and an order with nonsense answer or refuse', function (mixed $nonsense): void {
-    answersOrRefuses(fn() => Pot::read($nonsense));
+    answersOrRefuses(fn() => Container::read($nonsense));
     answersOrRefuses(fn() => Holes::read($nonsense));
     answersOrRefuses(fn() => BatchOrder::read($nonsense));
     foreach (['shape', 'depth', 'top', 'base', 'drying_sides'] as $field) {
-        answersOrRefuses(fn() => Pot::read([...['shape' => 'round', 'depth' => 5, 'top' => 9, 'base' => 8], $field => $nonsense]));
+        answersOrRefuses(fn() => Container::read([...['shape' => 'round', 'depth' => 5, 'top' => 9, 'base' => 8], $field => $nonsense]));
     }
     foreach (BatchOrder::FIELDS as $field) {
         answersOrRefuses(fn() => BatchOrder::read([...['pots' => 3, 'tub_l' => 20, 'scoop_l' => 1], $field => $nonsense]));

@@ -3,9 +3,9 @@
 declare(strict_types=1);
 
 use Tests\Core\Shipped;
-use Zolbek\Core\Fit\ModelConstants;
-use Zolbek\Core\Uncertainty\ModelError;
-use Zolbek\Core\Uncertainty\Propagation;
+use Zolbek\Core\Place\Setup\ModelConstants;
+use Zolbek\Core\Verdict\Uncertainty\ModelError;
+use Zolbek\Core\Verdict\Uncertainty\Propagation;
 
 test('the model alone is wrong by what its documents say, for the even mix of a pine on a hill', function (string $figure, float $told, float $within): void {
     static $sure;

@@ -3,10 +3,10 @@
 declare(strict_types=1);
 
 use Tests\Core\Reference;
-use Zolbek\Core\Grading\SizeClasses;
-use Zolbek\Core\Input\Refused;
-use Zolbek\Core\Packing\CompressiblePacking;
-use Zolbek\Core\Packing\ResidualPacking;
+use Zolbek\Core\Basis\Input\Refused;
+use Zolbek\Core\Mix\Grading\SizeClasses;
+use Zolbek\Core\Mix\Packing\CompressiblePacking;
+use Zolbek\Core\Mix\Packing\ResidualPacking;
 
 /**
  * Shares with so much in each named class.

@@ -3,11 +3,11 @@
 declare(strict_types=1);
 
 use Tests\Core\Shipped;
-use Zolbek\Core\Fit\Criterion;
-use Zolbek\Core\Fit\Level;
-use Zolbek\Core\Fit\Rating;
+use Zolbek\Core\Verdict\Fit\Criterion;
+use Zolbek\Core\Verdict\Fit\Level;
+use Zolbek\Core\Verdict\Fit\Rating;
 
-/** @return array<string, array{array<string, mixed>, \Zolbek\Core\Fit\Assessment}> */
+/** @return array<string, array{array<string, mixed>, Assessment}> */
 function practicePanel(): array
 {
     static $panel;

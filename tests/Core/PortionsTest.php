@@ -3,30 +3,30 @@
 declare(strict_types=1);
 
 use Tests\Core\Reference;
-use Zolbek\Core\Ageing\Reclaimed;
-use Zolbek\Core\Batching\BatchOrder;
-use Zolbek\Core\Batching\BatchPlan;
-use Zolbek\Core\Batching\Stock;
-use Zolbek\Core\Batching\WaterFill;
-use Zolbek\Core\BenchTest\Comparison;
-use Zolbek\Core\BenchTest\Figure;
-use Zolbek\Core\BenchTest\MeasuredProperty;
-use Zolbek\Core\Blending\Portion;
-use Zolbek\Core\Blending\Substrate;
-use Zolbek\Core\Component\Component;
-use Zolbek\Core\Container\Holes;
-use Zolbek\Core\Container\RootZone;
-use Zolbek\Core\Fit\Assessment;
-use Zolbek\Core\Fit\Criterion;
-use Zolbek\Core\Fit\Mend;
-use Zolbek\Core\Fit\MendSearch;
-use Zolbek\Core\Fit\PlantGroup;
-use Zolbek\Core\Fit\Setup;
-use Zolbek\Core\Grading\Grading;
-use Zolbek\Core\Grading\Preparation;
-use Zolbek\Core\Grading\Screening;
-use Zolbek\Core\Input\Refusals;
-use Zolbek\Core\Input\Refused;
+use Zolbek\Core\Basis\Input\Refusals;
+use Zolbek\Core\Basis\Input\Refused;
+use Zolbek\Core\Course\Ageing\Reclaimed;
+use Zolbek\Core\Mix\Grading\Grading;
+use Zolbek\Core\Mix\Material\Material;
+use Zolbek\Core\Mix\Material\Stock;
+use Zolbek\Core\Mix\Preparation\Preparation;
+use Zolbek\Core\Mix\Preparation\Screening;
+use Zolbek\Core\Mix\Substrate\Portion;
+use Zolbek\Core\Mix\Substrate\Substrate;
+use Zolbek\Core\Place\Container\Holes;
+use Zolbek\Core\Place\Container\RootZone;
+use Zolbek\Core\Place\Plant\PlantGroup;
+use Zolbek\Core\Place\Setup\Setup;
+use Zolbek\Core\Verdict\Fit\Assessment;
+use Zolbek\Core\Verdict\Fit\Criterion;
+use Zolbek\Core\Verdict\Mending\Mend;
+use Zolbek\Core\Verdict\Mending\MendSearch;
+use Zolbek\Core\Work\Batching\BatchOrder;
+use Zolbek\Core\Work\Batching\BatchPlan;
+use Zolbek\Core\Work\Batching\WaterFill;
+use Zolbek\Core\Work\BenchTest\Agreement;
+use Zolbek\Core\Work\BenchTest\Figure;
+use Zolbek\Core\Work\BenchTest\MeasuredProperty;
 
 /** @param array<string, float|int> $parts by component key */
 function premix(string $key, array $parts): Portion
@@ -137,7 +137,7 @@ test('screening and rinsing keep what the grading says, one after the other', fu
 
 test('a mix that is screened loses by mass what its components lose', function (): void {
     $portion = premix('mix', ['pumice-3-6-mm' => 1, 'sharp-sand-0-25-2-mm' => 1]);
-    $screened = $portion->changed(static fn(Component $component): array => preparation(['screen_lo_mm' => 1.0])->of($component), isLoss: true);
+    $screened = $portion->changed(static fn(Material $component): array => preparation(['screen_lo_mm' => 1.0])->of($component), isLoss: true);
     $kept = $mass = 0.0;
     foreach ($portion->contents as [$component, $litres]) {
         $mass += $litres * $component->bulkDensity;
@@ -147,7 +147,7 @@ test('a mix that is screened loses by mass what its components lose', function (
 });
 
 test('a portion of which nothing is left is refused', function (): void {
-    Portion::of(Reference::component('pumice-3-6-mm'))->changed(static fn(Component $component): array => [$component, 0.0]);
+    Portion::of(Reference::component('pumice-3-6-mm'))->changed(static fn(Material $component): array => [$component, 0.0]);
 })->throws(Refused::class, 'screening: nothing_kept');
 
 test('out of a pot comes finer, heavier stuff, the longer the more', function (): void {
@@ -174,13 +174,13 @@ test('a sieve that everything passes cannot take a share', function (): void {
 })->throws(Refused::class, 'sieve_mm: sieve_passes_all');
 
 test('measured and computed agree within what both can tell', function (float $measured, float $computed, string $verdict): void {
-    $comparison = new Comparison(new Figure('air', [$measured], [], 0.01), $computed);
+    $comparison = new Agreement(new Figure('air', [$measured], [], 0.01), $computed);
     expect($comparison->verdict)->toBe($verdict)->and($comparison->difference)->toEqualWithDelta($measured - $computed, 1e-12);
 })->with([[0.21, 0.24, 'agrees'], [0.21, 0.28, 'lower'], [0.30, 0.24, 'higher'], [0.24, 0.24, 'agrees']]);
 
 test('for a pH half a unit counts as nothing, not 15 % of seven', function (): void {
-    expect((new Comparison(new Figure('ph', [6.5], [], 0.1), 7.0))->verdict)->toBe('agrees')
-        ->and((new Comparison(new Figure('ph', [6.2], [], 0.1), 7.0))->verdict)->toBe('lower');
+    expect((new Agreement(new Figure('ph', [6.5], [], 0.1), 7.0))->verdict)->toBe('agrees')
+        ->and((new Agreement(new Figure('ph', [6.2], [], 0.1), 7.0))->verdict)->toBe('lower');
 });
 
 test('a property that follows is as sure as the figure it follows from', function (): void {

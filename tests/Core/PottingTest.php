@@ -4,50 +4,50 @@ declare(strict_types=1);
 
 use Tests\Core\Climates;
 use Tests\Core\Reference;
-use Zolbek\Core\Batching\DayPot;
-use Zolbek\Core\Batching\PotShare;
-use Zolbek\Core\Batching\PottingDay;
-use Zolbek\Core\Batching\Screenings;
-use Zolbek\Core\Batching\Spare;
-use Zolbek\Core\Batching\StockByLot;
-use Zolbek\Core\Blending\Blend;
-use Zolbek\Core\Blending\Portion;
-use Zolbek\Core\Blending\Substrate;
-use Zolbek\Core\Component\KeptComponent;
-use Zolbek\Core\Container\BallTreatment;
-use Zolbek\Core\Container\DrainageLayer;
-use Zolbek\Core\Container\Holes;
-use Zolbek\Core\Container\Pot;
-use Zolbek\Core\Fit\PlantGroup;
-use Zolbek\Core\Fit\Setup;
-use Zolbek\Core\Grading\Preparation;
-use Zolbek\Core\Input\Refusals;
-use Zolbek\Core\Input\Refused;
-use Zolbek\Core\Inspection\Advice;
-use Zolbek\Core\Inspection\Finding;
-use Zolbek\Core\Inspection\OldMix;
-use Zolbek\Core\Potting\Due;
-use Zolbek\Core\Potting\DueLevel;
-use Zolbek\Core\Potting\FirstWater;
-use Zolbek\Core\Potting\Health;
-use Zolbek\Core\Potting\MeshPieces;
-use Zolbek\Core\Potting\OutOfTurn;
-use Zolbek\Core\Potting\PottingSeason;
-use Zolbek\Core\Potting\Reason;
-use Zolbek\Core\Potting\TieWire;
-use Zolbek\Core\Potting\Window;
-use Zolbek\Core\Potting\WorkTime;
-use Zolbek\Core\Watering\Climate;
-use Zolbek\Core\Watering\DailyClimate;
-use Zolbek\Core\Watering\Exposure;
-use Zolbek\Core\Watering\GrowthStage;
+use Zolbek\Core\Basis\Input\Refusals;
+use Zolbek\Core\Basis\Input\Refused;
+use Zolbek\Core\Mix\Blending\Blend;
+use Zolbek\Core\Mix\Material\KeptMaterial;
+use Zolbek\Core\Mix\Material\StockByLot;
+use Zolbek\Core\Mix\Preparation\Preparation;
+use Zolbek\Core\Mix\Preparation\Screenings;
+use Zolbek\Core\Mix\Substrate\Portion;
+use Zolbek\Core\Mix\Substrate\Substrate;
+use Zolbek\Core\Place\Climate\Climate;
+use Zolbek\Core\Place\Climate\DailyClimate;
+use Zolbek\Core\Place\Container\BallTreatment;
+use Zolbek\Core\Place\Container\Container;
+use Zolbek\Core\Place\Container\DrainageLayer;
+use Zolbek\Core\Place\Container\Holes;
+use Zolbek\Core\Place\Plant\GrowthStage;
+use Zolbek\Core\Place\Plant\PlantGroup;
+use Zolbek\Core\Place\Setup\Setup;
+use Zolbek\Core\Place\Site\Exposure;
+use Zolbek\Core\Work\Batching\PotShare;
+use Zolbek\Core\Work\Batching\Spare;
+use Zolbek\Core\Work\Inspection\Advice;
+use Zolbek\Core\Work\Inspection\Finding;
+use Zolbek\Core\Work\Inspection\Health;
+use Zolbek\Core\Work\Inspection\OldMix;
+use Zolbek\Core\Work\Inspection\Reason;
+use Zolbek\Core\Work\PottingDay\DayPot;
+use Zolbek\Core\Work\PottingDay\DaySums;
+use Zolbek\Core\Work\PottingDay\FirstWater;
+use Zolbek\Core\Work\PottingDay\MeshPieces;
+use Zolbek\Core\Work\PottingDay\TieWire;
+use Zolbek\Core\Work\PottingDay\WorkTime;
+use Zolbek\Core\Work\Timing\Due;
+use Zolbek\Core\Work\Timing\DueLevel;
+use Zolbek\Core\Work\Timing\OutOfTurn;
+use Zolbek\Core\Work\Timing\PottingSeason;
+use Zolbek\Core\Work\Timing\Window;
 
 /** @param array<string, float> $parts by component key */
 function pottedIn(array $parts, float $depth = 10.0, ?DrainageLayer $layer = null): Setup
 {
     return new Setup(
         array_map(static fn(string $key): array => [Portion::of(Reference::component($key)), $parts[$key]], array_keys($parts)),
-        Pot::read(['shape' => 'rectangular', 'depth' => $depth, 'top_length' => 20, 'top_width' => 20, 'base_length' => 20, 'base_width' => 20]),
+        Container::read(['shape' => 'rectangular', 'depth' => $depth, 'top_length' => 20, 'top_width' => 20, 'base_length' => 20, 'base_width' => 20]),
         Holes::of(2, 2.0, 0.6),
         PlantGroup::BroadleafDeciduous,
         layer: $layer,
@@ -68,7 +68,7 @@ function reasonCodes(array $reasons): array
 test('a day of straight pots of one mix sums as by hand', function (): void {
     $setup = pottedIn(['pumice-3-6-mm' => 1, 'lava-scoria-3-6-mm' => 1]);
     $yield = $setup->substrate->yield;
-    $day = new PottingDay(array_map(static fn(int $i): DayPot => new DayPot($i, 7, $setup), [1, 2, 3]), 0.10, 5.0, 1.0);
+    $day = new DaySums(array_map(static fn(int $i): DayPot => new DayPot($i, 7, $setup), [1, 2, 3]), 0.10, 5.0, 1.0);
     $mix = $day->mixes[7];
     // 20 x 20 x 10 cm are 4 L settled, three of them 12, loose by the yield, 10 % on top
     expect($mix->netL)->toEqualWithDelta(12.0 / $yield, 1e-9)
@@ -85,7 +85,7 @@ test('layer, dressing and extras are needed beside the mix, each with the spare'
     $perlite = Portion::of(Reference::component('perlite-2-5-mm'));
     $setup = pottedIn(['pumice-3-6-mm' => 1], 10.0, new DrainageLayer($granite, 1.0));
     $pot = new DayPot(1, 1, $setup, [[$perlite, 0.3]], layerKey: 'granite-chip-4-8-mm', dressingKey: 'granite-chip-4-8-mm', dressing: $granite);
-    $day = new PottingDay([$pot], 0.08, 40, 1);
+    $day = new DaySums([$pot], 0.08, 40, 1);
     expect($day->pots[1]->layerL)->toEqualWithDelta(0.4 / $granite->yield, 1e-9)
         ->and($day->needsL['granite-chip-4-8-mm'])->toEqualWithDelta(1.08 * 0.4 / $granite->yield, 1e-9)
         ->and($day->needsL['perlite-2-5-mm'])->toEqualWithDelta(1.08 * 0.3, 1e-9);
@@ -94,10 +94,10 @@ test('layer, dressing and extras are needed beside the mix, each with the spare'
 test('the needs of a day are those of its pots, one by one', function (): void {
     $setups = [pottedIn(['pumice-3-6-mm' => 2, 'composted-bark-fine-2-8-mm' => 1], 8.0), pottedIn(['pumice-3-6-mm' => 1, 'calcined-clay-1-4-mm' => 1], 12.0), pottedIn(['pumice-3-6-mm' => 2, 'composted-bark-fine-2-8-mm' => 1], 14.0)];
     $pots = array_map(static fn(Setup $setup, int $i): DayPot => new DayPot($i, $i === 1 ? 2 : 1, $setup), $setups, array_keys($setups));
-    $together = (new PottingDay($pots, 0.05, 30, 1))->needsL;
+    $together = (new DaySums($pots, 0.05, 30, 1))->needsL;
     $apart = [];
     foreach ($pots as $pot) {
-        foreach ((new PottingDay([$pot], 0.05, 30, 1))->needsL as $key => $litres) {
+        foreach ((new DaySums([$pot], 0.05, 30, 1))->needsL as $key => $litres) {
             $apart[$key] = ($apart[$key] ?? 0.0) + $litres;
         }
     }
@@ -142,10 +142,10 @@ test('what is screened off is coarse and fine of the gross, and needs a deep pot
 });
 
 test('wire, mesh and minutes are those of the bench', function (): void {
-    $wire = new TieWire(Pot::read(['shape' => 'rectangular', 'depth' => 6, 'top_length' => 30, 'top_width' => 20, 'base_length' => 30, 'base_width' => 20]), 20.0, 15.0, 4.0);
+    $wire = new TieWire(Container::read(['shape' => 'rectangular', 'depth' => 6, 'top_length' => 30, 'top_width' => 20, 'base_length' => 30, 'base_width' => 20]), 20.0, 15.0, 4.0);
     expect([$wire->gaugeMm, $wire->wires, $wire->lengthCm])->toBe([2.0, 1, 70.0])
-        ->and((new TieWire(Pot::read(['shape' => 'round', 'depth' => 8, 'top' => 40, 'base' => 36]), 20.0, 30.0, 4.0))->wires)->toBe(2)
-        ->and((new TieWire(Pot::read(['shape' => 'round', 'depth' => 8, 'top' => 40, 'base' => 36]), 40.0, 10.0, 4.0))->wires)->toBe(2)
+        ->and((new TieWire(Container::read(['shape' => 'round', 'depth' => 8, 'top' => 40, 'base' => 36]), 20.0, 30.0, 4.0))->wires)->toBe(2)
+        ->and((new TieWire(Container::read(['shape' => 'round', 'depth' => 8, 'top' => 40, 'base' => 36]), 40.0, 10.0, 4.0))->wires)->toBe(2)
         ->and((new MeshPieces(Holes::of(2, 2.2, 1)))->sideCm)->toEqualWithDelta(4.2, 1e-12)
         ->and((new MeshPieces(Holes::of(40, 0.6, 1)))->pieces)->toBe(0)
         ->and(WorkTime::minutes(4.0, BallTreatment::Untouched, 'none', false))->toBe(18.0)
@@ -155,7 +155,7 @@ test('wire, mesh and minutes are those of the bench', function (): void {
 
 test('a component that was kept computes as it did', function (): void {
     $pumice = Reference::component('pumice-3-6-mm');
-    $kept = KeptComponent::read(json_decode((string) json_encode(KeptComponent::keep($pumice)), true));
+    $kept = KeptMaterial::read(json_decode((string) json_encode(KeptMaterial::keep($pumice)), true));
     $then = new Substrate(new Blend([[$pumice, 1.0]]));
     $again = new Substrate(new Blend([[$kept, 1.0]]));
     expect($again->packingDensity)->toEqualWithDelta($then->packingDensity, 1e-12)

@@ -3,17 +3,17 @@
 declare(strict_types=1);
 
 use Tests\Core\Reference;
-use Zolbek\Core\Blending\Blend;
-use Zolbek\Core\Blending\Substrate;
-use Zolbek\Core\Container\DrainageLayer;
-use Zolbek\Core\Container\Holes;
-use Zolbek\Core\Container\Pot;
-use Zolbek\Core\Container\PotWater;
-use Zolbek\Core\Container\RootZone;
-use Zolbek\Core\Container\Weights;
-use Zolbek\Core\Flow\RunThrough;
-use Zolbek\Core\Grading\SizeClasses;
-use Zolbek\Core\Numerics\GaussLegendre;
+use Zolbek\Core\Basis\Numerics\GaussLegendre;
+use Zolbek\Core\Mix\Blending\Blend;
+use Zolbek\Core\Mix\Grading\SizeClasses;
+use Zolbek\Core\Mix\Substrate\Substrate;
+use Zolbek\Core\Place\Container\Container;
+use Zolbek\Core\Place\Container\DrainageLayer;
+use Zolbek\Core\Place\Container\Holes;
+use Zolbek\Core\Place\Container\PotWater;
+use Zolbek\Core\Place\Container\RootZone;
+use Zolbek\Core\Place\Container\RunThrough;
+use Zolbek\Core\Place\Container\Weights;
 
 /** Random blends of two to six reference components, the same ones on every run. */
 function randomBlends(): array
@@ -117,16 +117,16 @@ test('the volume of every pot is the integral of its section', function (string 
 })->with(['oval tray', 'rectangle', 'round deep', 'hexagon', 'bowl']);
 
 test('pots that must agree do', function (): void {
-    $cylinder = Pot::read(['shape' => 'round', 'depth' => 10, 'top' => 20, 'base' => 20]);
-    $oval = Pot::read(['shape' => 'oval', 'depth' => 10, 'top_length' => 20, 'top_width' => 20, 'base_length' => 20, 'base_width' => 20]);
-    $many = Pot::read(['shape' => 'polygon', 'sides' => 100, 'depth' => 10, 'top' => 20, 'base' => 20]);
-    $half = Pot::read(['shape' => 'bowl', 'depth' => 10, 'top' => 20]);
+    $cylinder = Container::read(['shape' => 'round', 'depth' => 10, 'top' => 20, 'base' => 20]);
+    $oval = Container::read(['shape' => 'oval', 'depth' => 10, 'top_length' => 20, 'top_width' => 20, 'base_length' => 20, 'base_width' => 20]);
+    $many = Container::read(['shape' => 'polygon', 'sides' => 100, 'depth' => 10, 'top' => 20, 'base' => 20]);
+    $half = Container::read(['shape' => 'bowl', 'depth' => 10, 'top' => 20]);
     expect($cylinder->volumeL(0, 10))->toBeNear(M_PI, 1e-12)
         ->and($oval->volumeL(0, 10))->toBeNear(M_PI, 1e-12)
         ->and($many->volumeL(0, 10))->toBeNear(M_PI, 1e-3)
         ->and($half->volumeL(0, 10))->toBeNear(2 / 3 * M_PI, 1e-12)
         ->and($half->widthCm(10))->toBeNear(20.0, 1e-12)
-        ->and(Pot::read(['shape' => 'measured', 'volume_l' => 3, 'depth' => 10])->volumeL(0, 10))->toBeNear(3.0, 1e-12);
+        ->and(Container::read(['shape' => 'measured', 'volume_l' => 3, 'depth' => 10])->volumeL(0, 10))->toBeNear(3.0, 1e-12);
 });
 
 test('a shallower pot is wetter, and a pot keeps its walls when cut', function (): void {
@@ -138,7 +138,7 @@ test('a shallower pot is wetter, and a pot keeps its walls when cut', function (
 });
 
 test('water in pots from 1 to 400 cm agrees with a fine integration', function (float $depth): void {
-    $pot = Pot::read(['shape' => 'round', 'depth' => $depth, 'top' => 30, 'base' => 20]);
+    $pot = Container::read(['shape' => 'round', 'depth' => $depth, 'top' => 30, 'base' => 20]);
     foreach ([['bark-mini-chip-6-12-mm' => 1], ['loam-screened-6-mm' => 1], ['pumice-3-6-mm' => 1, 'sharp-sand-0-25-2-mm' => 1]] as $parts) {
         $retention = Reference::substrate($parts)->retention;
         foreach ([0.0, 50.0, 100.0] as $suction) {

@@ -3,17 +3,17 @@
 declare(strict_types=1);
 
 use Tests\Core\Reference;
-use Zolbek\Core\Chemistry\Correction;
-use Zolbek\Core\Chemistry\Exchange;
-use Zolbek\Core\Chemistry\Feed;
-use Zolbek\Core\Chemistry\Reaction;
-use Zolbek\Core\Chemistry\ReactionCourse;
+use Zolbek\Core\Course\Reaction\Correction;
+use Zolbek\Core\Course\Reaction\ReactionCourse;
+use Zolbek\Core\Mix\Chemistry\CationExchange;
+use Zolbek\Core\Mix\Chemistry\Reaction;
+use Zolbek\Core\Place\Watering\Feed;
 
 test('buffer and exchange capacity of a settled mix are its loose ones over the yield', function (): void {
     $mix = Reference::evenThree();
     $loose = array_map(static fn(string $key): array => [Reference::raw($key)['buffer'] ?? 0, Reference::raw($key)['cec'] ?? 0], ['pumice-3-6-mm', 'lava-scoria-3-6-mm', 'akadama-type-clay-granule-2-6-mm']);
-    expect((new Exchange($mix))->bufferMmolL)->toBeNear(array_sum(array_column($loose, 0)) / 3 / 0.9175782912, 1e-8)
-        ->and((new Exchange($mix))->cecCmolL)->toBeNear(array_sum(array_column($loose, 1)) / 3 / 0.9175782912, 1e-8);
+    expect((new CationExchange($mix))->bufferMmolL)->toBeNear(array_sum(array_column($loose, 0)) / 3 / 0.9175782912, 1e-8)
+        ->and((new CationExchange($mix))->cecCmolL)->toBeNear(array_sum(array_column($loose, 1)) / 3 / 0.9175782912, 1e-8);
 });
 
 test('the pH of a blend lies between those of its components, nearer to the one that buffers more', function (): void {

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-use Zolbek\Core\Blending\Blend;
-use Zolbek\Core\Blending\Substrate;
-use Zolbek\Core\Component\Component;
-use Zolbek\Core\Component\ComponentReader;
-use Zolbek\Core\Container\Pot;
-use Zolbek\Core\Evaluation\Answer;
-use Zolbek\Core\Evaluation\Request;
+use Zolbek\Core\Mix\Blending\Blend;
+use Zolbek\Core\Mix\Material\Material;
+use Zolbek\Core\Mix\Material\MaterialReader;
+use Zolbek\Core\Mix\Substrate\Substrate;
+use Zolbek\Core\Place\Container\Container;
+use Zolbek\Core\Question\Evaluation\Answer;
+use Zolbek\Core\Question\Evaluation\Request;
 
 /**
  * The components and vectors of the first reference, and short ways to build from them: every material as loose grains that settle at K 6.7, which is what those
@@ -43,11 +43,11 @@ final class Reference
         return array_column(self::rawComponents(), null, 'key')[$key];
     }
 
-    public static function component(string $key): Component
+    public static function component(string $key): Material
     {
         static $built = [];
 
-        return $built[$key] ??= ComponentReader::read(self::raw($key));
+        return $built[$key] ??= MaterialReader::read(self::raw($key));
     }
 
     /** @param array<string, float|int> $parts by component key */
@@ -79,8 +79,8 @@ final class Reference
         return self::substrate(self::vectors()['blends']['even-three']['parts']);
     }
 
-    public static function pot(string $name): Pot
+    public static function pot(string $name): Container
     {
-        return Pot::read(self::vectors()['pots'][$name]);
+        return Container::read(self::vectors()['pots'][$name]);
     }
 }

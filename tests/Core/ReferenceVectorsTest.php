@@ -3,14 +3,14 @@
 declare(strict_types=1);
 
 use Tests\Core\Reference;
-use Zolbek\Core\Ageing\Attrition;
-use Zolbek\Core\Ageing\WashOut;
-use Zolbek\Core\Component\ComponentReader;
-use Zolbek\Core\Container\DrainageLayer;
-use Zolbek\Core\Container\PotWater;
-use Zolbek\Core\Container\RootZone;
-use Zolbek\Core\Grading\SizeClasses;
-use Zolbek\Core\Numerics\Erfc;
+use Zolbek\Core\Basis\Numerics\Erfc;
+use Zolbek\Core\Mix\Attrition\Attrition;
+use Zolbek\Core\Mix\Attrition\WashOut;
+use Zolbek\Core\Mix\Grading\SizeClasses;
+use Zolbek\Core\Mix\Material\MaterialReader;
+use Zolbek\Core\Place\Container\DrainageLayer;
+use Zolbek\Core\Place\Container\PotWater;
+use Zolbek\Core\Place\Container\RootZone;
 
 const COMPACTION = ['poured' => 4.1, 'worked_in' => 4.5, 'settled' => 6.7];
 
@@ -84,7 +84,7 @@ test('run-through over a layer, and through one small hole', function (): void {
 
 test('class shares of an ageing clay granule', function (int $years): void {
     $ageing = Reference::vectors()['ageing'];
-    $component = ComponentReader::read([...Reference::raw($ageing['component']), 'crumble_rate' => $ageing['crumble_rate']]);
+    $component = MaterialReader::read([...Reference::raw($ageing['component']), 'crumble_rate' => $ageing['crumble_rate']]);
     foreach (Attrition::of($component, $years, new WashOut(1.0))->masses as $k => $mass) {
         expect($mass)->toEqualWithDelta($ageing['class_shares_after_years_unnormalised'][$years][$k], 1e-9);
     }
@@ -139,10 +139,10 @@ test('edges of the size classes and the shares of a component', function (): voi
 
 test('median heads of published uniform sands', function (float $d50, float $computed, float $measured): void {
     $size = $d50 / sqrt(2);
-    $sand = ComponentReader::read([
+    $sand = MaterialReader::read([
         'key' => 'sand', 'bulk_density' => 0.652 * 2.65, 'particle_density' => 2.65, 'solid_density' => 2.65, 'internal_water' => 0, 'unavailable_water' => 0,
         'internal_median_cm' => 1, 'internal_spread' => 1, 'sphericity' => 0.9, 'hydraulic_size_mm' => $d50, 'sieve' => [(string) $size => 1],
     ]);
-    $head = (new Zolbek\Core\Blending\Substrate(new Zolbek\Core\Blending\Blend([[$sand, 1.0]]), 4.1))->retention->medianHeadCm;
+    $head = (new Zolbek\Core\Mix\Substrate\Substrate(new Zolbek\Core\Mix\Blending\Blend([[$sand, 1.0]]), 4.1))->retention->medianHeadCm;
     expect($head)->toEqualWithDelta($computed, 0.06)->and(abs($head / $measured - 1))->toBeLessThan(0.1);
 })->with([[1.105, 6.6, 6.5], [0.713, 10.3, 9.8], [0.532, 13.8, 14.4], [0.359, 20.4, 22.2]]);

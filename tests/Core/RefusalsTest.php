@@ -3,13 +3,13 @@
 declare(strict_types=1);
 
 use Tests\Core\Reference;
-use Zolbek\Core\Blending\Blend;
-use Zolbek\Core\Component\ComponentReader;
-use Zolbek\Core\Evaluation\Answer;
-use Zolbek\Core\Evaluation\Request;
-use Zolbek\Core\Grading\Screening;
-use Zolbek\Core\Input\Refusal;
-use Zolbek\Core\Input\Refused;
+use Zolbek\Core\Basis\Input\Refusal;
+use Zolbek\Core\Basis\Input\Refused;
+use Zolbek\Core\Mix\Blending\Blend;
+use Zolbek\Core\Mix\Material\MaterialReader;
+use Zolbek\Core\Mix\Preparation\Screening;
+use Zolbek\Core\Question\Evaluation\Answer;
+use Zolbek\Core\Question\Evaluation\Request;
 
 /** @return list<Refusal> */
 function refusalsOf(callable $act): array
@@ -30,7 +30,7 @@ function expectRefused(callable $act, string $field, string $rule): void
 }
 
 test('a component with a figure that cannot be', function (array $changed, string $field, string $rule): void {
-    expectRefused(fn() => ComponentReader::read([...Reference::raw('pumice-3-6-mm'), ...$changed]), $field, $rule);
+    expectRefused(fn() => MaterialReader::read([...Reference::raw('pumice-3-6-mm'), ...$changed]), $field, $rule);
 })->with([
     'no bulk density' => [['bulk_density' => null], 'bulk_density', 'required'],
     'bulk density of zero' => [['bulk_density' => 0], 'bulk_density', 'above'],
@@ -74,19 +74,19 @@ test('a component with a figure that cannot be', function (array $changed, strin
 ]);
 
 test('a bulk density outside what the grading packs to names both limits', function (): void {
-    $refusals = refusalsOf(fn() => ComponentReader::read([...Reference::raw('pumice-3-6-mm'), 'bulk_density' => 0.84]));
+    $refusals = refusalsOf(fn() => MaterialReader::read([...Reference::raw('pumice-3-6-mm'), 'bulk_density' => 0.84]));
     expect($refusals)->toHaveCount(1)
         ->and($refusals[0]->limits['min'])->toBeGreaterThan(0.0)->toBeLessThan(0.05)
         ->and($refusals[0]->limits['max'])->toBeGreaterThan(0.46)->toBeLessThan(0.84);
 });
 
 test('all faults of a component are told at once', function (): void {
-    $fields = array_map(static fn(Refusal $refusal): string => $refusal->field, refusalsOf(fn() => ComponentReader::read(['key' => 'x', 'sphericity' => 2])));
+    $fields = array_map(static fn(Refusal $refusal): string => $refusal->field, refusalsOf(fn() => MaterialReader::read(['key' => 'x', 'sphericity' => 2])));
     expect($fields)->toContain('bulk_density', 'particle_density', 'solid_density', 'internal_water', 'internal_median_cm', 'sphericity', 'sieve');
 });
 
 test('grains may be as dense as their solid', function (): void {
-    $sand = ComponentReader::read([...Reference::raw('sharp-sand-0-25-2-mm'), 'particle_density' => 2.65, 'solid_density' => 2.65, 'internal_water' => 0, 'unavailable_water' => 0]);
+    $sand = MaterialReader::read([...Reference::raw('sharp-sand-0-25-2-mm'), 'particle_density' => 2.65, 'solid_density' => 2.65, 'internal_water' => 0, 'unavailable_water' => 0]);
     expect($sand->internalWater)->toBe(0.0);
 });
 

@@ -3,16 +3,16 @@
 declare(strict_types=1);
 
 use Tests\Core\Shipped;
-use Zolbek\Core\Container\DrainageLayer;
-use Zolbek\Core\Fit\Assessment;
-use Zolbek\Core\Fit\Change;
-use Zolbek\Core\Fit\Changes;
-use Zolbek\Core\Fit\Criterion;
-use Zolbek\Core\Fit\Level;
-use Zolbek\Core\Fit\Mend;
-use Zolbek\Core\Fit\MendSearch;
-use Zolbek\Core\Fit\OtherPot;
-use Zolbek\Core\Fit\Remedy;
+use Zolbek\Core\Place\Container\DrainageLayer;
+use Zolbek\Core\Verdict\Fit\Assessment;
+use Zolbek\Core\Verdict\Fit\Criterion;
+use Zolbek\Core\Verdict\Fit\Level;
+use Zolbek\Core\Verdict\Mending\Change;
+use Zolbek\Core\Verdict\Mending\Changes;
+use Zolbek\Core\Verdict\Mending\Mend;
+use Zolbek\Core\Verdict\Mending\MendSearch;
+use Zolbek\Core\Verdict\Mending\OtherPot;
+use Zolbek\Core\Verdict\Mending\Remedy;
 
 /** @return list<string> kinds of what is offered, best first */
 function offered(Criterion $criterion, string $case, array $with = []): array

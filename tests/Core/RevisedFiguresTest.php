@@ -3,36 +3,36 @@
 declare(strict_types=1);
 
 use Tests\Core\Shipped;
-use Zolbek\Core\Ageing\AgedPot;
-use Zolbek\Core\Ageing\AgeingClimate;
-use Zolbek\Core\Ageing\FrostCycles;
-use Zolbek\Core\Ageing\RootVigour;
-use Zolbek\Core\Ageing\WashOut;
-use Zolbek\Core\Blending\Floating;
-use Zolbek\Core\Blending\Substrate;
-use Zolbek\Core\Chemistry\Exchange;
-use Zolbek\Core\Chemistry\ReactionCourse;
-use Zolbek\Core\Container\Holes;
-use Zolbek\Core\Container\Pot;
-use Zolbek\Core\Container\PotWater;
-use Zolbek\Core\Container\RootZone;
-use Zolbek\Core\Fit\Assessment;
-use Zolbek\Core\Fit\Criterion;
-use Zolbek\Core\Fit\ModelConstants;
-use Zolbek\Core\Fit\PlantGroup;
-use Zolbek\Core\Fit\Purpose;
-use Zolbek\Core\Flow\RunThrough;
-use Zolbek\Core\Watering\Canopy;
-use Zolbek\Core\Watering\Climate;
-use Zolbek\Core\Watering\Drought;
-use Zolbek\Core\Watering\Exposure;
-use Zolbek\Core\Watering\Leaf;
-use Zolbek\Core\Watering\Place;
-use Zolbek\Core\Watering\Plant;
-use Zolbek\Core\Watering\PotUse;
-use Zolbek\Core\Watering\Stand;
-use Zolbek\Core\Watering\Surface;
-use Zolbek\Core\Watering\WateringMethod;
+use Zolbek\Core\Course\Ageing\AgedPot;
+use Zolbek\Core\Course\Reaction\ReactionCourse;
+use Zolbek\Core\Course\Water\Drought;
+use Zolbek\Core\Course\Water\PotUse;
+use Zolbek\Core\Mix\Attrition\AgeingClimate;
+use Zolbek\Core\Mix\Attrition\WashOut;
+use Zolbek\Core\Mix\Chemistry\CationExchange;
+use Zolbek\Core\Mix\Substrate\Substrate;
+use Zolbek\Core\Place\Climate\Climate;
+use Zolbek\Core\Place\Climate\FrostCycles;
+use Zolbek\Core\Place\Container\Container;
+use Zolbek\Core\Place\Container\Holes;
+use Zolbek\Core\Place\Container\PotWater;
+use Zolbek\Core\Place\Container\RootZone;
+use Zolbek\Core\Place\Container\RunThrough;
+use Zolbek\Core\Place\Plant\Canopy;
+use Zolbek\Core\Place\Plant\Crown;
+use Zolbek\Core\Place\Plant\Leaf;
+use Zolbek\Core\Place\Plant\PlantGroup;
+use Zolbek\Core\Place\Plant\Purpose;
+use Zolbek\Core\Place\Plant\RootVigour;
+use Zolbek\Core\Place\Setup\ModelConstants;
+use Zolbek\Core\Place\Site\Exposure;
+use Zolbek\Core\Place\Site\Place;
+use Zolbek\Core\Place\Site\Stand;
+use Zolbek\Core\Place\Site\Surface;
+use Zolbek\Core\Place\Watering\Floating;
+use Zolbek\Core\Place\Watering\WateringMethod;
+use Zolbek\Core\Verdict\Fit\Assessment;
+use Zolbek\Core\Verdict\Fit\Criterion;
 
 function hillClimate(string $site = 'hill'): Climate
 {
@@ -46,7 +46,7 @@ function agedFigures(array $input): array
 {
     $climate = new AgeingClimate($input['frost_cycles'], $input['mean_c']);
     $substrate = new Substrate(Shipped::blend($input['parts']), null, (float) $input['years'], $climate);
-    $zone = new RootZone(Pot::read($input['pot']), $input['headspace_cm']);
+    $zone = new RootZone(Container::read($input['pot']), $input['headspace_cm']);
     $air = (new PotWater($zone, $substrate))->air;
     $free = $zone->freeWaterL($substrate->retention) / $zone->volumeL;
     $roots = RootVigour::from($input['vigour'])->share((float) $input['years']);
@@ -60,7 +60,7 @@ function revisedFigure(string $what, array $input): float
     $index = is_float($input['compaction_index'] ?? null) ? $input['compaction_index'] : null;
     $mix = isset($input['parts']) ? new Substrate(Shipped::blend($input['parts']), $index, (float) ($input['years'] ?? 0), new AgeingClimate($input['frost_cycles'] ?? 0.0, (float) ($input['mean_c'] ?? 15))) : null;
     $word = (string) preg_replace('/^[a-z ]+: /', '', $what);
-    $pot = isset($input['pot']) ? new RootZone(Pot::read($input['pot']), (float) ($input['headspace_cm'] ?? 0)) : null;
+    $pot = isset($input['pot']) ? new RootZone(Container::read($input['pot']), (float) ($input['headspace_cm'] ?? 0)) : null;
     $drought = static fn(): Drought => new Drought($input['W0'], $input['W_limit'], $input['W_locked'] ?? 0.0, $input['use'], (float) ($input['days'] ?? 1), $input['eta'] ?? ModelConstants::REFILL);
 
     return match (true) {
@@ -86,7 +86,7 @@ function revisedFigure(string $what, array $input): float
         str_starts_with($what, 'probability') => Floating::soaked(Shipped::component($input['component'])),
         str_starts_with($what, 'share of the surface lost') => Floating::washedOff(Shipped::blend($input['parts']), Surface::Bare, WateringMethod::Can),
         $what === 'default canopy m2' => Canopy::usualM2($input['volume_l'], RootVigour::from($input['vigour']), Purpose::from($input['purpose']), PlantGroup::from($input['group'])),
-        str_starts_with($what, 'use L/day') => (new PotUse($input['canopy_m2'], $input['soil_m2'], 0.0, new Plant(leaf: Leaf::from($input['leaf'])), new Place(Exposure::from($input['exposure']), stand: Stand::from($input['stand'])), Surface::from($input['cover'])))->litresPerDay($input['et0'] * $input['factor'], 1.0, 1.0),
+        str_starts_with($what, 'use L/day') => (new PotUse($input['canopy_m2'], $input['soil_m2'], 0.0, new Crown(leaf: Leaf::from($input['leaf'])), new Place(Exposure::from($input['exposure']), stand: Stand::from($input['stand'])), Surface::from($input['cover'])))->litresPerDay($input['et0'] * $input['factor'], 1.0, 1.0),
         str_starts_with($what, 'share not met') => $drought()->degree,
         str_starts_with($what, 'Ks at the end') => $drought()->stillOpen,
         $what === 'interval h' => $drought()->intervalH,
@@ -110,7 +110,7 @@ function caseFigure(string $what, Assessment $assessment): float|string|null
         str_ends_with($what, 'use on a hot day L') => $assessment->water->hotUseLDay,
         str_ends_with($what, 'interval h') => $assessment->water->hottestIntervalH(),
         str_ends_with($what, 'frost cycles a year') => $setup->ageing->frostCycles,
-        str_contains($what, 'buffer mmol') => (new Exchange($setup->substrate))->bufferMmolL,
+        str_contains($what, 'buffer mmol') => (new CationExchange($setup->substrate))->bufferMmolL,
         str_contains($what, 'water in,') => $assessment->water->givenLYear / $setup->zone->volumeL,
         str_contains($what, 'water out,') => $assessment->water->drainedLYear / $setup->zone->volumeL,
         // a pot that fails new has no forecast

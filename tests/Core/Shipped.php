@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-use Zolbek\Core\Blending\Blend;
-use Zolbek\Core\Blending\Substrate;
-use Zolbek\Core\Component\Component;
-use Zolbek\Core\Component\ComponentReader;
-use Zolbek\Core\Evaluation\Request;
-use Zolbek\Core\Fit\Assessment;
-use Zolbek\Core\Fit\Setup;
-use Zolbek\Core\Validation\Panel;
+use Zolbek\Core\Mix\Blending\Blend;
+use Zolbek\Core\Mix\Material\Material;
+use Zolbek\Core\Mix\Material\MaterialReader;
+use Zolbek\Core\Mix\Substrate\Substrate;
+use Zolbek\Core\Place\Setup\Setup;
+use Zolbek\Core\Question\Evaluation\Request;
+use Zolbek\Core\Question\Validation\ExpertPanel;
+use Zolbek\Core\Verdict\Fit\Assessment;
 
 /** The components and plants that ship, the figures of the revised model for them, and the practice cases as questions. */
 final class Shipped
@@ -54,11 +54,11 @@ final class Shipped
         return array_diff_key(self::read('database/reference/panel.json')['sites'][$name], ['about' => true]);
     }
 
-    public static function component(string $key): Component
+    public static function component(string $key): Material
     {
         static $built = [];
 
-        return $built[$key] ??= ComponentReader::read(array_column(self::rawComponents(), null, 'key')[$key]);
+        return $built[$key] ??= MaterialReader::read(array_column(self::rawComponents(), null, 'key')[$key]);
     }
 
     /** @param array<string, float|int> $parts by component key */
@@ -82,7 +82,7 @@ final class Shipped
      */
     public static function question(string $id, array $with = []): array
     {
-        return Panel::question(array_replace(self::cases()[$id], $with), self::read('database/reference/panel.json')['sites']);
+        return ExpertPanel::question(array_replace(self::cases()[$id], $with), self::read('database/reference/panel.json')['sites']);
     }
 
     /** @param array<string, mixed> $with */

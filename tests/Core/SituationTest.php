@@ -4,35 +4,35 @@ declare(strict_types=1);
 
 use Tests\Core\Climates;
 use Tests\Core\Reference;
-use Zolbek\Core\Batching\BaseWithExtras;
-use Zolbek\Core\Batching\Extra;
-use Zolbek\Core\Batching\Stock;
-use Zolbek\Core\Blending\Portion;
-use Zolbek\Core\Container\Holes;
-use Zolbek\Core\Fit\Assessment;
-use Zolbek\Core\Fit\Band;
-use Zolbek\Core\Fit\Change;
-use Zolbek\Core\Fit\Changes;
-use Zolbek\Core\Fit\Criterion;
-use Zolbek\Core\Fit\Level;
-use Zolbek\Core\Fit\MendSearch;
-use Zolbek\Core\Fit\OtherPot;
-use Zolbek\Core\Fit\PlantGroup;
-use Zolbek\Core\Fit\Purpose;
-use Zolbek\Core\Fit\Setup;
-use Zolbek\Core\Fit\Situation;
-use Zolbek\Core\Fit\Supply;
-use Zolbek\Core\Fit\Targets;
-use Zolbek\Core\Fit\WaterCourse;
-use Zolbek\Core\Input\Refused;
-use Zolbek\Core\Uncertainty\Propagation;
-use Zolbek\Core\Watering\Exposure;
-use Zolbek\Core\Watering\GrowthStage;
-use Zolbek\Core\Watering\Place;
-use Zolbek\Core\Watering\Plant;
-use Zolbek\Core\Watering\WateringHabit;
-use Zolbek\Core\Watering\WateringMethod;
-use Zolbek\Core\Watering\Wind;
+use Zolbek\Core\Basis\Input\Refused;
+use Zolbek\Core\Course\Water\WaterCourse;
+use Zolbek\Core\Mix\Material\Stock;
+use Zolbek\Core\Mix\Substrate\Portion;
+use Zolbek\Core\Place\Container\Holes;
+use Zolbek\Core\Place\Plant\Band;
+use Zolbek\Core\Place\Plant\Crown;
+use Zolbek\Core\Place\Plant\GrowthStage;
+use Zolbek\Core\Place\Plant\PlantGroup;
+use Zolbek\Core\Place\Plant\Purpose;
+use Zolbek\Core\Place\Plant\Targets;
+use Zolbek\Core\Place\Setup\Setup;
+use Zolbek\Core\Place\Setup\Situation;
+use Zolbek\Core\Place\Setup\Supply;
+use Zolbek\Core\Place\Site\Exposure;
+use Zolbek\Core\Place\Site\Place;
+use Zolbek\Core\Place\Site\Wind;
+use Zolbek\Core\Place\Watering\WateringHabit;
+use Zolbek\Core\Place\Watering\WateringMethod;
+use Zolbek\Core\Verdict\Fit\Assessment;
+use Zolbek\Core\Verdict\Fit\Criterion;
+use Zolbek\Core\Verdict\Fit\Level;
+use Zolbek\Core\Verdict\Mending\Change;
+use Zolbek\Core\Verdict\Mending\Changes;
+use Zolbek\Core\Verdict\Mending\MendSearch;
+use Zolbek\Core\Verdict\Mending\OtherPot;
+use Zolbek\Core\Verdict\Uncertainty\Propagation;
+use Zolbek\Core\Work\Batching\BaseWithExtras;
+use Zolbek\Core\Work\Batching\Extra;
 
 /** A random mix in a random pot for a random plant, the same for the same seed. */
 function randomSituation(int $seed): Setup
@@ -49,7 +49,7 @@ function randomSituation(int $seed): Setup
         Targets::of($group, [], Purpose::cases()[mt_rand(0, 6)]),
         mt_rand(0, 1) === 1 ? Climates::hill() : Climates::frostFree(),
         new Place(Exposure::FullSun, Wind::Windy),
-        new Plant(mt_rand(5, 40) / 100),
+        new Crown(mt_rand(5, 40) / 100),
         habit: new WateringHabit(summerH: [12.0, 24.0, 48.0, 72.0][mt_rand(0, 3)], method: WateringMethod::Hose),
         alkalinityMgL: (float) mt_rand(0, 350),
         budget: mt_rand(2, 20) / 10,

@@ -3,9 +3,9 @@
 declare(strict_types=1);
 
 use Tests\Core\Shipped;
-use Zolbek\Core\Validation\Beside;
-use Zolbek\Core\Validation\Panel;
-use Zolbek\Core\Validation\PublishedSets;
+use Zolbek\Core\Question\Validation\Beside;
+use Zolbek\Core\Question\Validation\ExpertPanel;
+use Zolbek\Core\Question\Validation\PublishedSets;
 
 /** @return array<string, list<Beside>> by set */
 function publishedRows(): array
@@ -46,7 +46,7 @@ test('half of the water of a loam is gone at 87 cm', function (): void {
 });
 
 test('the panel counts by what growers make of a mix', function (): void {
-    $panel = new Panel(json_decode((string) file_get_contents(dirname(__DIR__, 2).'/database/reference/panel.json'), true), Shipped::rawComponents(), Shipped::species());
+    $panel = new ExpertPanel(json_decode((string) file_get_contents(dirname(__DIR__, 2).'/database/reference/panel.json'), true), Shipped::rawComponents(), Shipped::species());
     $kinds = $panel->byKind();
     expect(array_column($kinds, 'cases'))->toBe([19, 11, 9, 7])
         ->and(array_sum(array_column($kinds, 'told_apart')))->toBe(45)

@@ -3,13 +3,13 @@
 declare(strict_types=1);
 
 use Tests\Core\Shipped;
-use Zolbek\Core\Ageing\Forecast;
-use Zolbek\Core\Chemistry\ReactionCourse;
-use Zolbek\Core\Component\Component;
-use Zolbek\Core\Fit\Assessment;
-use Zolbek\Core\Fit\Criterion;
-use Zolbek\Core\Fit\Setup;
-use Zolbek\Core\Watering\Drought;
+use Zolbek\Core\Course\Ageing\Forecast;
+use Zolbek\Core\Course\Reaction\ReactionCourse;
+use Zolbek\Core\Course\Water\Drought;
+use Zolbek\Core\Mix\Material\Material;
+use Zolbek\Core\Place\Setup\Setup;
+use Zolbek\Core\Verdict\Fit\Assessment;
+use Zolbek\Core\Verdict\Fit\Criterion;
 
 /** A practice case with a random mix of shipped components, the same for the same seed. */
 function randomCase(int $seed, array $with = []): array
@@ -154,7 +154,7 @@ test('a pot indoors neither freezes nor takes rain, one under glass neither', fu
 test('limed peat has the pH that it is limed to and keeps its buffer', function (): void {
     $raw = Shipped::assessment('s10', ['limed_to' => null]);
     $limed = Shipped::assessment('s10', ['limed_to' => ['sphagnum-peat' => 5.8]]);
-    $peat = static fn(Assessment $assessment): Component => array_values(array_filter($assessment->setup->substrate->blend->components, static fn(Component $each): bool => $each->key === 'sphagnum-peat'))[0];
+    $peat = static fn(Assessment $assessment): Material => array_values(array_filter($assessment->setup->substrate->blend->components, static fn(Material $each): bool => $each->key === 'sphagnum-peat'))[0];
     expect($peat($limed)->ph)->toBe(5.8)->and($peat($limed)->buffer)->toBe($peat($raw)->buffer)
         ->and($limed->verdict(Criterion::Ph)->value)->toBeGreaterThan((float) $raw->verdict(Criterion::Ph)->value + 1.0);
 });

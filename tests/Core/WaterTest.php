@@ -3,15 +3,15 @@
 declare(strict_types=1);
 
 use Tests\Core\Reference;
-use Zolbek\Core\Container\DrainageLayer;
-use Zolbek\Core\Container\Holes;
-use Zolbek\Core\Container\Pot;
-use Zolbek\Core\Container\PotWater;
-use Zolbek\Core\Container\RootZone;
-use Zolbek\Core\Flow\Ergun;
-use Zolbek\Core\Flow\RunThrough;
-use Zolbek\Core\Numerics\Erfc;
-use Zolbek\Core\Retention\RetentionCurve;
+use Zolbek\Core\Basis\Numerics\Erfc;
+use Zolbek\Core\Mix\Flow\Ergun;
+use Zolbek\Core\Mix\Retention\RetentionCurve;
+use Zolbek\Core\Place\Container\Container;
+use Zolbek\Core\Place\Container\DrainageLayer;
+use Zolbek\Core\Place\Container\Holes;
+use Zolbek\Core\Place\Container\PotWater;
+use Zolbek\Core\Place\Container\RootZone;
+use Zolbek\Core\Place\Container\RunThrough;
 
 test('the error function keeps its symmetries and its tails', function (): void {
     foreach ([0.0, 0.1, 0.4687, 0.4688, 1.0, 2.5, 3.999, 4.001, 6.0] as $x) {
@@ -84,9 +84,9 @@ test('top dressing and headspace both lower the root zone', function (): void {
 });
 
 test('half a centimetre of root zone is the least', function (): void {
-    $pot = Pot::read(['shape' => 'round', 'depth' => 5, 'top' => 10, 'base' => 10]);
+    $pot = Container::read(['shape' => 'round', 'depth' => 5, 'top' => 10, 'base' => 10]);
     expect((new RootZone($pot, 4.5))->topCm)->toBe(0.5);
-    expect(fn() => new RootZone($pot, 4.51))->toThrow(Zolbek\Core\Input\Refused::class, 'headspace_cm');
+    expect(fn() => new RootZone($pot, 4.51))->toThrow(Zolbek\Core\Basis\Input\Refused::class, 'headspace_cm');
 });
 
 test('a suction at the floor never adds water', function (): void {

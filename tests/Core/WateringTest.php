@@ -4,23 +4,23 @@ declare(strict_types=1);
 
 use Tests\Core\Climates;
 use Tests\Core\Reference;
-use Zolbek\Core\Input\Refusals;
-use Zolbek\Core\Input\Refused;
-use Zolbek\Core\Watering\Climate;
-use Zolbek\Core\Watering\DailyBalance;
-use Zolbek\Core\Watering\Exposure;
-use Zolbek\Core\Watering\ExtraterrestrialRadiation;
-use Zolbek\Core\Watering\GrowthStage;
-use Zolbek\Core\Watering\Hargreaves;
-use Zolbek\Core\Watering\Leaf;
-use Zolbek\Core\Watering\PenmanMonteith;
-use Zolbek\Core\Watering\Place;
-use Zolbek\Core\Watering\Plant;
-use Zolbek\Core\Watering\PotUse;
-use Zolbek\Core\Watering\Season;
-use Zolbek\Core\Watering\Stand;
-use Zolbek\Core\Watering\Surface;
-use Zolbek\Core\Watering\WateringHabit;
+use Zolbek\Core\Basis\Input\Refusals;
+use Zolbek\Core\Basis\Input\Refused;
+use Zolbek\Core\Course\Water\DailyBalance;
+use Zolbek\Core\Course\Water\PotUse;
+use Zolbek\Core\Place\Climate\Climate;
+use Zolbek\Core\Place\Climate\ExtraterrestrialRadiation;
+use Zolbek\Core\Place\Climate\Hargreaves;
+use Zolbek\Core\Place\Climate\PenmanMonteith;
+use Zolbek\Core\Place\Climate\Season;
+use Zolbek\Core\Place\Plant\Crown;
+use Zolbek\Core\Place\Plant\GrowthStage;
+use Zolbek\Core\Place\Plant\Leaf;
+use Zolbek\Core\Place\Site\Exposure;
+use Zolbek\Core\Place\Site\Place;
+use Zolbek\Core\Place\Site\Stand;
+use Zolbek\Core\Place\Site\Surface;
+use Zolbek\Core\Place\Watering\WateringHabit;
 
 test('the published examples of evapotranspiration', function (array $example): void {
     $of = $example;
@@ -105,7 +105,7 @@ test('a climate that cannot be is refused at its field', function (array $change
 ]);
 
 test('a pot uses what its canopy, its soil and its drying sides lose', function (): void {
-    $use = static fn(Place $place = new Place(stand: Stand::Bed), Surface $surface = Surface::Bare, float $sides = 0.0, Plant $plant = new Plant()): float => (new PotUse(0.2, 0.1, $sides, $plant, $place, $surface))->litresPerDay(5.0, 1.0);
+    $use = static fn(Place $place = new Place(stand: Stand::Bed), Surface $surface = Surface::Bare, float $sides = 0.0, Crown $plant = new Crown()): float => (new PotUse(0.2, 0.1, $sides, $plant, $place, $surface))->litresPerDay(5.0, 1.0);
     // 5 (1 * 0.2 + 0.4 * 0.1)
     expect($use())->toBeNear(1.2, 1e-9)
         ->and($use(surface: Surface::Stone))->toBeNear(5.0 * (0.2 + 0.025), 1e-9)
@@ -114,15 +114,15 @@ test('a pot uses what its canopy, its soil and its drying sides lose', function 
         ->and($use(new Place()))->toBeNear(5.0 * (1.3 * 0.2 + 0.04), 1e-9)
         ->and($use(new Place(stand: Stand::Wall)))->toBeNear(5.0 * (1.8 * 0.2 + 0.04), 1e-9)
         ->and($use(new Place(Exposure::Indoors, stand: Stand::Wall)))->toBeNear(0.3 * 1.2, 1e-9)
-        ->and($use(plant: new Plant(leaf: Leaf::Fleshy)))->toBeNear(5.0 * (0.08 + 0.04), 1e-9)
+        ->and($use(plant: new Crown(leaf: Leaf::Fleshy)))->toBeNear(5.0 * (0.08 + 0.04), 1e-9)
         ->and($use(sides: 0.3) - $use())->toBeNear(5.0 * 0.5 * 0.3, 1e-9);
 });
 
 test('cut roots recover over six weeks, and a resting plant hardly drinks', function (): void {
-    expect((new Plant(leaf: Leaf::None, rootsCut: 0.5))->recovery())->toBeNear(0.2, 1e-12)
-        ->and((new Plant(leaf: Leaf::None, rootsCut: 0.5, weeksSince: 3))->recovery())->toBeNear(0.6, 1e-12)
-        ->and((new Plant(rootsCut: 0.9, weeksSince: 6))->recovery())->toBe(1.0)
-        ->and((new Plant())->recovery())->toBe(1.0)
+    expect((new Crown(leaf: Leaf::None, rootsCut: 0.5))->recovery())->toBeNear(0.2, 1e-12)
+        ->and((new Crown(leaf: Leaf::None, rootsCut: 0.5, weeksSince: 3))->recovery())->toBeNear(0.6, 1e-12)
+        ->and((new Crown(rootsCut: 0.9, weeksSince: 6))->recovery())->toBe(1.0)
+        ->and((new Crown())->recovery())->toBe(1.0)
         ->and(GrowthStage::Rest->cropCoefficient(false))->toBe(0.1)
         ->and(GrowthStage::Rest->cropCoefficient(true))->toBe(0.3);
 });

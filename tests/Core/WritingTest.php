@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
-use Zolbek\Core\Batching\TopUp;
-use Zolbek\Core\Input\Refused;
-use Zolbek\Core\Writing\NameMatch;
-use Zolbek\Core\Writing\RecipeText;
+use Zolbek\Core\Basis\Input\Refused;
+use Zolbek\Core\Question\Writing\NameMatch;
+use Zolbek\Core\Question\Writing\RecipeText;
+use Zolbek\Core\Work\Batching\TopUp;
 
 test('a recipe is read as people write it', function (string $text, string $notation, array $lines): void {
     $read = new RecipeText($text);

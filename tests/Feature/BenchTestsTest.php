@@ -9,7 +9,7 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
 use Tests\Feature\Contract;
 use Tests\Feature\Yard;
-use Zolbek\Core\BenchTest\TestKind;
+use Zolbek\Core\Work\BenchTest\TestKind;
 
 /**
  * A test with its readings, not finished.

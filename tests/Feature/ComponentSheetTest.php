@@ -5,7 +5,7 @@ declare(strict_types=1);
 use Illuminate\Support\Facades\DB;
 use Tests\Feature\Contract;
 use Tests\Feature\Yard;
-use Zolbek\Core\Component\Quality;
+use Zolbek\Core\Verdict\Fit\Quality;
 
 test('a component is told with its curves, how sure it is, and what is made of it', function (): void {
     $pumice = Yard::component('pumice-3-6-mm');

@@ -7,8 +7,8 @@ use App\Models\Component;
 use Illuminate\Support\Facades\DB;
 use Tests\Feature\Contract;
 use Tests\Feature\Yard;
-use Zolbek\Core\BenchTest\Reading;
-use Zolbek\Core\BenchTest\TestKind;
+use Zolbek\Core\Work\BenchTest\Reading;
+use Zolbek\Core\Work\BenchTest\TestKind;
 
 const HOSTILE = [
     'nothing' => null,

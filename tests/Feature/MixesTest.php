@@ -6,9 +6,9 @@ use App\Models\Component;
 use Illuminate\Support\Facades\DB;
 use Tests\Feature\Contract;
 use Tests\Feature\Yard;
-use Zolbek\Core\Ageing\Reclaimed;
-use Zolbek\Core\Blending\Blend;
-use Zolbek\Core\Blending\Substrate;
+use Zolbek\Core\Course\Ageing\Reclaimed;
+use Zolbek\Core\Mix\Blending\Blend;
+use Zolbek\Core\Mix\Substrate\Substrate;
 
 /**
  * @param array<string, float|int> $parts by component key

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 use Tests\Feature\Contract;
 use Tests\Feature\Yard;
-use Zolbek\Core\Grading\Preparation;
-use Zolbek\Core\Input\Refusals;
+use Zolbek\Core\Basis\Input\Refusals;
+use Zolbek\Core\Mix\Preparation\Preparation;
 
 /** @param array<string, mixed> $preparation */
 function preparedParts(array $preparation): array

@@ -11,7 +11,7 @@ use App\Plants\Outlook;
 use Database\Demo\TessivaleYard;
 use Tests\Feature\Contract;
 use Tests\Feature\Yard;
-use Zolbek\Core\Fit\Assessment;
+use Zolbek\Core\Verdict\Fit\Assessment;
 
 /** @return array<string, mixed> */
 function batch(array $changed = []): array
@@ -84,7 +84,7 @@ test('a saved batch keeps the values it was made with', function (): void {
 
 test('what a batch keeps is enough to compute it again', function (): void {
     $saved = $this->postJson('/api/v1/batches', batch())->json();
-    $answer = Zolbek\Core\Evaluation\Answer::to(Zolbek\Core\Evaluation\Request::read([
+    $answer = Zolbek\Core\Question\Evaluation\Answer::to(Zolbek\Core\Question\Evaluation\Request::read([
         'components' => array_map(static fn(array $component): array => array_diff_key($component, array_flip(['stock_l', 'pack_l', 'pack_price'])), $saved['inputs']['components']),
         'blend' => array_column($saved['inputs']['parts'], 'parts', 'key'),
         'pot' => array_diff_key($saved['inputs']['pot'], array_flip(['name', 'weight_kg'])),

@@ -11,9 +11,9 @@ use App\Words;
 use Illuminate\Console\Command;
 use Illuminate\Contracts\Filesystem\FileNotFoundException;
 use JsonException;
-use Zolbek\Core\Evaluation\Answer;
-use Zolbek\Core\Evaluation\Request;
-use Zolbek\Core\Input\Refused;
+use Zolbek\Core\Basis\Input\Refused;
+use Zolbek\Core\Question\Evaluation\Answer;
+use Zolbek\Core\Question\Evaluation\Request;
 
 /** The model without the screens: JSON in, JSON out. Needs no database. */
 final class Evaluate extends Command

@@ -12,10 +12,10 @@ use App\Http\Presenters\BenchPresenter;
 use App\Models\BenchTest;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use Zolbek\Core\BenchTest\TestKind;
-use Zolbek\Core\Input\Fields;
-use Zolbek\Core\Input\Refusal;
-use Zolbek\Core\Input\Refusals;
+use Zolbek\Core\Basis\Input\Fields;
+use Zolbek\Core\Basis\Input\Refusal;
+use Zolbek\Core\Basis\Input\Refusals;
+use Zolbek\Core\Work\BenchTest\TestKind;
 
 final readonly class BenchController
 {

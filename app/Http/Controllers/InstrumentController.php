@@ -11,9 +11,9 @@ use App\Instruments\Panel;
 use App\Instruments\SieveShaker;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use Zolbek\Core\Input\Fields;
-use Zolbek\Core\Input\Refusals;
-use Zolbek\Core\Input\Refused;
+use Zolbek\Core\Basis\Input\Fields;
+use Zolbek\Core\Basis\Input\Refusals;
+use Zolbek\Core\Basis\Input\Refused;
 
 /** The instruments of the bench: what they show, taring and shaking, and the panel of simulated ones. */
 final readonly class InstrumentController

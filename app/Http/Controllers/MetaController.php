@@ -6,9 +6,9 @@ namespace App\Http\Controllers;
 
 use App\Models\Component;
 use Illuminate\Http\JsonResponse;
-use Zolbek\Core\Component\ComponentKind;
-use Zolbek\Core\Container\PotShape;
-use Zolbek\Core\Fit\PlantGroup;
+use Zolbek\Core\Mix\Material\MaterialKind;
+use Zolbek\Core\Place\Container\PotShape;
+use Zolbek\Core\Place\Plant\PlantGroup;
 
 /** What a client needs to know before it asks: the words of the model and the targets of the plant groups. */
 final readonly class MetaController
@@ -17,7 +17,7 @@ final readonly class MetaController
     {
         return new JsonResponse([
             'currency' => config('app.currency'),
-            'kinds' => ComponentKind::words(),
+            'kinds' => MaterialKind::words(),
             'hazards' => Component::HAZARDS,
             'shapes' => array_map(static fn(PotShape $shape): array => ['shape' => $shape->value, 'measures' => $shape->measures()], PotShape::cases()),
             'plant_groups' => array_map(static fn(PlantGroup $group): array => [

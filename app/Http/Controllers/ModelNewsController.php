@@ -7,8 +7,8 @@ namespace App\Http\Controllers;
 use App\Models\ModelNotice;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use Zolbek\Core\Input\Fields;
-use Zolbek\Core\Input\Refusals;
+use Zolbek\Core\Basis\Input\Fields;
+use Zolbek\Core\Basis\Input\Refusals;
 
 /** Whether growers are still to be told that the model judges their mixes differently now. */
 final readonly class ModelNewsController

@@ -11,7 +11,7 @@ use App\Models\Pot;
 use App\Plants\PotChecks;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use Zolbek\Core\Container\Pot as CorePot;
+use Zolbek\Core\Place\Container\Container;
 
 final readonly class PotController
 {
@@ -33,7 +33,7 @@ final readonly class PotController
     /** The outline and volume of a pot that is still being typed in. */
     public function outline(Request $request): JsonResponse
     {
-        $pot = CorePot::read($request->json()->all());
+        $pot = Container::read($request->json()->all());
 
         return new JsonResponse(['outline' => PotPresenter::outline($pot), 'volume_l' => $pot->volumeL(0.0, $pot->depthCm)]);
     }

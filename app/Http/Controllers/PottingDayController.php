@@ -21,7 +21,7 @@ use App\Potting\DayDocument;
 use App\Potting\StandIns;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use Zolbek\Core\Input\Refused;
+use Zolbek\Core\Basis\Input\Refused;
 
 /** Potting days. Every change answers with the whole day worked out anew, so that the sums always follow. */
 final readonly class PottingDayController

@@ -8,10 +8,10 @@ use App\Reference\ReferenceComponents;
 use App\Reference\ReferencePanel;
 use App\Reference\ReferenceSpecies;
 use Illuminate\Http\JsonResponse;
-use Zolbek\Core\Component\ComponentReader;
-use Zolbek\Core\Validation\Beside;
-use Zolbek\Core\Validation\Panel;
-use Zolbek\Core\Validation\PublishedSets;
+use Zolbek\Core\Mix\Material\MaterialReader;
+use Zolbek\Core\Question\Validation\Beside;
+use Zolbek\Core\Question\Validation\ExpertPanel;
+use Zolbek\Core\Question\Validation\PublishedSets;
 
 /** How true the model is: beside published figures and beside what growers make of mixes, with the components that ship, computed now. */
 final readonly class ValidationController
@@ -22,8 +22,8 @@ final readonly class ValidationController
     {
         $raw = $this->components->all();
         $names = array_column($raw, 'name', 'key');
-        $panel = new Panel($this->reference->panel(), $raw, $this->species->byKey());
-        $components = array_combine(array_column($raw, 'key'), array_map(ComponentReader::read(...), $raw));
+        $panel = new ExpertPanel($this->reference->panel(), $raw, $this->species->byKey());
+        $components = array_combine(array_column($raw, 'key'), array_map(MaterialReader::read(...), $raw));
 
         return new JsonResponse([
             'sets' => array_map(static fn(array $set): array => [...$set, 'rows' => array_map(static fn(Beside $row): array => get_object_vars($row), $set['rows'])], (new PublishedSets($components))->beside($this->reference->published())),

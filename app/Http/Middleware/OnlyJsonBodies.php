@@ -9,7 +9,7 @@ use Closure;
 use Illuminate\Http\Request;
 use JsonException;
 use Symfony\Component\HttpFoundation\Response;
-use Zolbek\Core\Input\Refused;
+use Zolbek\Core\Basis\Input\Refused;
 
 /**
  * Writes must come as one JSON object, imports as CSV, pictures as pictures. That also keeps other sites out: a browser sends JSON across origins only after asking, and

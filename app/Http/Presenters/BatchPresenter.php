@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Presenters;
 
 use App\Models\Batch;
-use Zolbek\Core\Fit\Assessment;
+use Zolbek\Core\Verdict\Fit\Assessment;
 
 /** A saved batch as the API shows it: schemas BatchSummary and Batch. */
 final class BatchPresenter

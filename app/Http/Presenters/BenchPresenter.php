@@ -6,9 +6,9 @@ namespace App\Http\Presenters;
 
 use App\Bench\TestDocument;
 use App\Models\BenchTest;
-use Zolbek\Core\BenchTest\Reading;
-use Zolbek\Core\BenchTest\Step;
-use Zolbek\Core\BenchTest\TestKind;
+use Zolbek\Core\Work\BenchTest\Reading;
+use Zolbek\Core\Work\BenchTest\Step;
+use Zolbek\Core\Work\BenchTest\TestKind;
 
 /** Tests of the bench as the API shows them: schemas BenchPlan, BenchTestSummary and BenchTest. */
 final class BenchPresenter

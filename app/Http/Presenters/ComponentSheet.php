@@ -10,18 +10,18 @@ use App\Models\Component;
 use App\Models\Recipe;
 use App\Shelf\Portions;
 use Illuminate\Database\Eloquent\Builder;
-use Zolbek\Core\Ageing\Attrition;
-use Zolbek\Core\Ageing\WashOut;
-use Zolbek\Core\Blending\Blend;
-use Zolbek\Core\Blending\Portion;
-use Zolbek\Core\Blending\Substrate;
-use Zolbek\Core\Component\Component as CoreComponent;
-use Zolbek\Core\Component\ComponentReader;
-use Zolbek\Core\Component\Quality;
-use Zolbek\Core\Evaluation\Answer;
-use Zolbek\Core\Grading\SizeClasses;
-use Zolbek\Core\Packing\CompressiblePacking;
-use Zolbek\Core\Uncertainty\StandardUncertainty;
+use Zolbek\Core\Mix\Attrition\Attrition;
+use Zolbek\Core\Mix\Attrition\WashOut;
+use Zolbek\Core\Mix\Blending\Blend;
+use Zolbek\Core\Mix\Grading\SizeClasses;
+use Zolbek\Core\Mix\Material\Material;
+use Zolbek\Core\Mix\Material\MaterialReader;
+use Zolbek\Core\Mix\Material\StandardUncertainty;
+use Zolbek\Core\Mix\Packing\CompressiblePacking;
+use Zolbek\Core\Mix\Substrate\Portion;
+use Zolbek\Core\Mix\Substrate\Substrate;
+use Zolbek\Core\Question\Evaluation\Answer;
+use Zolbek\Core\Verdict\Fit\Quality;
 
 /** All that is known of a component and computed from it alone: schema ComponentSheet of the API. */
 final readonly class ComponentSheet
@@ -31,7 +31,7 @@ final readonly class ComponentSheet
     private const YEARS = 5.0;
     private const MOST_USES = 50;
 
-    private CoreComponent $core;
+    private Material $core;
 
     public function __construct(private Component $component)
     {
@@ -69,7 +69,7 @@ final readonly class ComponentSheet
     {
         $uncertainty = [];
         $measured = array_column(Measured::properties($this->component->measured), null, 'property');
-        foreach (array_diff(ComponentReader::PROPERTIES, ['sieve', 'finest_mm']) as $property) {
+        foreach (array_diff(MaterialReader::PROPERTIES, ['sieve', 'finest_mm']) as $property) {
             $value = $this->component->getAttribute($property);
             if (is_float($value)) {
                 $uncertainty[$property] = isset($measured[$property]) ? $measured[$property]->uncertainty : ($property === 'ph'

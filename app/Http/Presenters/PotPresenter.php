@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Presenters;
 
 use App\Models\Pot;
-use Zolbek\Core\Container\Pot as CorePot;
+use Zolbek\Core\Place\Container\Container;
 
 /** A pot as the API shows it: schema Pot. */
 final class PotPresenter
@@ -33,7 +33,7 @@ final class PotPresenter
     }
 
     /** @return list<array{z_cm: float, width_cm: float}> */
-    public static function outline(CorePot $pot): array
+    public static function outline(Container $pot): array
     {
         return array_map(static function (int $i) use ($pot): array {
             // closer together at the floor, where a bowl bends

@@ -9,8 +9,8 @@ use App\Instruments\Panel;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Random\Randomizer;
-use Zolbek\Core\Input\Fields;
-use Zolbek\Core\Input\Refusals;
+use Zolbek\Core\Basis\Input\Fields;
+use Zolbek\Core\Basis\Input\Refusals;
 
 /**
  * A stand-in that behaves like a thing: what it is set to is kept, what it shows settles towards that, wanders a little and fails as such things do.

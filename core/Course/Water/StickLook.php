@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zolbek\Core\Course\Water;
+
+/** What a stick that was pushed in looks and feels like, by the suction at that depth. */
+enum StickLook: string
+{
+    case Wet = 'wet';
+    case Dark = 'dark';
+    case Damp = 'damp';
+    case Pale = 'pale';
+    case Dry = 'dry';
+
+    /** Limits in cm of suction: starting figures; the last one is the plant's own limit. */
+    public static function at(float $suctionCm, float $limitCm): self
+    {
+        return match (true) {
+            $suctionCm >= $limitCm => self::Dry,
+            $suctionCm < 8.0 => self::Wet,
+            $suctionCm < 30.0 => self::Dark,
+            $suctionCm < max(31.0, 0.6 * $limitCm) => self::Damp,
+            default => self::Pale,
+        };
+    }
+}

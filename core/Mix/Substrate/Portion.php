@@ -1,0 +1,113 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zolbek\Core\Mix\Substrate;
+
+use Zolbek\Core\Basis\Input\Refusal;
+use Zolbek\Core\Basis\Input\Refusals;
+use Zolbek\Core\Basis\Input\Refused;
+use Zolbek\Core\Mix\Blending\Blend;
+use Zolbek\Core\Mix\Material\Material;
+use Zolbek\Core\Mix\Packing\CompressiblePacking;
+
+/**
+ * What is scooped into the tub under one name: a component as it lies in its bin, a prepared one, or a mix that expands to several.
+ *
+ * keptShare is what preparation leaves of what is taken from the bin: to have one litre, 1 / keptShare litres are taken.
+ * Source: conservation of volume and mass. Check: one litre of a premix of equal parts that yields 0.95 poured holds 1 / 0.95 loose litres.
+ */
+final readonly class Portion
+{
+    /** kg in one scooped litre, dry. */
+    public float $bulkDensity;
+
+    /** @param non-empty-list<array{Material, float}> $contents components, and loose litres of each in one scooped litre */
+    private function __construct(public string $key, public array $contents, public float $keptShare)
+    {
+        $this->bulkDensity = array_sum(array_map(static fn(array $content): float => $content[0]->bulkDensity * $content[1], $contents));
+    }
+
+    public static function of(Material $component, ?string $key = null, float $keptShare = 1.0): self
+    {
+        return new self($key ?? $component->key, [[$component, 1.0]], $keptShare);
+    }
+
+    /**
+     * A mix as it lies poured: one litre of it holds 1 / yield(4.1) loose litres of its parts.
+     *
+     * @param non-empty-list<array{self, float}> $parts
+     *
+     * @throws Refused where the parts are no blend
+     */
+    public static function mixed(string $key, array $parts): self
+    {
+        $blend = self::blend($parts);
+        $yield = (new Substrate($blend, CompressiblePacking::POURED))->yield;
+        $contents = [];
+        foreach ($blend->components as $i => $component) {
+            $contents[] = [$component, $blend->shares[$i] / $yield];
+        }
+
+        return new self($key, $contents, 1.0);
+    }
+
+    /** The same litres with one component in place of another of a key. */
+    public function replaced(string $key, Material $by): self
+    {
+        return new self($this->key, array_map(static fn(array $content): array => $content[0]->key === $key ? [$by, $content[1]] : $content, $this->contents), $this->keptShare);
+    }
+
+    /**
+     * The same volume with each component changed, such as aged or screened: masses go with the share that is left, volumes follow.
+     *
+     * @param callable(Material): array{Material, float} $change the changed component and the share of its mass that is left
+     * @param bool $isLoss whether what is not left was thrown away in preparing it, so that more must be taken
+     *
+     * @throws Refused field "screening" where nothing is left
+     */
+    public function changed(callable $change, bool $isLoss = false): self
+    {
+        $parts = [];
+        $before = $after = 0.0;
+        foreach ($this->contents as [$component, $litres]) {
+            [$changed, $left] = $change($component);
+            $mass = $litres * $component->bulkDensity;
+            $before += $mass;
+            $after += $mass * $left;
+            if ($left > 0.0) {
+                $parts[] = [self::of($changed), $mass * $left / $changed->bulkDensity];
+            }
+        }
+        if ($parts === []) {
+            throw Refused::because('screening', 'nothing_kept');
+        }
+        $contents = count($parts) === 1 ? [[$parts[0][0]->contents[0][0], 1.0]] : self::mixed($this->key, $parts)->contents;
+
+        return new self($this->key, $contents, $this->keptShare * ($isLoss ? $after / $before : 1.0));
+    }
+
+    /**
+     * From portions as they are scooped, mixes among them expanded and what stands in several of them put together.
+     *
+     * @param list<array{self, float}> $portions
+     *
+     * @throws Refused field "<index of the portion>.parts" or "" for the blend as a whole
+     */
+    public static function blend(array $portions): Blend
+    {
+        $refusals = new Refusals();
+        $byKey = [];
+        foreach ($portions as $i => [$portion, $parts]) {
+            if (! ($parts >= 0.0 && $parts <= Blend::MOST_PARTS)) {
+                $refusals->add(new Refusal($i.'.parts', 'between', $parts, ['min' => 0, 'max' => Blend::MOST_PARTS]));
+            }
+            foreach ($portion->contents as [$component, $litres]) {
+                $byKey[$component->key] = [$component, ($byKey[$component->key][1] ?? 0.0) + $litres * $parts];
+            }
+        }
+        $refusals->throwIfAny();
+
+        return new Blend(array_values($byKey));
+    }
+}

@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zolbek\Core\Place\Container;
+
+use Zolbek\Core\Basis\Numerics\GaussLegendre;
+use Zolbek\Core\Mix\Substrate\Substrate;
+
+/**
+ * Weight of a finished pot in kg: pot + dry mix + water after watering + tree, the drainage layer with its water included.
+ *
+ * Source: sum of masses, 1 L of water 0.998 kg.
+ */
+final readonly class Weights
+{
+    private const WATER_KG_L = 0.998;
+
+    public float $dryMixKg;
+    public float $wetKg;
+
+    /**
+     * @param float      $waterL what the root zone holds after free drainage
+     * @param float|null $dryKg       of what fills it, where it is not all new mix
+     * @param bool       $weighsLayer whether the drainage layer counts
+     */
+    public function __construct(RootZone $zone, Substrate $substrate, float $waterL, float $potKg, float $treeKg, ?float $dryKg = null, bool $weighsLayer = true)
+    {
+        $layer = $weighsLayer ? $zone->layer : null;
+        $layerKg = $layerWater = 0.0;
+        if ($layer !== null) {
+            $layerKg = $zone->pot->volumeL(0.0, $layer->thicknessCm) * $layer->substrate->bulkDensity;
+            $layerWater = GaussLegendre::integrate(
+                static fn(float $z): float => $layer->substrate->retention->theta($z) * $zone->pot->areaCm2($z) / 1000.0,
+                0.0,
+                $layer->thicknessCm,
+            );
+        }
+        $this->dryMixKg = $dryKg ?? $zone->volumeL * $substrate->bulkDensity;
+        $this->wetKg = $potKg + $treeKg + $this->dryMixKg + $layerKg
+            + self::WATER_KG_L * ($waterL + $layerWater);
+    }
+}

@@ -1,0 +1,169 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zolbek\Core\Verdict\Uncertainty;
+
+use Zolbek\Core\Basis\Input\Refused;
+use Zolbek\Core\Course\Ageing\AgedPot;
+use Zolbek\Core\Course\Ageing\Forecast;
+use Zolbek\Core\Mix\Material\Material;
+use Zolbek\Core\Mix\Material\MaterialKind;
+use Zolbek\Core\Mix\Material\StandardUncertainty;
+use Zolbek\Core\Mix\Preparation\PanTail;
+use Zolbek\Core\Place\Setup\Setup;
+use Zolbek\Core\Verdict\Fit\Assessment;
+use Zolbek\Core\Verdict\Fit\Criterion;
+
+/**
+ * Standard uncertainty of what is computed, from that of the properties and that of the model itself: first order, by central differences.
+ *
+ *     u(y)^2 = sum over properties and constants of ((y(x + u_x) - y(x - u_x)) / 2)^2
+ *
+ * The pan under a coarse sieve counts as a property: its fines may all lie near 0.1 mm, or near the sieve. A step that a component cannot make is
+ * taken on the other side alone. What the model may be wrong by stands at ModelError. The level drop hangs on the model's pace alone here.
+ * Source: Guide to the Expression of Uncertainty in Measurement (JCGM 100:2008), section 5.1; model revision (g).
+ * Check: even clay, pumice and lava for a pine in an oval tray on a hill, model errors alone: air 0.22 +- 0.04, interval 20 +- 7 h.
+ */
+final readonly class Propagation
+{
+    public const FIGURES = [
+        'air', 'water_l', 'easy_l', 'yield_share', 'run_through_s', 'ph', 'wet_kg', 'interval_h', 'drought', 'later_ph', 'level_drop_cm', 'use_l_day', 'given_l_year', 'float_share',
+    ];
+
+    /** @var array<string, float> standard uncertainty by figure */
+    public array $of;
+
+    /** @var array<string, array{component: string|null, property: string, share: float}> what contributes most to each, and its share of the variance; no component for the model itself */
+    public array $most;
+
+    /** @param (callable(Material): array<string, string>)|null $bases basis (typical, supplier, measured) of each property of a component; null for the model's own errors alone */
+    public function __construct(Setup $setup, ?callable $bases)
+    {
+        $variance = $largest = [];
+        $add = static function (string $figure, ?string $key, string $property, float $part) use (&$variance, &$largest): void {
+            $variance[$figure] = ($variance[$figure] ?? 0.0) + $part;
+            if ($part > ($largest[$figure][2] ?? 0.0)) {
+                $largest[$figure] = [$key, $property, $part];
+            }
+        };
+        foreach ($setup->substrate->blend->components as $component) {
+            foreach ($bases === null ? [] : self::steps($component, $bases($component)) as $property => [$up, $down]) {
+                $high = self::figures(self::replaced($setup, $component, $up));
+                $low = self::figures(self::replaced($setup, $component, $down));
+                $half = $up === null || $down === null ? 1.0 : 2.0;
+                foreach ($high as $figure => $value) {
+                    if ($value !== null && isset($low[$figure])) {
+                        $add($figure, $component->key, $property, (($value - $low[$figure]) / $half) ** 2);
+                    }
+                }
+            }
+        }
+        foreach (ModelError::of($setup) as $error => [$up, $down]) {
+            // the pace moves nothing of a fresh pot
+            $moved = match ($error) {
+                ModelError::AGEING, ModelError::WASH_OUT => self::byPace(...),
+                ModelError::COMPACTION => static fn(Setup $then): array => [...self::figures($then), ...self::byPace($then)],
+                default => self::figures(...),
+            };
+            [$highs, $lows] = [$moved($setup->with(model: $up)), $moved($setup->with(model: $down))];
+            foreach ($highs as $figure => $value) {
+                if ($value !== null && isset($lows[$figure])) {
+                    $add($figure, null, $error, (($value - $lows[$figure]) / 2.0) ** 2);
+                }
+            }
+        }
+        $this->of = array_map(sqrt(...), $variance);
+        $most = [];
+        foreach ($largest as $figure => [$key, $property, $part]) {
+            $most[$figure] = ['component' => $key, 'property' => $property, 'share' => $part / ($variance[$figure] ?? $part)];
+        }
+        $this->most = $most;
+    }
+
+    /** Uncertainty of the figure that a criterion is rated by; 0 where it has none of its own. */
+    public function ofCriterion(Criterion $criterion): float
+    {
+        return $this->of[match ($criterion) {
+            Criterion::WetWeight => 'wet_kg',
+            Criterion::RunThrough => 'run_through_s',
+            default => $criterion->value,
+        }] ?? 0.0;
+    }
+
+    /**
+     * @param array<string, string> $bases
+     *
+     * @return array<string, array{Material|null, Material|null}> the component a step up and a step down, by property
+     */
+    private static function steps(Material $component, array $bases): array
+    {
+        $u = static fn(string $property, float $value): float => StandardUncertainty::of($value, $bases[$property] ?? 'typical', $component->kind);
+        $rb = $u('bulk_density', $component->bulkDensity);
+        $re = $u('particle_density', $component->particleDensity);
+        $ws = $u('internal_water', $component->internalWater);
+        $wu = $u('unavailable_water', $component->unavailableWater);
+        $hi = $u('internal_median_cm', $component->internalMedianCm);
+        $psi = $u('sphericity', $component->sphericity);
+        $ph = StandardUncertainty::ofPh($bases['ph'] ?? 'typical');
+        $pores = 1.0 - $component->particleDensity / $component->solidDensity;
+        $steps = [
+            'bulk_density' => static fn(int $side): Material => $component->with(bulkDensity: $component->bulkDensity + $side * $rb, refitPacking: true),
+            'particle_density' => static fn(int $side): Material => $component->with(particleDensity: min($component->solidDensity * (1.0 - $component->internalWater), $component->particleDensity + $side * $re), refitPacking: true),
+            'internal_water' => static fn(int $side): Material => $component->with(internalWater: min($pores, max($component->unavailableWater, $component->internalWater + $side * $ws))),
+            'unavailable_water' => static fn(int $side): Material => $component->with(unavailableWater: min($component->internalWater, max(0.0, $component->unavailableWater + $side * $wu))),
+            'internal_median_cm' => static fn(int $side): Material => $component->with(internalMedianCm: $component->internalMedianCm + $side * $hi),
+            'sphericity' => static fn(int $side): Material => $component->with(sphericity: min(1.0, $component->sphericity + $side * $psi)),
+            ...($component->hydraulicSizeMm === null ? [] : ['hydraulic_size_mm' => static fn(int $side): Material => $component->with(hydraulicSizeMm: $component->hydraulicSizeMm + $side * $u('hydraulic_size_mm', $component->hydraulicSizeMm))]),
+            ...($component->kind !== MaterialKind::Bark || $component->hydraulicSizeMm !== null ? [] : ['fines_weight' => static fn(int $side): Material => $component->with(finesWeight: $component->finesWeight + $side * ModelError::FINES_WEIGHT)]),
+            ...($component->ph === null ? [] : ['ph' => static fn(int $side): Material => $component->with(ph: $component->ph + $side * $ph)]),
+            ...(PanTail::of($component) === null ? [] : ['sieve' => static fn(int $side): Material => $component->with(grading: $component->grading->panAt($side > 0 ? $component->grading->sizesMm[1] / 1.5 : 0.1))]),
+        ];
+
+        return array_map(static fn(callable $step): array => [self::tried($step, 1), self::tried($step, -1)], $steps);
+    }
+
+    /** @param callable(int): Material $step */
+    private static function tried(callable $step, int $side): ?Material
+    {
+        try {
+            return $step($side);
+        } catch (Refused) {
+            return null;
+        }
+    }
+
+    private static function replaced(Setup $setup, Material $replaced, ?Material $by): Setup
+    {
+        return $by === null ? $setup : $setup->withPortions(array_map(static fn(array $portion): array => [$portion[0]->replaced($replaced->key, $by), $portion[1]], $setup->portions));
+    }
+
+    /** @return array<string, float|null> */
+    private static function figures(Setup $setup): array
+    {
+        $assessment = new Assessment($setup, withYears: false);
+        $water = $setup->waterL(0.0);
+
+        return [
+            'air' => $assessment->verdict(Criterion::Air)->value,
+            'water_l' => $water,
+            'easy_l' => $water - $setup->waterL(50.0),
+            'yield_share' => $setup->substrate->yield,
+            'run_through_s' => $assessment->verdict(Criterion::RunThrough)->value,
+            'ph' => $assessment->verdict(Criterion::Ph)->value,
+            'wet_kg' => $assessment->weights->wetKg,
+            'interval_h' => $assessment->water?->drought->intervalH,
+            'drought' => $assessment->water?->drought->degree,
+            'later_ph' => $assessment->find(Criterion::LaterPh)?->value,
+            'use_l_day' => $assessment->water?->hotUseLDay,
+            'given_l_year' => $assessment->water?->givenLYear,
+            'float_share' => $assessment->find(Criterion::FloatShare)?->value,
+        ];
+    }
+
+    /** @return array{level_drop_cm: float} what a step of the model's pace moves */
+    private static function byPace(Setup $setup): array
+    {
+        return ['level_drop_cm' => (new AgedPot($setup, min(Forecast::HORIZON, $setup->targets()->plannedYears)))->levelDropCm];
+    }
+}

@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zolbek\Core\Work\Aftercare;
+
+use DateTimeImmutable;
+use Zolbek\Core\Place\Container\BallTreatment;
+use Zolbek\Core\Place\Plant\PlantGroup;
+use Zolbek\Core\Work\Feeding\FeedingSchool;
+use Zolbek\Core\Work\Inspection\Finding;
+use Zolbek\Core\Work\Inspection\Health;
+
+/** What was done to a plant on its potting day, as far as aftercare depends on it. */
+final readonly class Done
+{
+    public const FIXINGS = ['wire', 'stones', 'none'];
+
+    /**
+     * @param list<Finding> $findings
+     * @param float|null    $slowReleaseDays longevity of a charge in the mix
+     */
+    public function __construct(
+        public DateTimeImmutable $on,
+        public PlantGroup $group,
+        public float $rootsCut = 0.0,
+        public BallTreatment $treatment = BallTreatment::Teased,
+        public bool $inLeaf = false,
+        public Health $health = Health::Well,
+        public string $fixing = 'none',
+        public int $stonesOffAfterDays = CarePlan::STONES_DAYS,
+        public int $firstWaterAfterDays = 0,
+        public ?float $slowReleaseDays = null,
+        public FeedingSchool $feeding = FeedingSchool::None,
+        public array $findings = [],
+        public bool $sheltered = false,
+    ) {}
+}

@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zolbek\Core\Work\Batching;
+
+use Zolbek\Core\Mix\Material\Stock;
+use Zolbek\Core\Mix\Substrate\Portion;
+
+/**
+ * One portion of a batch: loose litres for the mix and for the drainage layer, their mass, what is lost in preparing it, and what must be bought.
+ *
+ * gross = litres / kept share; packs and costs are of the gross. Check: 10 L of which 80 % is kept take 12.5 L from the bin.
+ */
+final readonly class BatchLine
+{
+    public float $litres;
+    /** Taken from the bin before screening and rinsing. */
+    public float $grossL;
+    public float $massKg;
+    public ?int $packs;
+    public ?float $cost;
+    public ?float $packsCost;
+
+    public function __construct(
+        public Portion $portion,
+        public float $mixL,
+        public float $layerL,
+        public Stock $stock,
+    ) {
+        $this->litres = $mixL + $layerL;
+        $this->grossL = $mixL / $portion->keptShare + $layerL;
+        $this->massKg = $this->litres * $portion->bulkDensity;
+        $this->packs = $stock->packsFor($this->grossL);
+        $pricePerL = $stock->pricePerL();
+        $this->cost = $pricePerL === null ? null : $pricePerL * $this->grossL;
+        $this->packsCost = match (true) {
+            $this->packs === 0 => 0.0,
+            $this->packs === null || $stock->packPrice === null => null,
+            default => $this->packs * $stock->packPrice,
+        };
+    }
+
+    /** What the litres thrown away in preparing are worth; null where no price is known. */
+    public function lossCost(): ?float
+    {
+        $pricePerL = $this->stock->pricePerL();
+
+        return $pricePerL === null ? null : $pricePerL * ($this->grossL - $this->litres);
+    }
+}

@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zolbek\Core\Work\PottingDay;
+
+use Zolbek\Core\Basis\Input\Refused;
+use Zolbek\Core\Mix\Substrate\Portion;
+use Zolbek\Core\Mix\Substrate\Substrate;
+use Zolbek\Core\Place\Setup\Setup;
+
+/** One pot of a potting day, by a number: the base mix that it takes, by another, its setup, its extras, and what else goes into it, each under the key of a component. */
+final class DayPot
+{
+    private ?DayPotNeeds $needs = null;
+
+    /**
+     * @param list<array{Portion, float}> $extras       litres for this pot
+     * @param float                       $oldSoilShare of its new mix that is old soil, blended in
+     */
+    public function __construct(
+        public readonly int $id,
+        public readonly int $mix,
+        public readonly Setup $setup,
+        public readonly array $extras = [],
+        public readonly ?string $layerKey = null,
+        public readonly ?string $dressingKey = null,
+        public readonly ?Substrate $dressing = null,
+        public readonly ?string $wallKey = null,
+        public readonly ?string $coverKey = null,
+        public readonly float $oldSoilShare = 0.0,
+    ) {}
+
+    /**
+     * What it takes; worked out once.
+     *
+     * @throws Refused field "extras" where they alone fill the pot
+     */
+    public function needs(): DayPotNeeds
+    {
+        return $this->needs ??= new DayPotNeeds($this);
+    }
+}

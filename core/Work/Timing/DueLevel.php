@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zolbek\Core\Work\Timing;
+
+enum DueLevel: string
+{
+    case Overdue = 'overdue';
+    case Due = 'due';
+    case Soon = 'soon';
+    case NotDue = 'not_due';
+    case Unknown = 'unknown';
+}
