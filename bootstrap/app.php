@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use App\Http\Middleware\OnlyJsonBodies;
+use App\Http\OnlyJsonBodies;
 use App\Http\RefusalResponse;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Illuminate\Foundation\Application;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use App\Http\Controllers\PageController;
+use App\Http\PageController;
 use Illuminate\Support\Facades\Route;
 
 Route::get('/{path?}', PageController::class)->where('path', '(?!api/).*');

@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace App\Bench;
 
-use App\Models\BenchTest;
-use App\Models\Component;
-use App\Models\Lot;
+use App\Bench\Models\BenchTest;
+use App\Shelf\ComponentChanged;
+use App\Shelf\Measured;
 use App\Shelf\MixFigures;
+use App\Shelf\Models\Component;
+use App\Shelf\Models\Lot;
 use Zolbek\Core\Basis\Input\Refusals;
 use Zolbek\Core\Basis\Input\Refused;
 use Zolbek\Core\Mix\Material\MaterialReader;
@@ -28,6 +30,12 @@ final readonly class RefreshMeasured
     ];
 
     public function __construct(private MixFigures $mixes) {}
+
+    /** @throws Refused as it does when it is called */
+    public function handle(ComponentChanged $changed): void
+    {
+        $this($changed->component);
+    }
 
     /** @throws Refused where the tests in use contradict each other, or what else is known */
     public function __invoke(Component|Lot $subject): void

@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace App\Bench;
 
-use App\Blending\PartsForm;
-use App\Http\RefusalResponse;
-use App\Models\BenchTest;
-use App\Models\RecipePart;
+use App\Bench\Models\BenchTest;
+use App\Common\RefusalWords;
+use App\Recipes\Models\RecipePart;
+use App\Recipes\PartsForm;
+use App\Shelf\Measured;
 use Zolbek\Core\Basis\Input\Refusal;
 use Zolbek\Core\Basis\Input\Refusals;
 use Zolbek\Core\Basis\Input\Refused;
@@ -82,7 +83,7 @@ final readonly class TestDocument
             }
             $after = MaterialReader::read(MeasuredOverTypical::lay($raw, $properties));
         } catch (Refused $refused) {
-            return [[], RefusalResponse::sentence($refused->refusals[0])];
+            return [[], RefusalWords::sentence($refused->refusals[0])];
         }
         $changes = [];
         foreach ($properties as $property) {
@@ -225,7 +226,7 @@ final readonly class TestDocument
     /** @return array{path: string, rule: string, message: string} */
     private static function fault(Refusal $refusal): array
     {
-        return ['path' => $refusal->field, 'rule' => $refusal->rule, 'message' => RefusalResponse::sentence($refusal)];
+        return ['path' => $refusal->field, 'rule' => $refusal->rule, 'message' => RefusalWords::sentence($refusal)];
     }
 
     /** @return array<string, mixed> */

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Plants;
 
-use App\Day;
-use App\Models\Plant;
+use App\Common\Day;
+use App\Plants\Models\Plant;
 use Illuminate\Support\Carbon;
 use Zolbek\Core\Basis\Input\Fields;
 use Zolbek\Core\Basis\Input\Refusal;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Plants;
 
-use App\Models\Plant;
-use App\Models\PlantEvent;
+use App\Plants\Models\Plant;
+use App\Plants\Models\PlantEvent;
 use Illuminate\Support\Carbon;
 use Zolbek\Core\Course\Ageing\Forecast;
 use Zolbek\Core\Place\Plant\PlantGroup;

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Plants;
 
-use App\Day;
-use App\Models\Photo;
-use App\Models\Plant;
+use App\Common\Day;
+use App\Plants\Models\Photo;
+use App\Plants\Models\Plant;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\File;
 use Illuminate\Support\Str;

@@ -4,18 +4,16 @@ declare(strict_types=1);
 
 namespace App\Plants;
 
-use App\Http\Presenters\PlantPresenter;
-use App\Models\CareTask;
-use App\Models\DayPlant;
-use App\Models\MoistureCheck;
-use App\Models\Photo;
-use App\Models\Plant;
-use App\Models\Pot;
+use App\Plants\Models\CareTask;
+use App\Plants\Models\MoistureCheck;
+use App\Plants\Models\Photo;
+use App\Plants\Models\Plant;
+use App\Pots\Models\Pot;
 use Zolbek\Core\Course\Ageing\AgedPot;
 use Zolbek\Core\Course\Ageing\Forecast;
 use Zolbek\Core\Place\Setup\Setup;
 
-/** All about one plant on one page: schema PlantDossier of the API. */
+/** All about one plant on one page: schema PlantDossier of the API, but for the days on which it is to be potted. */
 final readonly class PlantDocument
 {
     private const MOST_EVENTS = 200;
@@ -53,9 +51,6 @@ final readonly class PlantDocument
         $checks->where('plant_id', $plant->id);
         $checks->orderByDesc('checked_at');
         $checks->limit(20);
-        $days = DayPlant::query();
-        $days->where('plant_id', $plant->id);
-        $days->where('state', 'planned');
         $targets = $this->situations->targets($plant);
 
         return [
@@ -82,7 +77,6 @@ final readonly class PlantDocument
                 'parent' => $plant->parent === null ? null : $plant->parent->only(['id', 'number', 'name']),
                 'offspring' => array_values($plant->offspring->map(static fn(Plant $young): array => $young->only(['id', 'number', 'name', 'origin', 'status']))->all()),
             ],
-            'days' => array_values($days->pluck('potting_day_id')->all()),
             'plan_pots' => (object) Pot::query()->whereKey(array_values(array_filter(array_column($plant->plan, 'pot_id'))))->pluck('name', 'id')->all(),
         ];
     }

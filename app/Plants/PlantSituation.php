@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Plants;
 
-use App\Models\Plant;
+use App\Plants\Models\Plant;
 use Illuminate\Support\Carbon;
 use Zolbek\Core\Place\Climate\Climate;
 use Zolbek\Core\Place\Climate\DailyClimate;

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Plants;
 
-use App\Models\Plant;
-use App\Models\Pot;
-use App\Models\Recipe;
-use App\Models\Site;
-use App\Shelf\RecipePortions;
+use App\Plants\Models\Plant;
+use App\Pots\Models\Pot;
+use App\Recipes\Models\Recipe;
+use App\Recipes\RecipePortions;
+use App\Situations\Models\Site;
 use Zolbek\Core\Basis\Input\Fields;
 use Zolbek\Core\Basis\Input\Refusal;
 use Zolbek\Core\Basis\Input\Refusals;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Plants;
 
-use App\Models\Plant;
-use App\Models\Setting;
+use App\Common\Setting;
+use App\Plants\Models\Plant;
 use Zolbek\Core\Basis\Input\Fields;
 use Zolbek\Core\Basis\Input\Refusals;
 use Zolbek\Core\Basis\Input\Refused;

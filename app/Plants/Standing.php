@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Plants;
 
-use App\Models\Pot;
-use App\Models\Recipe;
-use App\Models\RecipePart;
-use App\Shelf\RecipePortions;
+use App\Pots\Models\Pot;
+use App\Recipes\Models\Recipe;
+use App\Recipes\Models\RecipePart;
+use App\Recipes\RecipePortions;
 use Zolbek\Core\Mix\Attrition\AgeingClimate;
 use Zolbek\Core\Mix\Blending\Blend;
 use Zolbek\Core\Mix\Material\KeptMaterial;

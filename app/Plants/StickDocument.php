@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Plants;
 
-use App\Models\MoistureCheck;
-use App\Models\Plant;
+use App\Plants\Models\MoistureCheck;
+use App\Plants\Models\Plant;
 use Illuminate\Support\Carbon;
 use Zolbek\Core\Course\Water\LearnedInterval;
 use Zolbek\Core\Course\Water\StickChart;

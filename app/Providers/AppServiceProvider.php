@@ -4,8 +4,13 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Bench\RefreshMeasured;
+use App\Plants\Models\Plant;
+use App\Pots\Models\Pot;
+use App\Shelf\ComponentChanged;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Resources\Json\JsonResource;
+use Illuminate\Support\Facades\Event;
 use Illuminate\Support\ServiceProvider;
 
 final class AppServiceProvider extends ServiceProvider
@@ -15,5 +20,7 @@ final class AppServiceProvider extends ServiceProvider
         Model::shouldBeStrict();
         Model::unguard();
         JsonResource::withoutWrapping();
+        Event::listen(ComponentChanged::class, RefreshMeasured::class);
+        Pot::resolveRelationUsing('plants', static fn(Pot $pot) => $pot->hasMany(Plant::class));
     }
 }

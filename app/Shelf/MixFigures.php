@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Shelf;
 
-use App\Models\Component;
-use App\Models\ComponentPart;
+use App\Shelf\Models\Component;
+use App\Shelf\Models\ComponentPart;
 use Zolbek\Core\Mix\Chemistry\Reaction;
 use Zolbek\Core\Mix\Material\Material;
 use Zolbek\Core\Mix\Packing\CompressiblePacking;

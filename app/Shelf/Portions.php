@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Shelf;
 
-use App\Models\Component;
-use App\Models\ComponentPart;
-use App\Models\Lot;
+use App\Shelf\Models\Component;
+use App\Shelf\Models\ComponentPart;
+use App\Shelf\Models\Lot;
 use Illuminate\Database\Eloquent\Collection;
 use Zolbek\Core\Basis\Input\Refused;
 use Zolbek\Core\Course\Ageing\Reclaimed;

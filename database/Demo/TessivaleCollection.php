@@ -4,25 +4,25 @@ declare(strict_types=1);
 
 namespace Database\Demo;
 
-use App\Actions\AddToDay;
-use App\Actions\ChangeTask;
-use App\Actions\CheckMoisture;
-use App\Actions\SaveFertiliser;
-use App\Actions\SavePlant;
-use App\Actions\SavePottingDay;
-use App\Actions\TakeOffspring;
-use App\Actions\TellOfPlant;
-use App\Actions\WritePlantEvent;
-use App\Models\Component;
-use App\Models\Fertiliser;
-use App\Models\Plant;
-use App\Models\Pot;
-use App\Models\PottingDay;
-use App\Models\Recipe;
-use App\Models\Site;
-use App\Models\Species;
+use App\Plants\Actions\ChangeTask;
+use App\Plants\Actions\CheckMoisture;
+use App\Plants\Actions\SaveFertiliser;
+use App\Plants\Actions\SavePlant;
+use App\Plants\Actions\TakeOffspring;
+use App\Plants\Actions\TellOfPlant;
+use App\Plants\Actions\WritePlantEvent;
 use App\Plants\InspectionForm;
+use App\Plants\Models\Fertiliser;
+use App\Plants\Models\Plant;
 use App\Plants\Outlook;
+use App\Pots\Models\Pot;
+use App\PottingDays\Actions\AddToDay;
+use App\PottingDays\Actions\SavePottingDay;
+use App\PottingDays\Models\PottingDay;
+use App\Recipes\Models\Recipe;
+use App\Shelf\Models\Component;
+use App\Situations\Models\Site;
+use App\Situations\Models\Species;
 use Illuminate\Support\Carbon;
 
 /** The plants of Tessivale Yard, its fertilisers, two potting days that are planned, and what is looked after. */

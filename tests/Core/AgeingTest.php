@@ -84,7 +84,7 @@ test('a mix that buffers nothing has no pH', function (): void {
     $raw = [...Reference::raw('horticultural-grit-2-5-mm'), 'buffer' => 0];
     unset($raw['ph']);
     $grit = MaterialReader::read($raw);
-    expect(Reaction::ph(new Zolbek\Core\Mix\Blending\Blend([[$grit, 1.0]])))->toBeNull();
+    expect(Reaction::ph(new Blend([[$grit, 1.0]])))->toBeNull();
 });
 
 test('a figure is as sure as what it rests on', function (string $basis, ?MaterialKind $kind, float $share): void {

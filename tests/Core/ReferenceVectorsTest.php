@@ -6,8 +6,10 @@ use Tests\Core\Reference;
 use Zolbek\Core\Basis\Numerics\Erfc;
 use Zolbek\Core\Mix\Attrition\Attrition;
 use Zolbek\Core\Mix\Attrition\WashOut;
+use Zolbek\Core\Mix\Blending\Blend;
 use Zolbek\Core\Mix\Grading\SizeClasses;
 use Zolbek\Core\Mix\Material\MaterialReader;
+use Zolbek\Core\Mix\Substrate\Substrate;
 use Zolbek\Core\Place\Container\DrainageLayer;
 use Zolbek\Core\Place\Container\PotWater;
 use Zolbek\Core\Place\Container\RootZone;
@@ -143,6 +145,6 @@ test('median heads of published uniform sands', function (float $d50, float $com
         'key' => 'sand', 'bulk_density' => 0.652 * 2.65, 'particle_density' => 2.65, 'solid_density' => 2.65, 'internal_water' => 0, 'unavailable_water' => 0,
         'internal_median_cm' => 1, 'internal_spread' => 1, 'sphericity' => 0.9, 'hydraulic_size_mm' => $d50, 'sieve' => [(string) $size => 1],
     ]);
-    $head = (new Zolbek\Core\Mix\Substrate\Substrate(new Zolbek\Core\Mix\Blending\Blend([[$sand, 1.0]]), 4.1))->retention->medianHeadCm;
+    $head = (new Substrate(new Blend([[$sand, 1.0]]), 4.1))->retention->medianHeadCm;
     expect($head)->toEqualWithDelta($computed, 0.06)->and(abs($head / $measured - 1))->toBeLessThan(0.1);
 })->with([[1.105, 6.6, 6.5], [0.713, 10.3, 9.8], [0.532, 13.8, 14.4], [0.359, 20.4, 22.2]]);

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use Tests\Core\Reference;
+use Zolbek\Core\Basis\Input\Refused;
 use Zolbek\Core\Basis\Numerics\Erfc;
 use Zolbek\Core\Mix\Flow\Ergun;
 use Zolbek\Core\Mix\Retention\RetentionCurve;
@@ -86,7 +87,7 @@ test('top dressing and headspace both lower the root zone', function (): void {
 test('half a centimetre of root zone is the least', function (): void {
     $pot = Container::read(['shape' => 'round', 'depth' => 5, 'top' => 10, 'base' => 10]);
     expect((new RootZone($pot, 4.5))->topCm)->toBe(0.5);
-    expect(fn() => new RootZone($pot, 4.51))->toThrow(Zolbek\Core\Basis\Input\Refused::class, 'headspace_cm');
+    expect(fn() => new RootZone($pot, 4.51))->toThrow(Refused::class, 'headspace_cm');
 });
 
 test('a suction at the floor never adds water', function (): void {

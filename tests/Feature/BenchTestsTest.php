@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
-use App\Models\BenchTest;
-use App\Models\Lot;
-use App\Models\Recipe;
+use App\Bench\Models\BenchTest;
+use App\Recipes\Models\Recipe;
+use App\Shelf\Models\Lot;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
 use Tests\Feature\Contract;

@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
-use App\Blending\Figures;
-use App\Blending\Quarrels;
-use App\Models\StockMovement;
+use App\Blend\Figures;
+use App\Blend\Quarrels;
+use App\Shelf\Models\StockMovement;
 use Tests\Feature\Contract;
 use Zolbek\Core\Course\Water\StickLook;
 use Zolbek\Core\Mix\Chemistry\Salts;

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Actions\LoadReferenceSpecies;
-use App\Actions\SavePlant;
-use App\Actions\SaveRecipe;
-use App\Models\Plant;
-use App\Models\Pot;
-use App\Models\Recipe;
-use App\Models\Species;
+use App\Plants\Actions\SavePlant;
+use App\Plants\Models\Plant;
+use App\Pots\Models\Pot;
+use App\Recipes\Actions\SaveRecipe;
+use App\Recipes\Models\Recipe;
+use App\Situations\Actions\LoadReferenceSpecies;
+use App\Situations\Models\Species;
 
 /** Short ways to plants, recipes and days that stand. */
 final class Collection

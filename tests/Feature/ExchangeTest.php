@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
-use App\Actions\LoadReferenceComponents;
-use App\Models\BenchTest;
-use App\Models\Component;
-use App\Models\Lot;
+use App\Bench\Models\BenchTest;
+use App\Shelf\Actions\LoadReferenceComponents;
+use App\Shelf\Models\Component;
+use App\Shelf\Models\Lot;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
 use Tests\Feature\Contract;

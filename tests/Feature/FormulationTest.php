@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use App\Models\Recipe;
+use App\Recipes\Models\Recipe;
 use Tests\Feature\Contract;
 use Tests\Feature\Yard;
 

@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-use App\Models\BenchTest;
-use App\Models\Component;
+use App\Bench\Models\BenchTest;
+use App\Shelf\Models\Component;
 use Illuminate\Support\Facades\DB;
 use Tests\Feature\Contract;
 use Tests\Feature\Yard;

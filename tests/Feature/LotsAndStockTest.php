@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-use App\Models\Component;
-use App\Models\StockMovement;
+use App\Shelf\Models\Component;
+use App\Shelf\Models\StockMovement;
 use Tests\Feature\Contract;
 use Tests\Feature\Yard;
 

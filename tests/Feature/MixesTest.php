@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use App\Models\Component;
+use App\Shelf\Models\Component;
 use Illuminate\Support\Facades\DB;
 use Tests\Feature\Contract;
 use Tests\Feature\Yard;

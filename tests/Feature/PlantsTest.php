@@ -2,11 +2,11 @@
 
 declare(strict_types=1);
 
-use App\Models\CareTask;
-use App\Models\Component;
-use App\Models\Photo;
-use App\Models\Plant;
+use App\Plants\Models\CareTask;
+use App\Plants\Models\Photo;
+use App\Plants\Models\Plant;
 use App\Plants\PhotoStore;
+use App\Shelf\Models\Component;
 use Illuminate\Support\Facades\DB;
 use Symfony\Component\Process\Process;
 use Tests\Feature\Collection;

@@ -2,14 +2,14 @@
 
 declare(strict_types=1);
 
-use App\Models\CareTask;
-use App\Models\Component;
-use App\Models\DayPlant;
-use App\Models\Fertiliser;
-use App\Models\Plant;
-use App\Models\PlantEvent;
-use App\Models\PottingDay;
-use App\Models\StockMovement;
+use App\Plants\Models\CareTask;
+use App\Plants\Models\Fertiliser;
+use App\Plants\Models\Plant;
+use App\Plants\Models\PlantEvent;
+use App\PottingDays\Models\DayPlant;
+use App\PottingDays\Models\PottingDay;
+use App\Shelf\Models\Component;
+use App\Shelf\Models\StockMovement;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
 use Tests\Feature\Collection;

@@ -2,15 +2,17 @@
 
 declare(strict_types=1);
 
-use App\Actions\LoadReferenceSpecies;
-use App\Models\Batch;
-use App\Models\Component;
-use App\Models\Plant;
-use App\Models\Recipe;
+use App\Batches\Models\Batch;
+use App\Plants\Models\Plant;
 use App\Plants\Outlook;
+use App\Recipes\Models\Recipe;
+use App\Shelf\Models\Component;
+use App\Situations\Actions\LoadReferenceSpecies;
 use Database\Demo\TessivaleYard;
 use Tests\Feature\Contract;
 use Tests\Feature\Yard;
+use Zolbek\Core\Question\Evaluation\Answer;
+use Zolbek\Core\Question\Evaluation\Request;
 use Zolbek\Core\Verdict\Fit\Assessment;
 
 /** @return array<string, mixed> */
@@ -84,7 +86,7 @@ test('a saved batch keeps the values it was made with', function (): void {
 
 test('what a batch keeps is enough to compute it again', function (): void {
     $saved = $this->postJson('/api/v1/batches', batch())->json();
-    $answer = Zolbek\Core\Question\Evaluation\Answer::to(Zolbek\Core\Question\Evaluation\Request::read([
+    $answer = Answer::to(Request::read([
         'components' => array_map(static fn(array $component): array => array_diff_key($component, array_flip(['stock_l', 'pack_l', 'pack_price'])), $saved['inputs']['components']),
         'blend' => array_column($saved['inputs']['parts'], 'parts', 'key'),
         'pot' => array_diff_key($saved['inputs']['pot'], array_flip(['name', 'weight_kg'])),

@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
-use App\Actions\RecomputeForecasts;
-use App\Models\ModelNotice;
-use App\Models\Plant;
-use App\Models\Setting;
+use App\Common\Setting;
+use App\Plants\Models\Plant;
+use App\Truth\Actions\RecomputeForecasts;
+use App\Truth\ModelNotice;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Tests\Core\Shipped;

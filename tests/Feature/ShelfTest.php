@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
-use App\Actions\LoadReferenceComponents;
-use App\Models\Component;
-use App\Models\Pot;
+use App\Pots\Models\Pot;
+use App\Shelf\Actions\LoadReferenceComponents;
+use App\Shelf\Models\Component;
 use Illuminate\Support\Facades\DB;
 use Tests\Feature\Contract;
 use Tests\Feature\Yard;

@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
-use App\Actions\LoadReferenceSpecies;
-use App\Blending\Quarrels;
-use App\Models\Species;
+use App\Blend\Quarrels;
+use App\Situations\Actions\LoadReferenceSpecies;
+use App\Situations\Models\Species;
 use Illuminate\Support\Facades\DB;
 use Tests\Feature\Contract;
 use Tests\Feature\Yard;

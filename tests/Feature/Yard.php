@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Actions\SaveSite;
-use App\Models\Component;
-use App\Models\Pot;
-use App\Models\Site;
-use App\Models\Species;
+use App\Pots\Models\Pot;
+use App\Shelf\Models\Component;
+use App\Situations\Actions\SaveSite;
+use App\Situations\Models\Site;
+use App\Situations\Models\Species;
 use Symfony\Component\Process\Process;
 use Tests\Core\Climates;
 

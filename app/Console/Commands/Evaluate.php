@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Http\RefusalResponse;
-use App\Reference\ReferenceComponents;
-use App\Reference\ReferenceSpecies;
-use App\Words;
+use App\Common\RefusalWords;
+use App\Common\Words;
+use App\Shelf\ReferenceComponents;
+use App\Situations\ReferenceSpecies;
 use Illuminate\Console\Command;
 use Illuminate\Contracts\Filesystem\FileNotFoundException;
 use JsonException;
@@ -29,7 +29,7 @@ final class Evaluate extends Command
         } catch (Refused $refused) {
             $refusal = $refused->refusals[0];
 
-            return $this->refuse(trim($refusal->field.': '.RefusalResponse::sentence($refusal), ': '));
+            return $this->refuse(trim($refusal->field.': '.RefusalWords::sentence($refusal), ': '));
         } catch (FileNotFoundException $fault) {
             return $this->refuse($fault->getMessage());
         } catch (JsonException $fault) {

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Actions\LoadReferenceComponents;
-use App\Actions\LoadReferenceSpecies;
-use App\Actions\RecomputeForecasts;
-use App\Models\ModelNotice;
+use App\Shelf\Actions\LoadReferenceComponents;
+use App\Situations\Actions\LoadReferenceSpecies;
+use App\Truth\Actions\RecomputeForecasts;
+use App\Truth\ModelNotice;
 use Database\Demo\TessivaleYard;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\File;

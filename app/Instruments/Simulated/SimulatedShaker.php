@@ -7,7 +7,7 @@ namespace App\Instruments\Simulated;
 use App\Instruments\InstrumentFault;
 use App\Instruments\InstrumentReading;
 use App\Instruments\SieveShaker;
-use App\Models\Component;
+use App\Shelf\Models\Component;
 use Zolbek\Core\Basis\Input\Refused;
 
 /** A sieve tower that parts its sample as the grading of a component of the shelf says, loses a little as dust, and takes some seconds to shake. */

@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bench\Models;
+
+use App\Common\Archivable;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Support\Carbon;
+
+/**
+ * A scoop or a tub of one's own, its volume typed or found by weighing the water that it holds.
+ *
+ * @property int         $id
+ * @property string      $name
+ * @property string      $kind        scoop or tub
+ * @property float       $volume_l
+ * @property float|null  $water_g     mass of the water that fills it, where it was calibrated
+ * @property string      $note
+ * @property Carbon|null $archived_at
+ */
+final class Vessel extends Model
+{
+    use Archivable;
+
+    public const KINDS = ['scoop', 'tub'];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['volume_l' => 'float', 'water_g' => 'float', 'archived_at' => 'datetime'];
+    }
+}

@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Plants\Actions;
+
+use App\Plants\Models\MoistureCheck;
+use App\Plants\Models\Plant;
+use Illuminate\Support\Carbon;
+use Zolbek\Core\Basis\Input\Fields;
+use Zolbek\Core\Basis\Input\Refusals;
+use Zolbek\Core\Basis\Input\Refused;
+
+/** One look at a pot, and one tap: water or wait. It teaches the interval of this pot. */
+final readonly class CheckMoisture
+{
+    private const MOST_HOURS = 24.0 * 120.0;
+
+    /**
+     * @param array<mixed> $input `{method, verdict, reading, person}`
+     *
+     * @throws Refused naming each field and what it may be
+     */
+    public function __invoke(Plant $plant, array $input, ?Carbon $at = null): MoistureCheck
+    {
+        $refusals = new Refusals();
+        $fields = Fields::of($input, ['method', 'verdict', 'reading', 'person'], $refusals);
+        $method = $fields->oneOf('method', MoistureCheck::METHODS, 'stick');
+        $verdict = $fields->oneOf('verdict', ['water', 'wait']);
+        $reading = $fields->has('reading') ? $fields->number('reading', 0, $method === 'probe' ? 100 : 1000) : null;
+        $person = $fields->text('person', 60, '');
+        $refusals->throwIfAny();
+        $at ??= Carbon::now();
+        $query = MoistureCheck::query();
+        $query->where('plant_id', $plant->id);
+        $query->where('verdict', 'water');
+        $query->where('checked_at', '<', $at);
+        $query->orderByDesc('checked_at');
+        $watered = $query->first();
+        $hours = $watered === null ? null : $watered->checked_at->diffInMinutes($at) / 60.0;
+
+        return MoistureCheck::query()->create([
+            'plant_id' => $plant->id, 'checked_at' => $at, 'method' => $method, 'reading' => $reading, 'verdict' => $verdict,
+            'hours_since' => $hours === null || $hours > self::MOST_HOURS ? null : $hours, 'person' => $person,
+        ]);
+    }
+}

@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Plants\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Support\Carbon;
+
+/**
+ * Something that happened to a plant. It is written once and keeps the values of its day.
+ *
+ * @property int                  $id
+ * @property int                  $plant_id
+ * @property string               $kind        one of KINDS
+ * @property Carbon               $happened_on
+ * @property string               $person
+ * @property string               $text
+ * @property array<string, mixed> $data
+ */
+final class PlantEvent extends Model
+{
+    public const KINDS = ['potted', 'inspected', 'out_of_turn', 'stage', 'health', 'moved', 'note', 'offspring', 'came_from', 'given_away', 'died', 'snoozed', 'override', 'task_done', 'task_skipped', 'outcome', 'saved_soil'];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['happened_on' => 'date', 'data' => 'array'];
+    }
+}

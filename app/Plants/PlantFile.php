@@ -1,0 +1,103 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Plants;
+
+use App\Common\Day;
+use App\Plants\Actions\SavePlant;
+use App\Plants\Actions\WritePlantEvent;
+use App\Plants\Models\Plant;
+use App\Plants\Models\PlantEvent;
+use App\Pots\Models\Pot;
+use App\Recipes\Models\Recipe;
+use App\Situations\Models\Site;
+use App\Situations\Models\Species;
+use Illuminate\Support\Facades\DB;
+use Zolbek\Core\Basis\Input\Fields;
+use Zolbek\Core\Basis\Input\Refusal;
+use Zolbek\Core\Basis\Input\Refusals;
+use Zolbek\Core\Basis\Input\Refused;
+
+/** One plant with its history as an open JSON file: species, site, pot and mix by their names. */
+final readonly class PlantFile
+{
+    public const FORMAT = 'zolbek-plant';
+    private const OWN = ['number', 'name', 'plant_group', 'year_started', 'height_cm', 'canopy_cm', 'trunk_mm', 'weight_kg', 'planned_years', 'place', 'front', 'exposure', 'vigour', 'health', 'purpose', 'origin', 'shelter', 'stand', 'feed', 'winter_shelter', 'potted_on', 'buried', 'note', 'stage'];
+    private const MOST_EVENTS = 2000;
+
+    public function __construct(private SavePlant $save, private WritePlantEvent $write) {}
+
+    /** @return array<string, mixed> */
+    public function write(Plant $plant): array
+    {
+        $row = PlantPresenter::row($plant->loadMissing(['species', 'site', 'pot', 'recipe']));
+        $events = $plant->events();
+        $events->orderBy('happened_on');
+        $events->orderBy('id');
+
+        return [
+            'format' => self::FORMAT,
+            'version' => 1,
+            'plant' => [
+                ...array_filter(array_intersect_key($row, array_flip(self::OWN)), static fn(mixed $value): bool => $value !== null),
+                'species' => $plant->species?->name, 'site' => $plant->site?->name, 'pot' => $plant->pot?->name, 'recipe' => $plant->recipe?->name,
+            ],
+            'history' => array_values($events->get()->map(static fn(PlantEvent $event): array => ['kind' => $event->kind, 'happened_on' => $event->happened_on->toDateString(), 'person' => $event->person, 'text' => $event->text, 'data' => (object) $event->data])->all()),
+        ];
+    }
+
+    /**
+     * Takes in a file as a new plant; all or nothing.
+     *
+     * @throws \Throwable Refused, naming each field and what it may be
+     */
+    public function take(string $text): Plant
+    {
+        $file = json_decode($text, true);
+        if (! is_array($file) || ($file['format'] ?? null) !== self::FORMAT) {
+            throw Refused::because('file', 'plant_file', is_array($file) ? ($file['format'] ?? null) : null);
+        }
+        $refusals = new Refusals();
+        $given = is_array($file['plant'] ?? null) ? $file['plant'] : [];
+        Fields::of($given === [] ? ['name' => null] : $given, [...self::OWN, 'species', 'site', 'pot', 'recipe'], $refusals, 'plant');
+        $input = array_intersect_key($given, array_flip(self::OWN));
+        foreach (['species' => Species::class, 'site' => Site::class, 'pot' => Pot::class, 'recipe' => Recipe::class] as $name => $model) {
+            $wanted = $given[$name] ?? null;
+            if (is_string($wanted) && $wanted !== '') {
+                $found = $model::query()->where('name', $wanted)->first();
+                if ($found === null) {
+                    $refusals->add(new Refusal('plant.'.$name, 'name_unknown', $wanted));
+                } else {
+                    $input[$name.'_id'] = $found->id;
+                }
+            }
+        }
+        $events = is_array($file['history'] ?? null) && array_is_list($file['history']) ? array_slice($file['history'], 0, self::MOST_EVENTS) : [];
+        $rows = [];
+        foreach ($events as $i => $event) {
+            $fields = Fields::of($event, ['kind', 'happened_on', 'person', 'text', 'data'], $refusals, 'history.'.$i);
+            $day = Day::required($fields, 'happened_on', $refusals, 0);
+            if ($day === null) {
+                continue;
+            }
+            $data = is_array($fields->raw('data')) ? $fields->raw('data') : [];
+            unset($data['before']);
+            $rows[] = [$fields->oneOf('kind', PlantEvent::KINDS) ?? 'note', $day, $fields->text('text', 2000, ''), $data, $fields->text('person', 60, '')];
+        }
+        $refusals->throwIfAny();
+
+        return DB::transaction(function () use ($input, $rows): Plant {
+            try {
+                $plant = ($this->save)(new Plant(), $input);
+            } catch (Refused $refused) {
+                throw $refused->under('plant');
+            }
+            foreach ($rows as [$kind, $day, $words, $data, $person]) {
+                ($this->write)($plant, $kind, $day, $words, $data, $person);
+            }
+
+            return $plant;
+        });
+    }
+}

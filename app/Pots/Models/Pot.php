@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pots\Models;
+
+use App\Common\Archivable;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Support\Carbon;
+use Zolbek\Core\Place\Container\Container;
+use Zolbek\Core\Place\Container\Holes;
+
+/**
+ * A kind of pot in the yard.
+ *
+ * @property int                  $id
+ * @property string               $name
+ * @property string               $shape
+ * @property float                $depth            inner depth, cm
+ * @property array<string, float> $measures         those of the shape, cm or L
+ * @property bool                 $drying_sides     basket or fabric sack
+ * @property int                  $hole_count
+ * @property float|null           $hole_diameter_cm
+ * @property float                $hole_open_share  what a mesh leaves open, 0..1
+ * @property float|null           $mesh_mm          aperture of the mesh over the holes
+ * @property float                $weight_kg        empty
+ * @property int                  $owned
+ * @property string               $place
+ * @property float                $feet_cm          by which the floor is raised
+ * @property string               $wall             one of WALLS
+ * @property string               $colour           as #rrggbb
+ * @property bool                 $light_passes     through its wall
+ * @property bool                 $home_made        drilled, cast or built
+ * @property int|null             $plants_count     that stand in one
+ * @property Carbon|null          $archived_at
+ *
+ * @method HasMany<Model, $this> plants() that stand in one; the plants bring this relation with them
+ */
+final class Pot extends Model
+{
+    use Archivable;
+
+    public const WALLS = ['fired_clay', 'glazed', 'plastic', 'wood', 'cement', 'stone', 'net', 'fabric', 'metal'];
+
+    public function toCore(): Container
+    {
+        return Container::read($this->description());
+    }
+
+    /** @return array<string, mixed> the pot in the open exchange format */
+    public function description(): array
+    {
+        return ['shape' => $this->shape, 'depth' => $this->depth, ...$this->measures];
+    }
+
+    public function holes(): Holes
+    {
+        return Holes::of($this->hole_count, $this->hole_diameter_cm ?? 1.0, $this->hole_open_share);
+    }
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return [
+            'depth' => 'float',
+            'measures' => 'array',
+            'drying_sides' => 'boolean',
+            'hole_count' => 'integer',
+            'hole_diameter_cm' => 'float',
+            'hole_open_share' => 'float',
+            'mesh_mm' => 'float',
+            'weight_kg' => 'float',
+            'owned' => 'integer',
+            'feet_cm' => 'float',
+            'light_passes' => 'boolean',
+            'home_made' => 'boolean',
+            'archived_at' => 'datetime',
+        ];
+    }
+}

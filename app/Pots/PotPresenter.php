@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pots;
+
+use App\Pots\Models\Pot;
+use Zolbek\Core\Place\Container\Container;
+
+/** A pot as the API shows it: schema Pot. */
+final class PotPresenter
+{
+    private const LEVELS = 24;
+
+    /** @return array<string, mixed> */
+    public static function present(Pot $pot): array
+    {
+        $core = $pot->toCore();
+
+        return [
+            'id' => $pot->id,
+            ...$pot->only([
+                'name', 'shape', 'depth', 'drying_sides', 'hole_count', 'hole_diameter_cm', 'hole_open_share', 'mesh_mm', 'weight_kg', 'owned', 'place', 'feet_cm', 'wall', 'colour', 'light_passes', 'home_made',
+            ]),
+            'measures' => (object) $pot->measures,
+            'in_use' => $pot->plants_count ?? $pot->plants()->count(),
+            'archived' => $pot->isArchived(),
+            'outline' => self::outline($core),
+            'volume_l' => $core->volumeL(0.0, $core->depthCm),
+            'open_hole_cm2' => $pot->holes()->openAreaCm2(),
+            'open_hole_share' => $pot->holes()->openAreaCm2() / $core->floorCm2(),
+        ];
+    }
+
+    /** @return list<array{z_cm: float, width_cm: float}> */
+    public static function outline(Container $pot): array
+    {
+        return array_map(static function (int $i) use ($pot): array {
+            // closer together at the floor, where a bowl bends
+            $z = $pot->depthCm * ($i / self::LEVELS) ** 2;
+
+            return ['z_cm' => $z, 'width_cm' => $pot->widthCm($z)];
+        }, range(0, self::LEVELS));
+    }
+}

@@ -1,0 +1,97 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\PottingDays\Actions;
+
+use App\Common\Same;
+use App\Pots\Models\Pot;
+use App\PottingDays\EntryPlan;
+use App\PottingDays\Models\DayPlant;
+use App\PottingDays\Models\PottingDay;
+use App\Recipes\Models\Recipe;
+use Illuminate\Support\Facades\DB;
+use Zolbek\Core\Basis\Input\Fields;
+use Zolbek\Core\Basis\Input\Refusal;
+use Zolbek\Core\Basis\Input\Refusals;
+
+/**
+ * Changes single fields of a plant's entry on a potting day. Two helpers can work on one entry: a change is refused only where the other one changed that very
+ * field since it was read.
+ */
+final readonly class ChangeEntry
+{
+    private const OWN = ['recipe_id', 'pot_id', 'helper', 'position'];
+
+    /**
+     * @param array<mixed> $input `{revision, changes: {field: value}}`
+     *
+     * @throws \Throwable Refused, naming each field and what it may be
+     */
+    public function __invoke(PottingDay $day, DayPlant $entry, array $input): DayPlant
+    {
+        $day->mustBeOpen('changes');
+
+        return DB::transaction(static function () use ($entry, $input): DayPlant {
+            $entry->refresh();
+            $refusals = new Refusals();
+            $fields = Fields::of($input, ['revision', 'changes'], $refusals);
+            $revision = $fields->integer('revision', 1, $entry->revision);
+            $changes = is_array($fields->raw('changes')) ? $fields->raw('changes') : [];
+            $plan = array_diff_key($changes, array_flip(self::OWN));
+            $own = self::own(Fields::of(array_intersect_key($changes, array_flip(self::OWN)) ?: ['helper' => $entry->helper], self::OWN, $refusals, 'changes'), $changes, $refusals);
+            $new = [...$own, ...EntryPlan::read($plan, $refusals, 'changes')];
+            if ($entry->isPotted()) {
+                $refusals->add(new Refusal('changes', 'entry_done', $entry->state));
+            }
+            $refusals->throwIfAny();
+
+            $now = [...EntryPlan::START, ...$entry->plan, ...$entry->only(self::OWN)];
+            foreach ($new as $field => $value) {
+                if (Same::values($now[$field], $value)) {
+                    unset($new[$field]);
+                } elseif (($entry->stamps[$field] ?? 0) > $revision) {
+                    $refusals->add(new Refusal('changes.'.$field, 'changed_elsewhere', $now[$field]));
+                }
+            }
+            $refusals->throwIfAny();
+            if ($new === []) {
+                return $entry;
+            }
+            $entry->revision += 1;
+            $entry->stamps = [...$entry->stamps, ...array_fill_keys(array_keys($new), $entry->revision)];
+            $entry->fill(array_intersect_key($new, array_flip(self::OWN)));
+            $entry->plan = [...$entry->plan, ...array_diff_key($new, array_flip(self::OWN))];
+            $entry->save();
+
+            return $entry;
+        });
+    }
+
+    /**
+     * @param array<mixed> $changes
+     *
+     * @return array<string, mixed>
+     */
+    private static function own(Fields $fields, array $changes, Refusals $refusals): array
+    {
+        $own = [];
+        foreach (['recipe_id' => [Recipe::class, 'recipe_missing'], 'pot_id' => [Pot::class, 'pot_missing']] as $name => [$model, $rule]) {
+            if (array_key_exists($name, $changes)) {
+                $id = $fields->integer($name, 1, PHP_INT_MAX);
+                if ($id > 0 && ! $model::query()->whereKey($id)->exists()) {
+                    $refusals->add(new Refusal('changes.'.$name, $rule, $id));
+                }
+                $own[$name] = $id;
+            }
+        }
+        if (array_key_exists('helper', $changes)) {
+            $own['helper'] = $fields->text('helper', 60, '');
+        }
+        if (array_key_exists('position', $changes)) {
+            $own['position'] = $fields->integer('position', 1, 1_000_000);
+        }
+
+        return $own;
+    }
+}

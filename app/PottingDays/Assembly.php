@@ -1,0 +1,212 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\PottingDays;
+
+use App\Plants\Models\Fertiliser;
+use App\Plants\Outlook;
+use App\Plants\PlantSituation;
+use App\Plants\Standing;
+use App\PottingDays\Models\DayPlant;
+use App\PottingDays\Models\PottingDay;
+use App\Recipes\Models\Recipe;
+use App\Recipes\RecipePortions;
+use App\Shelf\Models\Component;
+use App\Shelf\Portions;
+use Illuminate\Database\Eloquent\Collection;
+use Zolbek\Core\Basis\Input\Refused;
+use Zolbek\Core\Mix\Blending\Blend;
+use Zolbek\Core\Mix\Substrate\Portion;
+use Zolbek\Core\Mix\Substrate\Substrate;
+use Zolbek\Core\Place\Container\BallTreatment;
+use Zolbek\Core\Place\Container\Contents;
+use Zolbek\Core\Place\Container\DrainageLayer;
+use Zolbek\Core\Place\Container\RootBall;
+use Zolbek\Core\Place\Container\WallZone;
+use Zolbek\Core\Place\Plant\PlantGroup;
+use Zolbek\Core\Place\Setup\Setup;
+use Zolbek\Core\Place\Site\Surface;
+use Zolbek\Core\Work\PottingDay\DayPot;
+use Zolbek\Core\Work\PottingDay\DaySums;
+
+/**
+ * A potting day put together for the core: every entry with its pot, mix, ball and zones. Records are read in a few queries, however many plants there are.
+ * An entry that cannot be (a ball that fills the pot) is left out of the sums, and why is kept.
+ */
+final class Assembly
+{
+    /** @var array<int, Component> by id */
+    public array $components = [];
+
+    /** @var array<int, Fertiliser> by id */
+    public array $fertilisers = [];
+
+    /** @var array<int, Recipe> by id */
+    public array $recipes = [];
+
+    /** @var array<int, Refused> by id of the entry */
+    public array $refused = [];
+
+    public DaySums $sums;
+
+    private Portions $shelf;
+
+    /** @var array<int, array{non-empty-list<array{Portion, float}>, Substrate}> by id of the recipe */
+    private array $mixes = [];
+
+    /** @var array<int, Substrate> of single components, by id */
+    private array $alone = [];
+
+    /** @param Collection<int, DayPlant>|null $entries those to put together; all of the day where left out */
+    public function __construct(public readonly PottingDay $day, private readonly PlantSituation $situations, private readonly Standing $standings, ?Collection $entries = null)
+    {
+        $entries ??= $day->entries;
+        $entries->loadMissing(['plant.species', 'plant.site', 'pot', 'recipe.parts.component']);
+        $this->shelf = new Portions();
+        $ids = $fertilisers = [];
+        foreach ($entries as $entry) {
+            array_push($ids, ...array_values(EntryPlan::componentIds($entry->plan)));
+            $fertilisers[] = $entry->plan['fertiliser']['id'] ?? null;
+            $this->recipes[$entry->recipe_id] = $entry->recipe;
+            foreach ($entry->recipe->parts as $part) {
+                $this->components[$part->component_id] ??= $part->component;
+            }
+        }
+        foreach ($ids === [] ? [] : Component::query()->findMany(array_unique($ids)) as $component) {
+            $this->components[$component->id] ??= $component;
+        }
+        Portions::load($this->components);
+        $this->fertilisers = Fertiliser::query()->findMany(array_unique(array_filter($fertilisers)))->keyBy('id')->all();
+        $pots = [];
+        foreach ($entries as $entry) {
+            try {
+                $pots[] = $this->pot($entry);
+            } catch (Refused $refused) {
+                $this->refused[$entry->id] = $refused;
+            }
+        }
+        $this->sums = new DaySums($this->fitting($pots), $day->spare, $day->tub_l, $day->scoop_l);
+    }
+
+    /** What is potted on the day, without those put off. */
+    public static function of(PottingDay $day, PlantSituation $situations, Standing $standings): self
+    {
+        return new self($day, $situations, $standings, $day->entries->filter(static fn(DayPlant $entry): bool => $entry->state !== 'not_today')->values());
+    }
+
+    public function component(string $key): Component
+    {
+        foreach ($this->components as $component) {
+            if ($component->key === $key) {
+                return $component;
+            }
+        }
+
+        throw new \LogicException('Only components of the day are asked for.');
+    }
+
+    /** The mix of a recipe, settled. */
+    public function substrate(Recipe $recipe): Substrate
+    {
+        return $this->mix($recipe)[1];
+    }
+
+    private function pot(DayPlant $entry): DayPot
+    {
+        $plan = [...EntryPlan::START, ...$entry->plan];
+        $plant = $entry->plant;
+        [$portions, $substrate] = $this->mix($entry->recipe);
+        $layer = $plan['layer'];
+        $dressing = $plan['dressing'];
+        $cover = $plan['hole_cover_id'];
+
+        return new DayPot(
+            $entry->id,
+            $entry->recipe_id,
+            new Setup(
+                $portions,
+                $entry->pot->toCore(),
+                $entry->pot->holes(),
+                PlantGroup::from($plant->plant_group),
+                (float) $plan['headspace_cm'],
+                (float) ($dressing['cm'] ?? 0.0),
+                $layer === null ? null : new DrainageLayer($this->alone($layer['component_id']), (float) $layer['thickness_cm']),
+                $entry->pot->weight_kg,
+                $plant->weight_kg ?? 0.0,
+                $entry->recipe->compaction_index,
+                situation: $this->situations->of($plant, (float) $plan['roots_cut_share'], Surface::from($plan['surface'])),
+                contents: $this->contents($entry, $plan, $substrate),
+                holeCover: $cover === null ? null : $this->alone($cover),
+                substrate: $substrate,
+            ),
+            array_values(array_map(fn(array $extra): array => [$this->shelf->of($this->components[$extra['component_id']]), (float) $extra['litres']], $plan['extras'])),
+            $layer === null ? null : $this->components[$layer['component_id']]->key,
+            $dressing === null ? null : $this->components[$dressing['component_id']]->key,
+            $dressing === null ? null : $this->alone($dressing['component_id']),
+            ($plan['wall']['kind'] ?? null) === 'moss' ? $this->components[$plan['wall']['component_id']]->key : null,
+            $cover === null ? null : $this->components[$cover]->key,
+            (float) $plan['old_soil_share'],
+        );
+    }
+
+    /** @param array<string, mixed> $plan */
+    private function contents(DayPlant $entry, array $plan, Substrate $newMix): ?Contents
+    {
+        if ($plan['ball'] === null && $plan['wall'] === null && (float) $plan['objects_l'] <= 0.0) {
+            return null;
+        }
+        $plant = $entry->plant;
+        $old = $plant->standing === null ? $newMix : $this->standings->substrate(
+            $plant->standing,
+            Outlook::years($plant, $this->day->planned_on) ?? 0.0,
+            $this->standings->setup($plant->standing, PlantGroup::from($plant->plant_group), $this->situations->of($plant))->ageing,
+        );
+        $ball = $plan['ball'] === null ? null : new RootBall((float) $plan['ball']['length_cm'], (float) $plan['ball']['width_cm'], (float) $plan['ball']['height_cm'], BallTreatment::from($plan['treatment']), $old);
+        $wall = match ($plan['wall']['kind'] ?? null) {
+            'old_soil' => new WallZone($old, (float) $plan['wall']['thickness_cm']),
+            'moss' => new WallZone($this->alone($plan['wall']['component_id']), (float) $plan['wall']['thickness_cm']),
+            default => null,
+        };
+
+        return new Contents($ball, null, $wall, (float) $plan['objects_l'], (float) $plan['bed_cm'], (float) $plan['collar_cm'], (float) $plan['mound_cm']);
+    }
+
+    /** @return array{non-empty-list<array{Portion, float}>, Substrate} */
+    private function mix(Recipe $recipe): array
+    {
+        if (! isset($this->mixes[$recipe->id])) {
+            $portions = RecipePortions::of($recipe);
+            $this->mixes[$recipe->id] = [$portions, new Substrate(Portion::blend($portions), $recipe->compaction_index)];
+        }
+
+        return $this->mixes[$recipe->id];
+    }
+
+    private function alone(int $id): Substrate
+    {
+        return $this->alone[$id] ??= new Substrate(new Blend([[$this->components[$id]->toCore(), 1.0]]));
+    }
+
+    /**
+     * Those of which the extras leave room for the mix.
+     *
+     * @param list<DayPot> $pots
+     *
+     * @return list<DayPot>
+     */
+    private function fitting(array $pots): array
+    {
+        return array_values(array_filter($pots, function (DayPot $pot): bool {
+            try {
+                $pot->needs();
+
+                return true;
+            } catch (Refused $refused) {
+                $this->refused[$pot->id] = $refused;
+
+                return false;
+            }
+        }));
+    }
+}

@@ -1,0 +1,96 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\PottingDays;
+
+use App\Plants\InspectionForm;
+use App\Plants\Outlook;
+use App\PottingDays\Models\DayPlant;
+use Zolbek\Core\Mix\Chemistry\CationExchange;
+use Zolbek\Core\Place\Container\BallTreatment;
+use Zolbek\Core\Place\Container\DepthBudget;
+use Zolbek\Core\Place\Container\Weights;
+use Zolbek\Core\Verdict\Fit\Assessment;
+use Zolbek\Core\Work\Feeding\SlowRelease;
+use Zolbek\Core\Work\PottingDay\DayPotNeeds;
+use Zolbek\Core\Work\PottingDay\FirstWater;
+use Zolbek\Core\Work\PottingDay\MeshPieces;
+use Zolbek\Core\Work\PottingDay\TieWire;
+use Zolbek\Core\Work\PottingDay\WorkTime;
+
+/** What is worked out for one plant of a day: schema EntryFigures of the API. */
+final readonly class EntryFigures
+{
+    public function __construct(private Assembly $assembly, private Outlook $outlook, private float $pace) {}
+
+    /** Minutes at a usual pace. */
+    public static function plainMinutes(DayPlant $entry, DayPotNeeds $needs): float
+    {
+        $plan = [...EntryPlan::START, ...$entry->plan];
+
+        return WorkTime::minutes($needs->pot->setup->zone->volumeL, BallTreatment::from($plan['treatment']), $plan['fixing'], $plan['crown_cut_share'] > 0.0);
+    }
+
+    /** @return array<string, mixed> */
+    public function of(DayPlant $entry, DayPotNeeds $needs): array
+    {
+        $plan = [...EntryPlan::START, ...$entry->plan];
+        $setup = $needs->share->setup;
+        $zone = $setup->zone;
+        $waterL = $setup->waterL(0.0);
+        $weights = new Weights($zone, $setup->substrate, $waterL, $setup->potWeightKg, $setup->treeWeightKg, $setup->filling?->dryKg());
+        $budget = $setup->contents === null ? null : new DepthBudget($zone, $setup->contents, $setup->headspaceCm + $setup->topDressingCm);
+        $ball = $plan['ball'];
+        $trunk = $entry->plant->trunk_mm ?? 20.0;
+        $wire = $plan['fixing'] === 'wire' ? new TieWire($setup->pot, $trunk, (float) ($ball['length_cm'] ?? $setup->pot->widthCm($setup->pot->depthCm) / 2.0), (float) ($ball['height_cm'] ?? $setup->pot->depthCm / 2.0)) : null;
+        $mesh = new MeshPieces($setup->holes);
+        $season = $this->outlook->season($entry->plant, $this->assembly->day->planned_on);
+
+        return [
+            'pot_l' => $zone->volumeL,
+            'new_mix_l' => $setup->newMixL(),
+            'base_l' => $needs->baseL,
+            'old_soil_l' => $needs->share->baseL - $needs->baseL,
+            'layer_l' => $needs->layerL,
+            'dressing_l' => $needs->dressingL,
+            'wall_l' => $needs->wallL,
+            'cover_l' => $needs->coverL,
+            'moss_cm2' => $plan['surface'] === 'moss' ? $needs->surfaceCm2 : 0.0,
+            'air' => $setup->substrate->retention->saturated - $zone->waterL($setup->substrate->retention) / $zone->volumeL,
+            'water_l' => $waterL,
+            'wet_kg' => $weights->wetKg,
+            'two_to_lift' => $weights->wetKg > Assessment::LIFT_ONE_KG,
+            // without the gaps in it, which new mix fills
+            'old_ball_l' => $setup->filling === null ? 0.0 : (1.0 - ($setup->filling->ball?->gapShare() ?? 0.0)) * $setup->filling->ballL,
+            'fit' => $budget === null || $ball === null ? null : [
+                'fits' => $budget->fits(), 'over_cm' => $budget->overCm, 'thin_cm' => $budget->thinCm, 'beside_cm' => $budget->besideCm, 'across_cm' => $budget->acrossCm, 'collar_cm' => $budget->collarCm,
+                'collar_over_rim_cm' => $budget->collarCm - $setup->pot->depthCm,
+            ],
+            'wire' => $wire === null ? null : ['gauge_mm' => $wire->gaugeMm, 'wires' => $wire->wires, 'length_cm' => $wire->lengthCm],
+            'mesh' => ['pieces' => $mesh->pieces, 'side_cm' => $mesh->sideCm],
+            'fertiliser' => $this->fertiliser($plan, $zone->volumeL, $needs),
+            'first_water_days' => (new FirstWater($setup->group, (float) $plan['roots_cut_share'], $plan['first_water_days']))->afterDays,
+            'waits_for_wounds' => $setup->group->waitsForWounds(),
+            'minutes' => $this->pace * self::plainMinutes($entry, $needs),
+            'season' => ['window' => $season->window->value, 'reasons' => InspectionForm::reasons($season->reasons)],
+        ];
+    }
+
+    /**
+     * @param array<string, mixed> $plan
+     *
+     * @return array<string, float|string>|null
+     */
+    private function fertiliser(array $plan, float $litres, DayPotNeeds $needs): ?array
+    {
+        $fertiliser = $this->assembly->fertilisers[$plan['fertiliser']['id'] ?? 0] ?? null;
+        if ($fertiliser === null || $fertiliser->form === 'liquid') {
+            return null;
+        }
+        $core = $fertiliser->toCore();
+        $grams = $core->grams($litres, (float) $plan['fertiliser']['share']);
+
+        return ['name' => $fertiliser->name, 'grams' => $grams, ...$core->elements($grams), 'washed_out_share' => SlowRelease::washOutShare((new CationExchange($needs->share->setup->substrate))->cecCmolL)];
+    }
+}

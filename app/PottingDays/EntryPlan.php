@@ -1,0 +1,149 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\PottingDays;
+
+use App\Plants\Models\Fertiliser;
+use App\Shelf\Models\Component;
+use Zolbek\Core\Basis\Input\Fields;
+use Zolbek\Core\Basis\Input\Refusal;
+use Zolbek\Core\Basis\Input\Refusals;
+use Zolbek\Core\Place\Container\BallTreatment;
+use Zolbek\Core\Place\Container\Container;
+use Zolbek\Core\Place\Site\Surface;
+use Zolbek\Core\Work\Aftercare\CarePlan;
+use Zolbek\Core\Work\Aftercare\Done;
+use Zolbek\Core\Work\Feeding\FeedingSchool;
+use Zolbek\Core\Work\PottingDay\FirstWater;
+
+/** How one plant of a potting day is to be potted, field by field, as it is kept with the entry. */
+final class EntryPlan
+{
+    public const START = [
+        'extras' => [], 'ball' => null, 'treatment' => 'teased', 'bed_cm' => 1.0, 'collar_cm' => 0.0, 'mound_cm' => 0.0, 'objects_l' => 0.0, 'headspace_cm' => 0.8, 'layer' => null, 'dressing' => null,
+        'wall' => null, 'hole_cover_id' => null, 'old_soil_share' => 0.0, 'surface' => 'bare', 'fertiliser' => null, 'feeding' => 'none', 'fixing' => 'wire', 'stones_days' => CarePlan::STONES_DAYS,
+        'roots_cut_share' => 0.2, 'crown_cut_share' => 0.0, 'first_water_days' => null, 'note' => '',
+    ];
+    private const MOST_EXTRAS = 6;
+
+    /**
+     * Reads the fields that are there, each for itself.
+     *
+     * @param array<string, mixed> $input
+     *
+     * @return array<string, mixed>
+     */
+    public static function read(array $input, Refusals $refusals, string $path): array
+    {
+        $fields = Fields::of($input, array_keys(self::START), $refusals, $path);
+        $read = [];
+        foreach (array_keys($input) as $name) {
+            if (array_key_exists($name, self::START)) {
+                $read[$name] = $fields->raw($name) === null && self::START[$name] !== null ? self::START[$name] : self::field($name, $fields, $refusals);
+            }
+        }
+        self::checkRecords($read, $refusals, $path);
+
+        return $read;
+    }
+
+    private static function field(string $name, Fields $fields, Refusals $refusals): mixed
+    {
+        $path = $fields->path.'.'.$name;
+        $inside = static fn(string ...$known): Fields => Fields::of($fields->raw($name), array_values($known), $refusals, $path);
+
+        return match ($name) {
+            'extras' => self::extras($fields->raw('extras'), $refusals, $path),
+            'ball' => $fields->has('ball') ? array_combine(['length_cm', 'width_cm', 'height_cm'], array_map(static fn(string $size): float => $inside('length_cm', 'width_cm', 'height_cm')->number($size, 0.1, Container::LONGEST_CM), ['length_cm', 'width_cm', 'height_cm'])) : null,
+            'treatment' => $fields->oneOf($name, array_column(BallTreatment::cases(), 'value')),
+            'bed_cm', 'mound_cm', 'headspace_cm' => $fields->number($name, 0, Container::LONGEST_CM),
+            'collar_cm' => $fields->number($name, -Container::LONGEST_CM, Container::LONGEST_CM),
+            'objects_l' => $fields->number($name, 0, 10_000),
+            'layer' => $fields->has($name) ? self::material($inside('component_id', 'thickness_cm'), 'thickness_cm') : null,
+            'dressing' => $fields->has($name) ? self::material($inside('component_id', 'cm'), 'cm') : null,
+            'wall' => $fields->has($name) ? self::wall($inside('kind', 'component_id', 'thickness_cm')) : null,
+            'hole_cover_id' => $fields->has($name) ? $fields->integer($name, 1, PHP_INT_MAX) : null,
+            'old_soil_share' => $fields->number($name, 0, 0.9),
+            'surface' => $fields->oneOf($name, array_column(Surface::cases(), 'value')),
+            'fertiliser' => $fields->has($name) ? ['id' => $inside('id', 'share')->integer('id', 1, PHP_INT_MAX), 'share' => $inside('id', 'share')->numberAbove('share', 0, 1, 1)] : null,
+            'feeding' => $fields->oneOf($name, array_column(FeedingSchool::cases(), 'value')),
+            'fixing' => $fields->oneOf($name, Done::FIXINGS),
+            'stones_days' => $fields->integer($name, 1, 730),
+            'roots_cut_share', 'crown_cut_share' => $fields->number($name, 0, 1),
+            'first_water_days' => $fields->has($name) ? $fields->integer($name, 0, FirstWater::MOST_DAYS) : null,
+            default => $fields->text($name, 1000, ''),
+        };
+    }
+
+    /** @return list<array{component_id: int, litres: float}> */
+    private static function extras(mixed $input, Refusals $refusals, string $path): array
+    {
+        if (! is_array($input) || ! array_is_list($input) || count($input) > self::MOST_EXTRAS) {
+            $refusals->add(new Refusal($path, 'list_of_most', $input, ['max' => self::MOST_EXTRAS]));
+
+            return [];
+        }
+
+        return array_map(static function (int $i, mixed $row) use ($refusals, $path): array {
+            $fields = Fields::of($row, ['component_id', 'litres'], $refusals, $path.'.'.$i);
+
+            return ['component_id' => $fields->integer('component_id', 1, PHP_INT_MAX), 'litres' => $fields->numberAbove('litres', 0, 1000)];
+        }, array_keys($input), $input);
+    }
+
+    /** @return array<string, float|int> */
+    private static function material(Fields $fields, string $size): array
+    {
+        return ['component_id' => $fields->integer('component_id', 1, PHP_INT_MAX), $size => $fields->numberAbove($size, 0, Container::LONGEST_CM)];
+    }
+
+    /** @return array{kind: string, component_id: int|null, thickness_cm: float} */
+    private static function wall(Fields $fields): array
+    {
+        $kind = $fields->oneOf('kind', ['moss', 'old_soil']) ?? 'moss';
+
+        return ['kind' => $kind, 'component_id' => $kind === 'moss' ? $fields->integer('component_id', 1, PHP_INT_MAX) : null, 'thickness_cm' => $fields->numberAbove('thickness_cm', 0, 50)];
+    }
+
+    /**
+     * Ids of the components that a plan names.
+     *
+     * @param array<string, mixed> $plan
+     *
+     * @return array<string, int> by path in the plan
+     */
+    public static function componentIds(array $plan): array
+    {
+        $ids = [
+            'layer.component_id' => $plan['layer']['component_id'] ?? null, 'dressing.component_id' => $plan['dressing']['component_id'] ?? null, 'wall.component_id' => $plan['wall']['component_id'] ?? null,
+            'hole_cover_id' => $plan['hole_cover_id'] ?? null,
+        ];
+        foreach ($plan['extras'] ?? [] as $i => $extra) {
+            $ids['extras.'.$i.'.component_id'] = $extra['component_id'];
+        }
+
+        return array_filter($ids);
+    }
+
+    /** @param array<string, mixed> $plan */
+    private static function checkRecords(array $plan, Refusals $refusals, string $path): void
+    {
+        $ids = self::componentIds($plan);
+        $found = $ids === [] ? [] : Component::query()->findMany(array_values($ids))->keyBy('id')->all();
+        foreach ($ids as $at => $id) {
+            $component = $found[$id] ?? null;
+            if ($component === null) {
+                $refusals->add(new Refusal($path.'.'.$at, 'component_missing', $id));
+            } elseif ($component->isArchived()) {
+                $refusals->add(new Refusal($path.'.'.$at, 'component_archived', $id, ['name' => $component->name]));
+            } elseif ($component->isMix() && ! str_starts_with($at, 'extras')) {
+                $refusals->add(new Refusal($path.'.'.$at, 'layer_mix', $component->name));
+            }
+        }
+        $fertiliser = $plan['fertiliser']['id'] ?? null;
+        if ($fertiliser !== null && $fertiliser > 0 && ! Fertiliser::query()->whereKey($fertiliser)->exists()) {
+            $refusals->add(new Refusal($path.'.fertiliser.id', 'fertiliser_missing', $fertiliser));
+        }
+    }
+}

@@ -1,0 +1,145 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\PottingDays\Http;
+
+use App\Http\ArchiveSwitch;
+use App\Http\PagedList;
+use App\PottingDays\Actions\AddToDay;
+use App\PottingDays\Actions\BuyForDay;
+use App\PottingDays\Actions\ChangeEntry;
+use App\PottingDays\Actions\CloseDayMix;
+use App\PottingDays\Actions\FinishDay;
+use App\PottingDays\Actions\MixLoad;
+use App\PottingDays\Actions\PotEntry;
+use App\PottingDays\Actions\SavePottingDay;
+use App\PottingDays\DayDocument;
+use App\PottingDays\Models\DayLoad;
+use App\PottingDays\Models\DayPlant;
+use App\PottingDays\Models\PottingDay;
+use App\PottingDays\StandIns;
+use App\Shelf\Models\Component;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Zolbek\Core\Basis\Input\Refused;
+
+/** Potting days. Every change answers with the whole day worked out anew, so that the sums always follow. */
+final readonly class PottingDayController
+{
+    public function __construct(private DayDocument $document) {}
+
+    public function index(Request $request): JsonResponse
+    {
+        $query = PottingDay::query();
+        PagedList::inArchive($query, $request->boolean('archived'));
+        PagedList::named($query, $request->string('search')->trim()->value());
+        $query->withCount(['entries', 'entries as done_count' => static fn($entries) => $entries->whereIn('state', ['done', 'changed'])]);
+
+        return PagedList::of($query, $request, ['planned_on', 'name', 'status'], DayDocument::summary(...), '-planned_on');
+    }
+
+    public function show(PottingDay $day): JsonResponse
+    {
+        return $this->whole($day);
+    }
+
+    public function store(Request $request, SavePottingDay $save): JsonResponse
+    {
+        return $this->whole($save(new PottingDay(), $request->json()->all()), 201);
+    }
+
+    public function update(Request $request, PottingDay $day, SavePottingDay $save): JsonResponse
+    {
+        return $this->whole($save($day, $request->json()->all()));
+    }
+
+    public function archive(Request $request, PottingDay $day): JsonResponse
+    {
+        $day->setArchived(ArchiveSwitch::read($request));
+
+        return $this->whole($day);
+    }
+
+    public function add(Request $request, PottingDay $day, AddToDay $add): JsonResponse
+    {
+        return $this->whole($add($day, $request->json()->all()), 201);
+    }
+
+    public function change(Request $request, PottingDay $day, DayPlant $entry, ChangeEntry $change): JsonResponse
+    {
+        $this->mustBeOf($day, $entry->potting_day_id);
+        $change($day, $entry, $request->json()->all());
+
+        return $this->whole($day);
+    }
+
+    public function remove(PottingDay $day, DayPlant $entry): JsonResponse
+    {
+        $this->mustBeOf($day, $entry->potting_day_id);
+        $day->mustBeOpen('state');
+        if ($entry->isPotted()) {
+            throw Refused::because('state', 'entry_done', $entry->state);
+        }
+        $entry->delete();
+
+        return $this->whole($day);
+    }
+
+    public function pot(Request $request, PottingDay $day, DayPlant $entry, PotEntry $pot): JsonResponse
+    {
+        $this->mustBeOf($day, $entry->potting_day_id);
+        $pot($day, $entry, $request->json()->all());
+
+        return $this->whole($day);
+    }
+
+    public function mix(Request $request, PottingDay $day, MixLoad $mix): JsonResponse
+    {
+        $mix($day, $request->json()->all());
+
+        return $this->whole($day, 201);
+    }
+
+    public function unmix(PottingDay $day, DayLoad $load, MixLoad $mix): JsonResponse
+    {
+        $this->mustBeOf($day, $load->potting_day_id);
+        $mix->undo($day, $load);
+
+        return $this->whole($day);
+    }
+
+    public function buy(Request $request, PottingDay $day, BuyForDay $buy): JsonResponse
+    {
+        $buy($day, $request->json()->all());
+
+        return $this->whole($day, 201);
+    }
+
+    public function close(Request $request, PottingDay $day, CloseDayMix $close): JsonResponse
+    {
+        $close($day, $request->json()->all());
+
+        return $this->whole($day, 201);
+    }
+
+    public function finish(PottingDay $day, FinishDay $finish): JsonResponse
+    {
+        return $this->whole($finish($day));
+    }
+
+    public function standIns(PottingDay $day, Component $component, StandIns $standIns): JsonResponse
+    {
+        return new JsonResponse($standIns->of($day, $component));
+    }
+
+    private function mustBeOf(PottingDay $day, int $dayId): void
+    {
+        abort_unless($dayId === $day->id, 404);
+    }
+
+    private function whole(PottingDay $day, int $status = 200): JsonResponse
+    {
+        return new JsonResponse($this->document->toArray($day->refresh()), $status);
+    }
+}

@@ -1,0 +1,95 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\PottingDays\Models;
+
+use App\Common\Archivable;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Support\Carbon;
+use Zolbek\Core\Basis\Input\Refused;
+
+/**
+ * A potting day: the plants chosen for it, what it is mixed with, and how far it is.
+ *
+ * @property int                             $id
+ * @property string                          $name
+ * @property Carbon                          $planned_on
+ * @property string                          $status      one of STATUSES
+ * @property float                           $tub_l
+ * @property float                           $scoop_l
+ * @property float                           $spare       share
+ * @property list<string>                    $helpers
+ * @property string                          $note
+ * @property Carbon|null                     $finished_at
+ * @property Carbon|null                     $archived_at
+ * @property Collection<int, DayPlant>       $entries
+ * @property Collection<int, DayLoad>        $loads
+ * @property Collection<int, DayPurchase>    $purchases
+ * @property Collection<int, DayLeftover>    $leftovers
+ * @property int|null                        $entries_count
+ * @property int|null                        $done_count
+ */
+final class PottingDay extends Model
+{
+    use Archivable;
+
+    public const STATUSES = ['planned', 'under_way', 'finished'];
+
+    /** @return HasMany<DayPlant, $this> */
+    public function entries(): HasMany
+    {
+        $entries = $this->hasMany(DayPlant::class);
+        $entries->orderBy('position');
+
+        return $entries;
+    }
+
+    /** @return HasMany<DayLoad, $this> */
+    public function loads(): HasMany
+    {
+        return $this->hasMany(DayLoad::class);
+    }
+
+    /** @return HasMany<DayPurchase, $this> */
+    public function purchases(): HasMany
+    {
+        return $this->hasMany(DayPurchase::class);
+    }
+
+    /** @return HasMany<DayLeftover, $this> */
+    public function leftovers(): HasMany
+    {
+        return $this->hasMany(DayLeftover::class);
+    }
+
+    /** @throws Refused at the field, where the day is finished: what was done on it stays as it is */
+    public function mustBeOpen(string $field): void
+    {
+        if ($this->isFinished()) {
+            throw Refused::because($field, 'day_finished', $this->name);
+        }
+    }
+
+    /** The first thing done on it sets it under way. */
+    public function begin(): void
+    {
+        if ($this->status === 'planned') {
+            $this->status = 'under_way';
+            $this->save();
+        }
+    }
+
+    public function isFinished(): bool
+    {
+        return $this->status === 'finished';
+    }
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['planned_on' => 'date', 'tub_l' => 'float', 'scoop_l' => 'float', 'spare' => 'float', 'helpers' => 'array', 'finished_at' => 'datetime', 'archived_at' => 'datetime'];
+    }
+}

@@ -1,0 +1,118 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Sheets;
+
+use Zolbek\Core\Basis\Input\Refused;
+
+/**
+ * A CSV file as a header and rows of texts. UTF-8, with or without a byte-order mark; comma, semicolon or tab, whichever the header uses most.
+ */
+final readonly class CsvTable
+{
+    public const MOST_BYTES = 4_000_000;
+    public const MOST_ROWS = 1000;
+    private const MOST_COLUMNS = 100;
+    private const MARK = "\xEF\xBB\xBF";
+
+    /**
+     * @param list<string>                $header
+     * @param array<int, list<string>>    $rows  by line of the file
+     */
+    private function __construct(public array $header, public array $rows) {}
+
+    /** @throws Refused field "file" when it is no such file, empty, or too large */
+    public static function parse(string $bytes): self
+    {
+        if (strlen($bytes) > self::MOST_BYTES) {
+            throw Refused::because('file', 'file_size', strlen($bytes), ['max' => self::MOST_BYTES / 1_000_000]);
+        }
+        if (str_starts_with($bytes, self::MARK)) {
+            $bytes = substr($bytes, strlen(self::MARK));
+        }
+        if (trim($bytes) === '') {
+            throw Refused::because('file', 'file_empty');
+        }
+        if (! mb_check_encoding($bytes, 'UTF-8') || str_contains($bytes, "\0")) {
+            throw Refused::because('file', 'file_encoding');
+        }
+        $lines = substr_count(trim($bytes), "\n");
+        if ($lines > self::MOST_ROWS * 20) {
+            throw Refused::because('file', 'file_rows', $lines, ['max' => self::MOST_ROWS]);
+        }
+        $rows = self::rows($bytes, self::delimiter($bytes));
+        $header = array_shift($rows) ?? [];
+        if (count($rows) > self::MOST_ROWS) {
+            throw Refused::because('file', 'file_rows', count($rows), ['max' => self::MOST_ROWS]);
+        }
+        if ($rows === []) {
+            throw Refused::because('file', 'file_empty');
+        }
+        if (count($header) > self::MOST_COLUMNS) {
+            throw Refused::because('file', 'file_columns', count($header), ['max' => self::MOST_COLUMNS]);
+        }
+
+        // line 1 is the header
+        return new self(array_map(trim(...), $header), array_combine(range(2, count($rows) + 1), $rows));
+    }
+
+    /**
+     * @param list<string>                      $header
+     * @param iterable<list<string|float|null>> $rows
+     */
+    public static function write(array $header, iterable $rows): string
+    {
+        $stream = fopen('php://temp', 'r+') ?: throw new \RuntimeException('No temporary stream.');
+        fwrite($stream, self::MARK);
+        fputcsv($stream, $header, ',', '"', '');
+        foreach ($rows as $row) {
+            fputcsv($stream, array_map(self::cell(...), $row), ',', '"', '');
+        }
+        rewind($stream);
+        $text = stream_get_contents($stream);
+        fclose($stream);
+
+        return $text === false ? '' : $text;
+    }
+
+    /** A text that a spreadsheet would take for a formula gets an apostrophe before it. */
+    private static function cell(string|float|null $value): string
+    {
+        if (is_float($value)) {
+            return (string) $value;
+        }
+
+        return $value !== null && preg_match("/^[=+@\t\r-]/", $value) === 1 ? "'".$value : (string) $value;
+    }
+
+    private static function delimiter(string $bytes): string
+    {
+        $first = strtok($bytes, "\r\n") ?: '';
+        $counts = array_map(static fn(string $delimiter): int => substr_count($first, $delimiter), [',' => ',', ';' => ';', "\t" => "\t"]);
+        arsort($counts);
+
+        return (string) array_key_first($counts);
+    }
+
+    /** @return list<list<string>> lines with nothing in them left out */
+    private static function rows(string $bytes, string $delimiter): array
+    {
+        $stream = fopen('php://temp', 'r+') ?: throw new \RuntimeException('No temporary stream.');
+        fwrite($stream, str_replace(["\r\n", "\r"], "\n", $bytes));
+        rewind($stream);
+        $rows = [];
+        while (($row = fgetcsv($stream, null, $delimiter, '"', '')) !== false) {
+            $texts = array_map(static fn(?string $cell): string => trim((string) $cell), $row);
+            if (array_filter($texts, static fn(string $text): bool => $text !== '') !== []) {
+                $rows[] = $texts;
+            }
+            if (count($rows) > self::MOST_ROWS + 1) {
+                throw Refused::because('file', 'file_rows', max(count($rows) - 1, substr_count(trim($bytes), "\n")), ['max' => self::MOST_ROWS]);
+            }
+        }
+        fclose($stream);
+
+        return $rows;
+    }
+}

@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Sheets;
+
+use App\Common\RefusalWords;
+use Illuminate\Support\Facades\DB;
+use Zolbek\Core\Basis\Input\Refusal;
+use Zolbek\Core\Basis\Input\Refused;
+
+/**
+ * Takes in a CSV file, or says row by row why not: schema ImportReport of the API. All rows or none, unless the good ones are asked for.
+ */
+final class Import
+{
+    private const LONGEST_S = 300;
+
+    /**
+     * @param bool $dryRun   only say what would happen
+     * @param bool $goodOnly take the rows that can be taken
+     *
+     * @return array<string, mixed>
+     *
+     * @throws Refused field "file" when the file as a whole cannot be read
+     */
+    public function __invoke(Sheet $sheet, string $bytes, bool $dryRun, bool $goodOnly): array
+    {
+        set_time_limit(self::LONGEST_S);
+        $table = CsvTable::parse($bytes);
+        $reader = new SheetReader($sheet, $table);
+        $report = ['added' => 0, 'changed' => 0, 'same' => 0, 'refused' => 0];
+        $rows = $keys = [];
+        DB::beginTransaction();
+        try {
+            foreach ($table->rows as $line => $row) {
+                [$status, $name, $errors] = $this->row($sheet, $reader, $row, $line, $keys);
+                ++$report[$status];
+                $rows[] = ['line' => $line, 'name' => mb_strimwidth($name, 0, 100, '…', 'UTF-8'), 'status' => $status, 'errors' => $errors];
+            }
+            $isTaken = ! $dryRun && ($report['refused'] === 0 || $goodOnly) && $report['added'] + $report['changed'] > 0;
+            $isTaken ? DB::commit() : DB::rollBack();
+        } catch (\Throwable $fault) {
+            DB::rollBack();
+
+            throw $fault;
+        }
+
+        return [...$report, 'dry_run' => $dryRun, 'taken' => $isTaken, 'rows' => $rows];
+    }
+
+    /**
+     * @param list<string>       $row
+     * @param array<string, int> $keys line by key of the rows before
+     *
+     * @return array{string, string, list<array{column: string, message: string}>} status, name, errors
+     */
+    private function row(Sheet $sheet, SheetReader $reader, array $row, int $line, array &$keys): array
+    {
+        $name = $row[0] ?? '';
+        try {
+            $values = $reader->values($row);
+            $key = $sheet->key($values);
+            if (isset($keys[$key])) {
+                throw Refused::because('', 'row_twice', $name, ['line' => $keys[$key]]);
+            }
+            $keys[$key] = $line;
+            // a savepoint: what a refused row has done by half is undone
+            [$status, $name] = DB::transaction(static fn(): array => $sheet->take($values));
+
+            return [$status, $name, []];
+        } catch (Refused $refused) {
+            return ['refused', $name, array_map(static fn(Refusal $refusal): array => [
+                'column' => $reader->columnOf($refusal->field),
+                'message' => RefusalWords::sentence($refusal),
+            ], $refused->refusals)];
+        }
+    }
+}

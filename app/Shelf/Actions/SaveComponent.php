@@ -1,0 +1,114 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Shelf\Actions;
+
+use App\Shelf\ComponentChanged;
+use App\Shelf\MixFigures;
+use App\Shelf\Models\Component;
+use Illuminate\Support\Facades\DB;
+use Zolbek\Core\Basis\Input\Fields;
+use Zolbek\Core\Basis\Input\Refusal;
+use Zolbek\Core\Basis\Input\Refusals;
+use Zolbek\Core\Basis\Input\Refused;
+use Zolbek\Core\Mix\Material\Material;
+use Zolbek\Core\Mix\Material\MaterialKind;
+use Zolbek\Core\Mix\Material\MaterialReader;
+
+/** Adds a component of one's own or changes one. Of a reference component only stock, pack, price and note can be changed. */
+final readonly class SaveComponent
+{
+    private const OWN_FIELDS = ['name', 'kind', 'basis', 'hazards', 'colour'];
+
+    public function __construct(private ShelfFields $shelf, private MixFigures $mixes) {}
+
+    /**
+     * @param array<mixed> $input
+     *
+     * @throws Refused naming each field and what it may be
+     */
+    public function __invoke(Component $component, array $input): Component
+    {
+        $refusals = new Refusals();
+        $fields = Fields::of($input, [...self::OWN_FIELDS, ...MaterialReader::PROPERTIES, ...ShelfFields::NAMES], $refusals);
+        $shelf = $this->shelf->read($fields, $refusals);
+        $own = match (true) {
+            $component->exists && $component->isMix() => $this->refuseMix($component, $refusals),
+            $component->exists && $component->is_reference => $this->nothingElse($input, $refusals),
+            default => $this->own($component, $fields, $input, $refusals),
+        };
+        $refusals->throwIfAny();
+        $stock = $shelf['stock_l'];
+        unset($shelf['stock_l']);
+
+        return DB::transaction(function () use ($component, $own, $shelf, $stock): Component {
+            $component->fill([...$own, ...$shelf])->save();
+            $component->refresh();
+            $this->shelf->correctStock($component, $stock);
+            if ($own !== []) {
+                event(new ComponentChanged($component));
+                $this->mixes->refreshContaining($component);
+            }
+
+            return $component->refresh();
+        });
+    }
+
+    /** @return array<string, mixed> */
+    private function refuseMix(Component $component, Refusals $refusals): array
+    {
+        $refusals->add(new Refusal('name', 'is_a_mix', $component->name));
+
+        return [];
+    }
+
+    /**
+     * @param array<mixed> $input
+     *
+     * @return array<string, mixed>
+     */
+    private function nothingElse(array $input, Refusals $refusals): array
+    {
+        foreach (array_keys(array_diff_key($input, array_flip(ShelfFields::NAMES))) as $name) {
+            $refusals->add(new Refusal((string) $name, 'reference_fixed', $input[$name]));
+        }
+
+        return [];
+    }
+
+    /**
+     * @param array<mixed> $input
+     *
+     * @return array<string, mixed>
+     */
+    private function own(Component $component, Fields $fields, array $input, Refusals $refusals): array
+    {
+        $name = ShelfFields::name($fields, $component, $refusals);
+        $key = $component->exists ? $component->key : ShelfFields::newKey($name);
+        $fields->oneOf('kind', MaterialKind::words());
+        $colour = ShelfFields::colour($fields, $refusals);
+        $hazards = $fields->raw('hazards') ?? [];
+        if (! is_array($hazards) || array_filter($hazards, static fn(mixed $hazard): bool => ! in_array($hazard, Component::HAZARDS, true)) !== []) {
+            $refusals->add(new Refusal('hazards', 'hazard', $hazards, ['words' => implode(', ', Component::HAZARDS)]));
+        }
+        $properties = array_intersect_key($input, array_flip(MaterialReader::PROPERTIES));
+        $core = $refusals->during('', static fn(): Material => MaterialReader::read(['key' => 'own', ...$properties]));
+
+        return [
+            'key' => $key,
+            'name' => $name,
+            'kind' => $fields->raw('kind'),
+            'basis' => $fields->oneOf('basis', ['typical', 'supplier', 'measured'], 'typical'),
+            'colour' => $colour,
+            'hazards' => is_array($hazards) ? array_values($hazards) : [],
+            ...array_fill_keys(MaterialReader::PROPERTIES, null),
+            ...$properties,
+            'residual_packing' => $core->residualPacking ?? 0.0,
+            'buffer' => $core->buffer ?? 0.0,
+            'cec' => $core->cec ?? 0.0,
+            'crumble_rate' => $core->crumbleRate ?? 0.0,
+            'decay_rate' => $core->decayRate ?? 0.0,
+        ];
+    }
+}

@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Shelf\Actions;
+
+use App\Shelf\Models\Component;
+use Illuminate\Support\Str;
+use Zolbek\Core\Basis\Input\Fields;
+use Zolbek\Core\Basis\Input\Refusal;
+use Zolbek\Core\Basis\Input\Refusals;
+
+/** What materials and mixes have in common on the shelf: name, colour, stock, pack, price, low mark. */
+final readonly class ShelfFields
+{
+    public const NAMES = ['stock_l', 'pack_l', 'pack_price', 'low_l', 'note'];
+
+    public function __construct(private MoveStock $moveStock) {}
+
+    /** @return array{stock_l: float, pack_l: float|null, pack_price: float|null, low_l: float|null, note: string} */
+    public function read(Fields $fields, Refusals $refusals): array
+    {
+        $shelf = [
+            'stock_l' => $fields->number('stock_l', 0, 1e7, 0),
+            'pack_l' => $fields->optionalAbove('pack_l', 0, 1e5),
+            'pack_price' => $fields->has('pack_price') ? $fields->number('pack_price', 0, 1e6) : null,
+            'low_l' => $fields->has('low_l') ? $fields->number('low_l', 0, 1e7) : null,
+            'note' => $fields->text('note', 2000, ''),
+        ];
+        if ($shelf['pack_price'] !== null && $shelf['pack_l'] === null) {
+            $refusals->add(new Refusal('pack_l', 'pack_price_alone'));
+        }
+
+        return $shelf;
+    }
+
+    /** A stock that was typed over is a count. */
+    public function correctStock(Component $component, float $litres): void
+    {
+        if (abs($litres - $component->stock_l) > 1e-9) {
+            $this->moveStock->move($component, null, 'count', $litres - $component->stock_l);
+        }
+    }
+
+    public static function name(Fields $fields, Component $component, Refusals $refusals): string
+    {
+        $name = $fields->text('name', 100);
+        if ($name !== '' && Component::query()->where('name', $name)->whereKeyNot($component->id ?? 0)->exists()) {
+            $refusals->add(new Refusal('name', 'name_taken', $name));
+        }
+
+        return $name;
+    }
+
+    public static function colour(Fields $fields, Refusals $refusals): string
+    {
+        $colour = $fields->text('colour', 7, '#9c9184');
+        if (preg_match('/^#[0-9a-f]{6}$/i', $colour) !== 1) {
+            $refusals->add(new Refusal('colour', 'colour', $colour));
+        }
+
+        return strtolower($colour);
+    }
+
+    public static function newKey(string $name): string
+    {
+        $key = Str::slug($name) ?: 'component';
+
+        return Component::query()->where('key', $key)->exists() ? $key.'-'.Str::lower(Str::random(6)) : $key;
+    }
+}

@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Shelf\Actions;
+
+use App\Shelf\Models\Component;
+use App\Shelf\Models\Lot;
+use Zolbek\Core\Basis\Input\Refused;
+use Zolbek\Core\Mix\Material\StockByLot;
+
+/** Draws litres of a component from its deliveries, the one that was named first, then the oldest; and puts them back. */
+final readonly class TakeFromShelf
+{
+    private const SLACK_L = 1e-6;
+
+    public function __construct(private MoveStock $move) {}
+
+    /**
+     * @param bool $allOrNothing whether to refuse where less is there; otherwise what is there is taken
+     *
+     * @return list<array{component_id: int, lot_id: int|null, litres: float}> what was taken
+     *
+     * @throws Refused field "stock", where there is less than that
+     */
+    public function __invoke(Component $component, float $litres, ?int $firstLot, string $note, bool $allOrNothing = true): array
+    {
+        $component->refresh();
+        if ($allOrNothing && $litres > $component->stock_l + self::SLACK_L) {
+            throw Refused::because('stock', 'stock_too_small', $component->name, ['litres' => round($litres, 2), 'there' => round($component->stock_l, 2)]);
+        }
+        $litres = min($litres, $component->stock_l);
+        $query = Lot::query();
+        $query->where('component_id', $component->id);
+        $query->whereNull('archived_at');
+        $query->where('stock_l', '>', 0);
+        $query->orderBy('delivered_on');
+        $query->orderBy('id');
+        $lots = $query->get()->keyBy('id');
+        $deliveries = array_values($lots->map(static fn(Lot $lot): array => ['id' => $lot->id, 'litres' => $lot->stock_l])->all());
+        $deliveries[] = ['id' => null, 'litres' => max(0.0, $component->stock_l - array_sum(array_column($deliveries, 'litres')))];
+        $taken = [];
+        foreach (StockByLot::take($litres, $deliveries, $firstLot) as $part) {
+            $this->move->move($component, $part['id'] === null ? null : $lots[$part['id']], 'used', -$part['litres'], $note);
+            $taken[] = ['component_id' => $component->id, 'lot_id' => $part['id'], 'litres' => $part['litres']];
+        }
+
+        return $taken;
+    }
+
+    /** @param list<array{component_id: int, lot_id: int|null, litres: float}> $taken */
+    public function putBack(array $taken, string $note): void
+    {
+        foreach ($taken as $part) {
+            $component = Component::query()->findOrFail($part['component_id']);
+            $lot = $part['lot_id'] === null ? null : Lot::query()->find($part['lot_id']);
+            $this->move->move($component, $lot, 'returned', $part['litres'], $note);
+        }
+    }
+}

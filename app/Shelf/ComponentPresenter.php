@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Shelf;
+
+use App\Shelf\Models\Component;
+use App\Shelf\Models\ComponentPart;
+
+/** A component as the API shows it: schema Component. */
+final class ComponentPresenter
+{
+    /** @return array<string, mixed> */
+    public static function present(Component $component): array
+    {
+        if ($component->isMix()) {
+            $component->loadMissing('mixParts.component');
+        }
+
+        return [
+            'id' => $component->id,
+            ...$component->only([
+                'key', 'name', 'kind', 'is_reference', 'basis', 'bulk_density', 'particle_density', 'solid_density', 'internal_water',
+                'unavailable_water', 'internal_median_cm', 'internal_spread', 'sphericity', 'finest_mm', 'hydraulic_size_mm', 'hydraulic_spread', 'fines_weight', 'settled_index', 'structure_loss', 'ph', 'buffer',
+                'cec', 'crumble_rate', 'decay_rate', 'hazards', 'colour', 'stock_l', 'pack_l', 'pack_price', 'low_l', 'note', 'source', 'reclaimed_years',
+                'sieved_mm',
+            ]),
+            'sieve' => (object) $component->sieve,
+            'runs_low' => $component->low_l !== null && $component->stock_l < $component->low_l,
+            'measured' => self::measured($component->measured),
+            'mix_parts' => $component->isMix() ? $component->mixParts->map(static fn(ComponentPart $part): array => [
+                'component_id' => $part->component_id, 'component_name' => $part->component->name, 'parts' => $part->parts,
+            ])->all() : [],
+            'archived' => $component->isArchived(),
+        ];
+    }
+
+    /**
+     * @param array<string, mixed> $measured
+     *
+     * @return array<string, mixed> schema Measured
+     */
+    public static function measured(array $measured): array
+    {
+        return [
+            'properties' => (object) array_map(static fn(array $found): array => [...$found, 'sieve' => isset($found['sieve']) ? (object) $found['sieve'] : null], $measured['properties'] ?? []),
+            'findings' => (object) ($measured['findings'] ?? []),
+        ];
+    }
+}

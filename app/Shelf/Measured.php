@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Shelf;
+
+use Zolbek\Core\Work\BenchTest\MeasuredProperty;
+
+/** What tests found of a component or a delivery, as it is kept with it: `{properties: {name: {value, uncertainty, n, on, sieve?}}, findings: {name: {value, on}}}`. */
+final class Measured
+{
+    /**
+     * @param array<string, mixed> $kept
+     *
+     * @return list<MeasuredProperty>
+     */
+    public static function properties(array $kept): array
+    {
+        $properties = [];
+        foreach ($kept['properties'] ?? [] as $name => $found) {
+            $properties[] = new MeasuredProperty($name, (float) $found['value'], (float) $found['uncertainty'], (int) $found['n'], $found['sieve'] ?? null);
+        }
+
+        return $properties;
+    }
+
+    /**
+     * @param list<MeasuredProperty> $properties
+     * @param array<string, string>  $dates    day of the last test by property or finding
+     * @param array<string, string>  $findings
+     *
+     * @return array<string, mixed>
+     */
+    public static function keep(array $properties, array $findings, array $dates): array
+    {
+        $kept = [];
+        foreach ($properties as $property) {
+            $kept['properties'][$property->property] = [
+                'value' => $property->value,
+                'uncertainty' => $property->uncertainty,
+                'n' => $property->n,
+                'on' => $dates[$property->property],
+                ...($property->sieve === null ? [] : ['sieve' => $property->sieve]),
+            ];
+        }
+        foreach ($findings as $name => $value) {
+            $kept['findings'][$name] = ['value' => $value, 'on' => $dates[$name]];
+        }
+
+        return $kept;
+    }
+}

@@ -1,0 +1,123 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Shelf\Models;
+
+use App\Common\Archivable;
+use App\Shelf\Measured;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Support\Carbon;
+use Zolbek\Core\Mix\Material\Material;
+use Zolbek\Core\Mix\Material\MaterialReader;
+use Zolbek\Core\Mix\Material\Stock;
+use Zolbek\Core\Work\BenchTest\MeasuredOverTypical;
+
+/**
+ * A component on the shelf: its properties, and what is in stock of it.
+ *
+ * @property int                          $id
+ * @property string                       $key
+ * @property string                       $name
+ * @property string                       $kind
+ * @property bool                         $is_reference
+ * @property string                       $basis        typical, supplier or measured
+ * @property float                        $bulk_density
+ * @property float                        $residual_packing found from the properties when they were saved
+ * @property array<array-key, int|float>  $sieve
+ * @property list<string>                 $hazards
+ * @property string                       $colour
+ * @property float                        $stock_l
+ * @property float|null                   $pack_l
+ * @property float|null                   $pack_price
+ * @property float|null                   $low_l            mark below which it runs low
+ * @property array<string, mixed>         $measured         what tests found, see Measured
+ * @property float|null                   $measured_packing residual packing with that
+ * @property string                       $source           one of SOURCES
+ * @property float|null                   $reclaimed_years  in a pot before
+ * @property float|null                   $sieved_mm        on which a reclaimed mix was sieved
+ * @property Collection<int, ComponentPart> $mixParts       of a premix or a reclaimed mix
+ * @property string                       $note
+ * @property Carbon|null                  $archived_at
+ */
+final class Component extends Model
+{
+    use Archivable;
+
+    public const SOURCES = ['material', 'premix', 'reclaimed'];
+
+    public const HAZARDS = ['dust', 'compost', 'sphagnum', 'vermiculite'];
+
+    public function toCore(): Material
+    {
+        return MaterialReader::read($this->description(), $this->packing());
+    }
+
+    /** Residual packing of the component as it is evaluated. */
+    public function packing(): float
+    {
+        return $this->measured_packing ?? $this->residual_packing;
+    }
+
+    /** @return array<string, mixed> the component in the open exchange format, with what tests found */
+    public function description(): array
+    {
+        return MeasuredOverTypical::lay($this->typical(), Measured::properties($this->measured));
+    }
+
+    /** @return array<string, mixed> the component in the open exchange format, without any test */
+    public function typical(): array
+    {
+        $properties = ['key' => $this->key, 'name' => $this->name, 'kind' => $this->kind, 'basis' => $this->basis];
+        foreach (MaterialReader::PROPERTIES as $property) {
+            $value = $this->getAttribute($property);
+            if ($value !== null) {
+                $properties[$property] = $value;
+            }
+        }
+
+        return [...$properties, 'dust_hazard' => in_array('dust', $this->hazards, true)];
+    }
+
+    /** @return HasMany<ComponentPart, $this> */
+    public function mixParts(): HasMany
+    {
+        $parts = $this->hasMany(ComponentPart::class, 'mix_id');
+        $parts->orderBy('position');
+
+        return $parts;
+    }
+
+    public function isMix(): bool
+    {
+        return ($this->attributes['source'] ?? 'material') !== 'material';
+    }
+
+    public function stock(): Stock
+    {
+        return new Stock($this->stock_l, $this->pack_l, $this->pack_price);
+    }
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return [
+            'is_reference' => 'boolean',
+            'sieve' => 'array',
+            'hazards' => 'array',
+            'archived_at' => 'datetime',
+            ...array_fill_keys(array_values(array_diff(MaterialReader::PROPERTIES, ['sieve'])), 'float'),
+            'residual_packing' => 'float',
+            'stock_l' => 'float',
+            'pack_l' => 'float',
+            'pack_price' => 'float',
+            'low_l' => 'float',
+            'measured' => 'array',
+            'measured_packing' => 'float',
+            'reclaimed_years' => 'float',
+            'sieved_mm' => 'float',
+        ];
+    }
+}

@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Shelf\Models;
+
+use App\Common\Archivable;
+use App\Shelf\Measured;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Support\Carbon;
+use Zolbek\Core\Mix\Material\Material;
+use Zolbek\Core\Mix\Material\MaterialReader;
+use Zolbek\Core\Mix\Material\Stock;
+use Zolbek\Core\Work\BenchTest\MeasuredOverTypical;
+
+/**
+ * A delivery of a component: its date, price and what is left of it, and what tests found of this very delivery.
+ *
+ * @property int                  $id
+ * @property int                  $component_id
+ * @property Component            $component
+ * @property string               $name
+ * @property Carbon               $delivered_on
+ * @property float                $quantity_l
+ * @property float                $stock_l
+ * @property float|null           $price            of the whole delivery
+ * @property array<string, mixed> $measured         see Measured
+ * @property float|null           $measured_packing residual packing with what was measured
+ * @property string               $note
+ * @property Carbon|null          $archived_at
+ */
+final class Lot extends Model
+{
+    use Archivable;
+
+    /** @return BelongsTo<Component, $this> */
+    public function component(): BelongsTo
+    {
+        return $this->belongsTo(Component::class);
+    }
+
+    /** The component as this delivery of it is. */
+    public function toCore(Component $component): Material
+    {
+        return MaterialReader::read($this->description($component), $this->measured_packing ?? $component->packing());
+    }
+
+    /** @return array<string, mixed> the component in the open exchange format, with what was measured of this delivery */
+    public function description(Component $component): array
+    {
+        return MeasuredOverTypical::lay($component->description(), Measured::properties($this->measured));
+    }
+
+    public function stock(Component $component): Stock
+    {
+        return new Stock($this->stock_l, $component->pack_l, $component->pack_price, $this->price === null ? null : $this->price / $this->quantity_l);
+    }
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return [
+            'delivered_on' => 'date', 'quantity_l' => 'float', 'stock_l' => 'float', 'price' => 'float', 'measured' => 'array',
+            'measured_packing' => 'float', 'archived_at' => 'datetime',
+        ];
+    }
+}

@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Situations\Http;
+
+use App\Http\ArchiveSwitch;
+use App\Http\PagedList;
+use App\Situations\Actions\SaveSpecies;
+use App\Situations\Models\Species;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+
+/** The library of plants and what they want. */
+final readonly class SpeciesController
+{
+    public function index(Request $request): JsonResponse
+    {
+        $query = Species::query();
+        PagedList::inArchive($query, $request->boolean('archived'));
+        PagedList::named($query, $request->string('search')->trim()->value());
+
+        return PagedList::of($query, $request, ['name', 'plant_group'], self::present(...));
+    }
+
+    public function store(Request $request, SaveSpecies $save): JsonResponse
+    {
+        return new JsonResponse(self::present($save(new Species(), $request->json()->all())), 201);
+    }
+
+    public function update(Request $request, Species $species, SaveSpecies $save): JsonResponse
+    {
+        return new JsonResponse(self::present($save($species, $request->json()->all())));
+    }
+
+    public function archive(Request $request, Species $species): JsonResponse
+    {
+        $species->setArchived(ArchiveSwitch::read($request));
+
+        return new JsonResponse(self::present($species));
+    }
+
+    /** @return array<string, mixed> schema Species */
+    private static function present(Species $species): array
+    {
+        return [
+            'id' => $species->id,
+            ...$species->only(['name', 'plant_group', 'leaf', 'evergreen', 'vigour', 'unidentified', 'reason', ...Species::FIGURES]),
+            'archived' => $species->isArchived(),
+        ];
+    }
+}

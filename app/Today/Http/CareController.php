@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Today\Http;
+
+use App\Http\PagedList;
+use App\Plants\Actions\ChangeTask;
+use App\Plants\Models\CareTask;
+use App\Plants\PlantPresenter;
+use App\Today\CalendarFile;
+use App\Today\TodayDocument;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+
+/** What is to be looked after: the opening page, the list, the calendar file. */
+final readonly class CareController
+{
+    public function today(): JsonResponse
+    {
+        return new JsonResponse(TodayDocument::make());
+    }
+
+    public function index(Request $request): JsonResponse
+    {
+        $query = CareTask::query();
+        $query->with('plant');
+        $query->where('state', $request->string('state', 'open')->value());
+        foreach (['from' => '>=', 'to' => '<='] as $name => $sign) {
+            if ($request->filled($name)) {
+                $query->where('due_on', $sign, $request->string($name)->value().($name === 'to' ? ' 23:59:59' : ''));
+            }
+        }
+        if ($request->filled('plant_id')) {
+            $query->where('plant_id', $request->integer('plant_id'));
+        }
+
+        return PagedList::of($query, $request, ['due_on', 'kind', 'closed_on'], PlantPresenter::task(...));
+    }
+
+    public function store(Request $request, ChangeTask $change): JsonResponse
+    {
+        return new JsonResponse(PlantPresenter::task($change->add($request->json()->all())->load('plant')), 201);
+    }
+
+    public function update(Request $request, CareTask $task, ChangeTask $change): JsonResponse
+    {
+        return new JsonResponse(PlantPresenter::task($change($task, $request->json()->all())->load('plant')));
+    }
+
+    public function calendar(): Response
+    {
+        return new Response(CalendarFile::write(), 200, ['Content-Type' => 'text/calendar; charset=utf-8', 'Content-Disposition' => 'inline; filename="zolbek-care.ics"']);
+    }
+}

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\House;
+
+/** The rooms of the house from the ground up. What stands further down a list may import what stands before it, never the other way round. */
+final class Rooms
+{
+    /** Layers of the core: what a mix is, a pot in its place, what time does to it, what is judged, what is done, what is asked. */
+    public const CORE = ['Basis', 'Mix', 'Place', 'Course', 'Verdict', 'Work', 'Question'];
+
+    /** Subjects of the application. Their controllers may ask every subject; nothing else of a subject looks up. */
+    public const APP = ['Common', 'Sheets', 'Http', 'Shelf', 'Pots', 'Recipes', 'Situations', 'Blend', 'Batches', 'Instruments', 'Bench', 'Plants', 'PottingDays', 'Today', 'Truth', 'Files', 'Console', 'Providers'];
+
+    /** The front end. */
+    public const UI = ['styles', 'testing', 'i18n', 'api', 'kit', 'drawing', 'places', 'shell', '.'];
+
+    /** By what a subject is met from outside; the rest of it is its own. */
+    public const DOORS = [
+        'Shelf' => ['Models/*', 'Portions', 'MixFigures', 'Measured', 'Actions/SaveLot', 'Actions/SaveMix', 'Actions/ShelfFields', 'Actions/TakeFromShelf', 'ComponentByName', 'ComponentChanged', 'ReferenceComponents', 'Actions/LoadReferenceComponents', 'ComponentPresenter', 'ComponentSheet', 'LotSheet'],
+        'Pots' => ['Models/Pot', 'PotPresenter', 'PotSheet', 'PotFile'],
+        'Recipes' => ['Models/*', 'PartsForm', 'RecipePortions', 'RecipePresenter', 'RecipeFile'],
+        'Situations' => ['Models/*', 'SituationForm', 'ReferenceSpecies', 'Actions/LoadReferenceSpecies'],
+        'Blend' => ['BlendForm', 'ContentsDocument'],
+        'Batches' => ['Models/Batch'],
+        'Instruments' => [],
+        'Bench' => ['Models/BenchTest', 'SieveTestSheet', 'ComponentFile', 'RefreshMeasured'],
+        'Plants' => ['Models/*', 'PlantSituation', 'Standing', 'Outlook', 'PlantPresenter', 'InspectionForm', 'PotChecks', 'PhotoStore', 'PlantSheet', 'HistorySheet', 'PlantFile', 'Actions/*'],
+        'PottingDays' => ['Models/PottingDay', 'Models/DayPlant', 'DayDocument'],
+        'Today' => [],
+        'Truth' => ['ModelNotice', 'Actions/RecomputeForecasts'],
+    ];
+}
