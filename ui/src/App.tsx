@@ -3,14 +3,14 @@ import { lazy, Suspense, useEffect, useMemo, useState } from 'react';
 import { Navigate, Route, Routes } from 'react-router';
 
 import { BlendPage } from './places/blend/BlendPage';
-import { BlendProvider } from './places/blend/BlendProvider';
+import { BlendProvider } from './places/blend/state/BlendProvider';
 import { Nowhere } from './shell/Nowhere';
 import { Shell } from './shell/Shell';
 import { antTheme, dim, light } from './theme';
 
 const BinsPage = lazy(() => import('./places/bins/BinsPage'));
 const ComponentPage = lazy(() => import('./places/bins/ComponentPage'));
-const ComparePage = lazy(() => import('./places/bins/ComparePage'));
+const CompareComponentsPage = lazy(() => import('./places/bins/CompareComponentsPage'));
 const BenchPage = lazy(() => import('./places/bench/BenchPage'));
 const TestPage = lazy(() => import('./places/bench/TestPage'));
 const ToolsPage = lazy(() => import('./places/bench/ToolsPage'));
@@ -23,12 +23,12 @@ const PlantPage = lazy(() => import('./places/plants/PlantPage'));
 const FertilisersPage = lazy(() => import('./places/plants/FertilisersPage'));
 const DaysPage = lazy(() => import('./places/days/DaysPage'));
 const DayPage = lazy(() => import('./places/days/DayPage'));
-const DayBench = lazy(() => import('./places/days/BenchPage'));
-const DayPrint = lazy(() => import('./places/days/PrintPage'));
+const DayBenchPage = lazy(() => import('./places/days/DayBenchPage'));
+const DayPrintPage = lazy(() => import('./places/days/DayPrintPage'));
 const LogPage = lazy(() => import('./places/log/LogPage'));
-const CompareMixes = lazy(() => import('./places/blend/ComparePage'));
-const CardPage = lazy(() => import('./places/blend/CardPage'));
-const LibraryPage = lazy(() => import('./places/blend/LibraryPage'));
+const CompareMixesPage = lazy(() => import('./places/blend/recipes/CompareMixesPage'));
+const CardPage = lazy(() => import('./places/blend/recipes/CardPage'));
+const LibraryPage = lazy(() => import('./places/library/LibraryPage'));
 const SheetPage = lazy(() => import('./places/log/SheetPage'));
 
 const LIGHT_KEPT_AS = 'zolbek.light';
@@ -57,11 +57,11 @@ export function App() {
                 <Route path="/today" element={<TodayPage />} />
                 <Route path="/calendar" element={<CalendarPage />} />
                 <Route path="/blend" element={<BlendPage />} />
-                <Route path="/blend/compare" element={<CompareMixes />} />
+                <Route path="/blend/compare" element={<CompareMixesPage />} />
                 <Route path="/blend/card" element={<CardPage />} />
                 <Route path="/blend/library" element={<LibraryPage />} />
                 <Route path="/bins" element={<BinsPage />} />
-                <Route path="/bins/compare" element={<ComparePage />} />
+                <Route path="/bins/compare" element={<CompareComponentsPage />} />
                 <Route path="/bins/:id" element={<ComponentPage />} />
                 <Route path="/bench" element={<BenchPage />} />
                 <Route path="/bench/tools" element={<ToolsPage />} />
@@ -73,8 +73,8 @@ export function App() {
                 <Route path="/fertilisers" element={<FertilisersPage />} />
                 <Route path="/days" element={<DaysPage />} />
                 <Route path="/days/:id" element={<DayPage />} />
-                <Route path="/days/:id/bench" element={<DayBench />} />
-                <Route path="/days/:id/print" element={<DayPrint />} />
+                <Route path="/days/:id/bench" element={<DayBenchPage />} />
+                <Route path="/days/:id/print" element={<DayPrintPage />} />
                 <Route path="/log" element={<LogPage />} />
                 <Route path="/log/:id" element={<SheetPage />} />
                 <Route path="*" element={<Nowhere />} />

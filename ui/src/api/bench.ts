@@ -1,6 +1,8 @@
 import { keepPreviousData, useQuery, useQueryClient } from '@tanstack/react-query';
+
 import { answerOf, api, type Schemas } from './client';
-import { type ListQuery, useWrite } from './queries';
+import type { ListQuery } from './lists';
+import { useWrite } from './stale';
 
 export type TestQuery = Omit<ListQuery, 'archived'> & {
   archived?: undefined;
@@ -8,9 +10,6 @@ export type TestQuery = Omit<ListQuery, 'archived'> & {
   component_id?: number;
   recipe_id?: number;
 };
-
-/** What a change of a test's use can touch: everything computed from components. */
-const COMPUTED = ['tests', 'test', 'components', 'recipes', 'evaluation', 'plan'];
 
 export function useBenchPlans() {
   return useQuery({
@@ -40,7 +39,7 @@ export function useTest(id: number) {
 export function useStartTest() {
   return useWrite(
     async (body: Schemas['BenchTestInput']) => answerOf(await api.POST('/bench/tests', { body })),
-    ['tests'],
+    'test',
   );
 }
 
@@ -57,7 +56,7 @@ export function useKeepTest(id: number) {
 export function useFinishTest(id: number) {
   return useWrite(
     async () => answerOf(await api.POST('/bench/tests/{id}/finish', { params: { path: { id } }, body: {} })),
-    ['tests', 'test'],
+    'test',
   );
 }
 
@@ -65,7 +64,7 @@ export function useUseTest(id: number) {
   return useWrite(
     async (in_use: boolean) =>
       answerOf(await api.PUT('/bench/tests/{id}/in-use', { params: { path: { id } }, body: { in_use } })),
-    COMPUTED,
+    'testInUse',
   );
 }
 
@@ -73,7 +72,7 @@ export function useDiscardTest(id: number) {
   return useWrite(
     async (discarded: boolean) =>
       answerOf(await api.PUT('/bench/tests/{id}/discarded', { params: { path: { id } }, body: { discarded } })),
-    COMPUTED,
+    'testInUse',
   );
 }
 
@@ -90,7 +89,7 @@ export function useSetInstrument() {
   return useWrite(
     async ({ key, body }: { key: Schemas['InstrumentKey']; body: Schemas['InstrumentSettings'] }) =>
       answerOf(await api.PUT('/instruments/{id}', { params: { path: { id: key } }, body })),
-    ['instruments'],
+    'instrument',
   );
 }
 
@@ -123,7 +122,7 @@ export function useSaveVessel() {
           ? await api.POST('/vessels', { body })
           : await api.PUT('/vessels/{id}', { params: { path: { id } }, body }),
       ),
-    ['vessels'],
+    'vessel',
   );
 }
 
@@ -131,7 +130,7 @@ export function useArchiveVessel() {
   return useWrite(
     async ({ id, archived }: { id: number; archived: boolean }) =>
       answerOf(await api.PUT('/vessels/{id}/archived', { params: { path: { id } }, body: { archived } })),
-    ['vessels'],
+    'vessel',
   );
 }
 
@@ -150,7 +149,7 @@ export function useSaveSieveSet() {
           ? await api.POST('/sieve-sets', { body })
           : await api.PUT('/sieve-sets/{id}', { params: { path: { id } }, body }),
       ),
-    ['sieve-sets'],
+    'sieveSet',
   );
 }
 
@@ -158,6 +157,6 @@ export function useArchiveSieveSet() {
   return useWrite(
     async ({ id, archived }: { id: number; archived: boolean }) =>
       answerOf(await api.PUT('/sieve-sets/{id}/archived', { params: { path: { id } }, body: { archived } })),
-    ['sieve-sets'],
+    'sieveSet',
   );
 }

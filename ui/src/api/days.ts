@@ -1,15 +1,13 @@
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 
 import { answerOf, api, type Schemas } from './client';
-import type { ListQuery } from './queries';
+import type { ListQuery } from './lists';
+import { useStale } from './stale';
 
 type Day = Schemas['PottingDay'];
 
 /** How often a day is read again while somebody looks at it: another helper may be at it on another device. */
 const LOOK_AGAIN_MS = 4000;
-
-/** What a change of a day may touch beside it. */
-const TOUCHED = ['days', 'today', 'plants', 'plant', 'tasks', 'components', 'lots', 'movements'];
 
 export function useDays(query: ListQuery) {
   return useQuery({
@@ -30,12 +28,13 @@ export function useDay(id: number) {
 /** A write that answers with the whole day, worked out anew. */
 function useDayWrite<Input>(write: (input: Input) => Promise<Day>) {
   const client = useQueryClient();
+  const stale = useStale();
 
   return useMutation({
     mutationFn: write,
     onSuccess: (day) => {
       client.setQueryData(['day', day.id], day);
-      void Promise.all(TOUCHED.map((key) => client.invalidateQueries({ queryKey: [key] })));
+      void stale('day');
     },
   });
 }

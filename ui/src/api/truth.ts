@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 
 import { answerOf, api } from './client';
-import { useWrite } from './queries';
+import { useWrite } from './stale';
 
 /** The model beside published figures and practice cases; the same until the model changes. */
 export function useValidation() {
@@ -22,8 +22,5 @@ export function useModelNews() {
 }
 
 export function useTellModelNews() {
-  return useWrite(
-    async (untold: boolean) => answerOf(await api.PUT('/model-news', { body: { untold } })),
-    ['model-news'],
-  );
+  return useWrite(async (untold: boolean) => answerOf(await api.PUT('/model-news', { body: { untold } })), 'modelNews');
 }

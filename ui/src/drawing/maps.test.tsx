@@ -1,8 +1,8 @@
 import { renderToStaticMarkup } from 'react-dom/server';
 import { describe, expect, test } from 'vitest';
 
-import { gaps } from '../places/blend/Quarrels';
-import { harmless } from '../places/common/CsvButton';
+import { gaps } from '../places/blend/verdicts/Quarrels';
+import { harmless } from '../kit/lists/CsvButton';
 import { PlainChart, spread } from './PlainChart';
 import { TradeMap } from './TradeMap';
 import { cells, crossing, TriangleMap } from './TriangleMap';

@@ -41,10 +41,3 @@ export function useWords(): Words {
 function noonOf(iso: string): string {
   return iso.length === 10 ? `${iso}T12:00` : iso;
 }
-
-/** The number that somebody typed, with a point or a comma; null where it is none. */
-export function typedNumber(text: string): number | null {
-  const plain = text.trim().replace(',', '.');
-
-  return /^-?(\d+\.?\d*|\.\d+)$/.test(plain) ? Number(plain) : null;
-}

@@ -3,7 +3,7 @@ import { type ReactNode, useEffect, useMemo, useState } from 'react';
 import { Link, useLocation, useNavigate } from 'react-router';
 
 import { useWords } from '../i18n/words';
-import { useShortcuts } from '../places/common/useShortcuts';
+import { useShortcuts } from '../kit/hooks/useShortcuts';
 import { ModelNews } from './ModelNews';
 import { Shortcuts } from './Shortcuts';
 

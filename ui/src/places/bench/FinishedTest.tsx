@@ -3,8 +3,8 @@ import { useNavigate } from 'react-router';
 import { ApiProblem, type Schemas } from '../../api/client';
 import { useDiscardTest, useStartTest, useUseTest } from '../../api/bench';
 import { useWords } from '../../i18n/words';
-import { useUndoable } from '../common/useUndoable';
-import { ResultView } from './ResultView';
+import { useUndoable } from '../../kit/hooks/useUndoable';
+import { ResultView } from '../../kit/measured/ResultView';
 
 type Test = Schemas['BenchTest'];
 

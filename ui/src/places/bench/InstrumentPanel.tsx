@@ -2,11 +2,11 @@ import { Button, Form, Select, Switch } from 'antd';
 import { useRef, useState } from 'react';
 import type { Schemas } from '../../api/client';
 import { tareScale, useInstruments, useSetInstrument } from '../../api/bench';
-import { useComponents } from '../../api/queries';
+import { useComponents } from '../../api/components';
 import type { MessageId } from '../../i18n/en';
-import { typedNumber, useWords } from '../../i18n/words';
-import { plain } from '../blend/blendState';
-import { NumberField } from '../common/NumberField';
+import { useWords } from '../../i18n/words';
+import { NumberField } from '../../kit/fields/NumberField';
+import { plain, typedNumber } from '../../i18n/numbers';
 
 type Instrument = Schemas['Instrument'];
 

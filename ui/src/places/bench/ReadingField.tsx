@@ -3,7 +3,7 @@ import { useId, useState } from 'react';
 import type { Schemas } from '../../api/client';
 import { readInstrument, tareScale } from '../../api/bench';
 import { useWords } from '../../i18n/words';
-import { plain } from '../blend/blendState';
+import { plain } from '../../i18n/numbers';
 
 interface Props {
   reading: Schemas['BenchReading'];

@@ -6,9 +6,9 @@ import { useDiscardTest, useFinishTest, useKeepTest } from '../../api/bench';
 import { SetupPicture } from '../../drawing/SetupPicture';
 import type { MessageId } from '../../i18n/en';
 import { useWords } from '../../i18n/words';
-import { useUndoable } from '../common/useUndoable';
-import { type Draft, draftOf, keptOf, stepOf } from './readings';
-import { ResultView } from './ResultView';
+import { useUndoable } from '../../kit/hooks/useUndoable';
+import { type Draft, draftOf, keptOf, stepOf } from '../../kit/measured/readings';
+import { ResultView } from '../../kit/measured/ResultView';
 import { StepFields } from './StepFields';
 import { WaitClock } from './WaitClock';
 

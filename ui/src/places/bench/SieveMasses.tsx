@@ -2,9 +2,9 @@ import { Button, Input } from 'antd';
 import { useState } from 'react';
 import type { Schemas } from '../../api/client';
 import { readInstrument, shakeSieves } from '../../api/bench';
-import { typedNumber, useWords } from '../../i18n/words';
-import { plain } from '../blend/blendState';
-import { aperturesOf, type Draft, SIEVE } from './readings';
+import { useWords } from '../../i18n/words';
+import { aperturesOf, type Draft, SIEVE } from '../../kit/measured/readings';
+import { plain, typedNumber } from '../../i18n/numbers';
 
 interface Props {
   test: Schemas['BenchTest'];

@@ -2,7 +2,7 @@ import { Input, Select } from 'antd';
 import { useId } from 'react';
 import { useSieveSets } from '../../api/bench';
 import { useWords } from '../../i18n/words';
-import { aperturesOf, type Draft } from './readings';
+import { aperturesOf, type Draft } from '../../kit/measured/readings';
 
 /** Openings of the principal and supplementary series of ISO 565, as usual for substrates. */
 const STANDARD = [

@@ -2,11 +2,12 @@ import { Button, Form, Input, Modal } from 'antd';
 import { useId, useState } from 'react';
 import { ApiProblem, type Schemas } from '../../api/client';
 import { useArchiveSieveSet, useSaveSieveSet, useSieveSets } from '../../api/bench';
-import { typedNumber, useWords } from '../../i18n/words';
-import { RowActions } from '../common/RowActions';
-import { TextField } from '../common/TextField';
-import { useArchiving } from '../common/useArchiving';
-import { useUndoable } from '../common/useUndoable';
+import { useWords } from '../../i18n/words';
+import { RowActions } from '../../kit/lists/RowActions';
+import { TextField } from '../../kit/fields/TextField';
+import { useArchiving } from '../../kit/lists/useArchiving';
+import { useUndoable } from '../../kit/hooks/useUndoable';
+import { typedNumber } from '../../i18n/numbers';
 
 type SieveSet = Schemas['SieveSet'];
 

@@ -3,10 +3,11 @@ import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { ApiProblem, type Schemas } from '../../api/client';
 import { useStartTest } from '../../api/bench';
-import { useComponents, usePots, useRecipes } from '../../api/queries';
-import { useLots } from '../../api/shelf';
+import { useComponents, useLots } from '../../api/components';
+import { usePots } from '../../api/pots';
+import { useRecipes } from '../../api/recipes';
 import { useWords } from '../../i18n/words';
-import { TextField } from '../common/TextField';
+import { TextField } from '../../kit/fields/TextField';
 import { durationText } from './duration';
 
 const PERSON_KEPT_AS = 'zolbek.person';

@@ -1,7 +1,7 @@
 import { Button } from 'antd';
 import type { Schemas } from '../../api/client';
 import { useWords } from '../../i18n/words';
-import { type Draft, withRound, withSetup } from './readings';
+import { type Draft, withRound, withSetup } from '../../kit/measured/readings';
 import { ReadingField } from './ReadingField';
 import { SieveMasses } from './SieveMasses';
 import { SieveSetPicker } from './SieveSetPicker';

@@ -6,9 +6,9 @@ import type { Schemas } from '../../api/client';
 import { useValidation } from '../../api/truth';
 import type { MessageId } from '../../i18n/en';
 import { useWords, type Words } from '../../i18n/words';
-import { CsvButton } from '../common/CsvButton';
-import { ListState } from '../common/ListState';
-import { RatingWord } from '../blend/RatingHead';
+import { CsvButton } from '../../kit/lists/CsvButton';
+import { ListState } from '../../kit/lists/ListState';
+import { RatingWord } from '../../kit/mixes/RatingHead';
 
 /** The model beside published figures and practice cases, computed now, hits and misses alike. */
 export default function TruthPage() {

@@ -2,14 +2,14 @@ import { Button, Form, Modal, Segmented } from 'antd';
 import { useState } from 'react';
 import { ApiProblem, type Schemas } from '../../api/client';
 import { useArchiveVessel, useSaveVessel, useVessels } from '../../api/bench';
-import { typedNumber, useWords } from '../../i18n/words';
-import { plain } from '../blend/blendState';
-import { NumberField } from '../common/NumberField';
-import { TextField } from '../common/TextField';
-import { RowActions } from '../common/RowActions';
-import { useArchiving } from '../common/useArchiving';
-import { useUndoable } from '../common/useUndoable';
+import { useWords } from '../../i18n/words';
+import { NumberField } from '../../kit/fields/NumberField';
+import { TextField } from '../../kit/fields/TextField';
+import { RowActions } from '../../kit/lists/RowActions';
+import { useArchiving } from '../../kit/lists/useArchiving';
+import { useUndoable } from '../../kit/hooks/useUndoable';
 import { ReadingField } from './ReadingField';
+import { plain, typedNumber } from '../../i18n/numbers';
 
 type Vessel = Schemas['Vessel'];
 

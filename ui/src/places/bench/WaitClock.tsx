@@ -2,7 +2,7 @@ import { Button } from 'antd';
 import { useEffect, useState } from 'react';
 import { useWords } from '../../i18n/words';
 import { clockText, durationText } from './duration';
-import { leftOf } from './readings';
+import { leftOf } from '../../kit/measured/readings';
 
 /** The clock of a step at which one waits. It goes on while the page is closed. */
 export function WaitClock({ waitS, since, start }: { waitS: number; since: string | null; start: () => void }) {

@@ -3,16 +3,17 @@ import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 
 import type { Schemas } from '../../api/client';
-import { useArchiveComponent, useComponents, useMeta } from '../../api/queries';
+import { useArchiveComponent, useComponents } from '../../api/components';
+import { useMeta } from '../../api/meta';
 import { Swatch } from '../../drawing/Swatch';
 import { useWords } from '../../i18n/words';
-import { ListHead } from '../common/ListHead';
-import { ListTable } from '../common/ListTable';
-import { RowActions } from '../common/RowActions';
-import { useArchiving } from '../common/useArchiving';
-import { useListQuery } from '../common/useListQuery';
+import { ListHead } from '../../kit/lists/ListHead';
+import { ListTable } from '../../kit/lists/ListTable';
+import { RowActions } from '../../kit/lists/RowActions';
+import { useArchiving } from '../../kit/lists/useArchiving';
+import { useListQuery } from '../../kit/lists/useListQuery';
 import { ComponentDrawer, type Editing } from './ComponentDrawer';
-import { ExchangeDrawer } from './ExchangeDrawer';
+import { ExchangeDrawer } from '../../kit/lists/ExchangeDrawer';
 import { MixDrawer } from './MixDrawer';
 
 type Component = Schemas['Component'];

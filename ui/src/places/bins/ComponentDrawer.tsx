@@ -2,11 +2,12 @@ import { Alert, Button, Checkbox, ColorPicker, ConfigProvider, Drawer, Form, Inp
 import { useId, useState } from 'react';
 
 import { ApiProblem, type Schemas } from '../../api/client';
-import { useComponents, useMeta, useSaveComponent } from '../../api/queries';
+import { useComponents, useSaveComponent } from '../../api/components';
+import { useMeta } from '../../api/meta';
 import type { MessageId } from '../../i18n/en';
 import { useWords } from '../../i18n/words';
-import { NumberField } from '../common/NumberField';
-import { useUndoable } from '../common/useUndoable';
+import { NumberField } from '../../kit/fields/NumberField';
+import { useUndoable } from '../../kit/hooks/useUndoable';
 import { bodyOf, type ComponentForm, emptyForm, formOf, notNumbers, type NumberName } from './componentForm';
 import { SieveFields } from './SieveFields';
 

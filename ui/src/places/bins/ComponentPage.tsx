@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 
 import { ApiProblem, type Schemas } from '../../api/client';
-import { useComponentSheets } from '../../api/queries';
+import { useComponentSheets } from '../../api/components';
 import { Swatch } from '../../drawing/Swatch';
 import { useWords } from '../../i18n/words';
 import { ComponentDrawer, type Editing } from './ComponentDrawer';

@@ -2,14 +2,14 @@ import { Button, Form, Modal } from 'antd';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { ApiProblem, type Schemas } from '../../api/client';
-import { useMeta } from '../../api/queries';
-import { useArchiveLot, useLots, useSaveLot } from '../../api/shelf';
-import { typedNumber, useWords } from '../../i18n/words';
-import { plain } from '../blend/blendState';
-import { NumberField } from '../common/NumberField';
-import { TextField } from '../common/TextField';
-import { useArchiving } from '../common/useArchiving';
-import { useUndoable } from '../common/useUndoable';
+import { useArchiveLot, useLots, useSaveLot } from '../../api/components';
+import { useMeta } from '../../api/meta';
+import { useWords } from '../../i18n/words';
+import { NumberField } from '../../kit/fields/NumberField';
+import { TextField } from '../../kit/fields/TextField';
+import { useArchiving } from '../../kit/lists/useArchiving';
+import { useUndoable } from '../../kit/hooks/useUndoable';
+import { plain, typedNumber } from '../../i18n/numbers';
 
 type Lot = Schemas['Lot'];
 

@@ -1,13 +1,14 @@
 import { Button, Drawer, Form, Input, Segmented, Select } from 'antd';
 import { useState } from 'react';
 import { answerOf, api, ApiProblem, type Schemas } from '../../api/client';
-import { useBatches, useComponents, useMeta } from '../../api/queries';
-import { useSaveMix } from '../../api/shelf';
-import { typedNumber, useWords } from '../../i18n/words';
-import { plain } from '../blend/blendState';
-import { NumberField } from '../common/NumberField';
-import { TextField } from '../common/TextField';
-import { useUndoable } from '../common/useUndoable';
+import { useBatches } from '../../api/batches';
+import { useComponents, useSaveMix } from '../../api/components';
+import { useMeta } from '../../api/meta';
+import { useWords } from '../../i18n/words';
+import { NumberField } from '../../kit/fields/NumberField';
+import { TextField } from '../../kit/fields/TextField';
+import { useUndoable } from '../../kit/hooks/useUndoable';
+import { plain, typedNumber } from '../../i18n/numbers';
 
 interface Row {
   id: number;

@@ -1,12 +1,13 @@
 import { Button, Form, Modal, Pagination, Segmented, Select } from 'antd';
 import { useState } from 'react';
 import { ApiProblem, type Schemas } from '../../api/client';
-import { useMeta } from '../../api/queries';
-import { useLots, useMoveStock, useMovements } from '../../api/shelf';
-import { typedNumber, useWords } from '../../i18n/words';
-import { NumberField } from '../common/NumberField';
-import { TextField } from '../common/TextField';
-import { useUndoable } from '../common/useUndoable';
+import { useLots, useMoveStock, useMovements } from '../../api/components';
+import { useMeta } from '../../api/meta';
+import { useWords } from '../../i18n/words';
+import { NumberField } from '../../kit/fields/NumberField';
+import { TextField } from '../../kit/fields/TextField';
+import { useUndoable } from '../../kit/hooks/useUndoable';
+import { typedNumber } from '../../i18n/numbers';
 
 /** What there is of a component in litres, packs and weight, and what moved. */
 export function StockSection({ sheet }: { sheet: Schemas['ComponentSheet'] }) {

@@ -3,7 +3,7 @@ import { Link, useNavigate } from 'react-router';
 import type { Schemas } from '../../api/client';
 import { useTests } from '../../api/bench';
 import { useWords } from '../../i18n/words';
-import { Findings } from '../bench/ResultView';
+import { Findings } from '../../kit/measured/ResultView';
 
 /** What the bench found of a component, and the way to test it. */
 export function TestsOf({ component }: { component: Schemas['Component'] }) {

@@ -1,7 +1,7 @@
 import { expect, test } from 'vitest';
 
-import { typedNumber } from '../../i18n/words';
 import { bodyOf, emptyForm, notNumbers } from './componentForm';
+import { typedNumber } from '../../i18n/numbers';
 
 test('numbers are read as they are typed, and nothing else is', () => {
   expect(['2', ' 2.5 ', '2,5', '.5', '-3', '7.'].map(typedNumber)).toEqual([2, 2.5, 2.5, 0.5, -3, 7]);

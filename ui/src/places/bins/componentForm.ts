@@ -1,6 +1,5 @@
 import type { Schemas } from '../../api/client';
-import { typedNumber } from '../../i18n/words';
-import { plain } from '../blend/blendState';
+import { plain, typedNumber } from '../../i18n/numbers';
 
 type Component = Schemas['Component'];
 

@@ -6,8 +6,8 @@ import { describe, expect, test } from 'vitest';
 
 import type { Schemas } from '../../api/client';
 import { en } from '../../i18n/en';
-import { BatchFigures } from '../blend/BatchFigures';
-import { PreparationWorth } from '../blend/PreparationWorth';
+import { BatchFigures } from '../blend/batch/BatchFigures';
+import { PreparationWorth } from '../blend/mix/PreparationWorth';
 import { MixContents } from './MixContents';
 import { PropertyTable } from './PropertyTable';
 

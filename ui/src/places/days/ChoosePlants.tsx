@@ -2,16 +2,16 @@ import { Button, Drawer, Select } from 'antd';
 import { useState } from 'react';
 
 import { ApiProblem, type Schemas } from '../../api/client';
-import { usePlants } from '../../api/collection';
 import { useAddToDay } from '../../api/days';
-import { useRecipes } from '../../api/queries';
+import { usePlants } from '../../api/plants';
+import { useRecipes } from '../../api/recipes';
 import { useWords } from '../../i18n/words';
-import { ListHead } from '../common/ListHead';
-import { ListTable } from '../common/ListTable';
-import { useListQuery } from '../common/useListQuery';
-import { useUndoable } from '../common/useUndoable';
-import { DueMark } from '../plants/DueMark';
-import { usePlantFilters } from '../plants/usePlantFilters';
+import { ListHead } from '../../kit/lists/ListHead';
+import { ListTable } from '../../kit/lists/ListTable';
+import { useListQuery } from '../../kit/lists/useListQuery';
+import { useUndoable } from '../../kit/hooks/useUndoable';
+import { DueMark } from '../../kit/plants/DueMark';
+import { usePlantFilters } from '../../kit/plants/usePlantFilters';
 
 type Plant = Schemas['Plant'];
 const MOST = 1000;

@@ -4,11 +4,11 @@ import { Link } from 'react-router';
 
 import { ApiProblem, type Schemas } from '../../api/client';
 import { useCloseMix, useFinishDay } from '../../api/days';
-import { typedNumber, useWords } from '../../i18n/words';
-import { plain } from '../blend/blendState';
-import { NumberField } from '../common/NumberField';
-import { useUndoable } from '../common/useUndoable';
+import { useWords } from '../../i18n/words';
+import { NumberField } from '../../kit/fields/NumberField';
+import { useUndoable } from '../../kit/hooks/useUndoable';
 import { MixSums } from './MixSums';
+import { plain, typedNumber } from '../../i18n/numbers';
 
 /** What is left of each mix becomes a bin; then the day is ended. */
 export function CloseSteps({ day }: { day: Schemas['PottingDay'] }) {

@@ -4,8 +4,8 @@ import { useNavigate } from 'react-router';
 
 import type { Schemas } from '../../api/client';
 import { useWords } from '../../i18n/words';
-import { LinkButton } from '../common/LinkButton';
-import { DayFrame } from './DayFrame';
+import { LinkButton } from '../../kit/fields/LinkButton';
+import { DayFrame } from '../../kit/days/DayFrame';
 import { EntryTable } from './EntryTable';
 import { MixSums } from './MixSums';
 import { ShelfTable } from './ShelfTable';

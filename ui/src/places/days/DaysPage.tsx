@@ -4,12 +4,12 @@ import { Link, useNavigate, useSearchParams } from 'react-router';
 import type { Schemas } from '../../api/client';
 import { useArchiveDay, useDays } from '../../api/days';
 import { useWords } from '../../i18n/words';
-import { ListHead } from '../common/ListHead';
-import { ListTable } from '../common/ListTable';
-import { useArchiving } from '../common/useArchiving';
-import { useListQuery } from '../common/useListQuery';
-import { RowActions } from '../common/RowActions';
-import { DayFrame } from './DayFrame';
+import { ListHead } from '../../kit/lists/ListHead';
+import { ListTable } from '../../kit/lists/ListTable';
+import { useArchiving } from '../../kit/lists/useArchiving';
+import { useListQuery } from '../../kit/lists/useListQuery';
+import { RowActions } from '../../kit/lists/RowActions';
+import { DayFrame } from '../../kit/days/DayFrame';
 
 type Day = Schemas['PottingDaySummary'];
 

@@ -2,14 +2,14 @@ import { Button, Drawer, Form, Segmented, Select } from 'antd';
 import { useState } from 'react';
 
 import { ApiProblem, type Schemas } from '../../api/client';
-import { usePlants } from '../../api/collection';
 import { usePotEntry } from '../../api/days';
-import { typedNumber, useWords } from '../../i18n/words';
-import { plain } from '../blend/blendState';
-import { NumberField } from '../common/NumberField';
-import { TextField } from '../common/TextField';
-import { useUndoable } from '../common/useUndoable';
-import { FindingTicks } from '../plants/FindingTicks';
+import { usePlants } from '../../api/plants';
+import { useWords } from '../../i18n/words';
+import { NumberField } from '../../kit/fields/NumberField';
+import { TextField } from '../../kit/fields/TextField';
+import { useUndoable } from '../../kit/hooks/useUndoable';
+import { FindingTicks } from '../../kit/plants/FindingTicks';
+import { plain, typedNumber } from '../../i18n/numbers';
 
 interface Props {
   day: Schemas['PottingDay'];

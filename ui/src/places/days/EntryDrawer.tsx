@@ -2,17 +2,18 @@ import { Button, Drawer, Form, Segmented, Select } from 'antd';
 import { type ReactNode, useEffect, useRef, useState } from 'react';
 
 import { ApiProblem, type Schemas } from '../../api/client';
-import { useFertilisers } from '../../api/collection';
 import { useChangeEntry, useRemoveEntry } from '../../api/days';
-import { usePots, useRecipes } from '../../api/queries';
+import { useFertilisers } from '../../api/fertilisers';
+import { usePots } from '../../api/pots';
+import { useRecipes } from '../../api/recipes';
 import type { MessageId } from '../../i18n/en';
-import { typedNumber, useWords } from '../../i18n/words';
-import { plain } from '../blend/blendState';
-import { ComponentPicker } from '../blend/ComponentPicker';
-import { NumberField } from '../common/NumberField';
-import { TextField } from '../common/TextField';
-import { useUndoable } from '../common/useUndoable';
+import { useWords } from '../../i18n/words';
+import { ComponentPicker } from '../../kit/pickers/ComponentPicker';
+import { NumberField } from '../../kit/fields/NumberField';
+import { TextField } from '../../kit/fields/TextField';
+import { useUndoable } from '../../kit/hooks/useUndoable';
 import { EntryFigures } from './EntryFigures';
+import { plain, typedNumber } from '../../i18n/numbers';
 
 type Plan = Schemas['EntryPlan'];
 type Changes = Schemas['EntryChanges'];

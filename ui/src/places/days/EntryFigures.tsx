@@ -1,6 +1,6 @@
 import type { Schemas } from '../../api/client';
 import { useWords } from '../../i18n/words';
-import { useReasonWords } from '../plants/useReasonWords';
+import { useReasonWords } from '../../kit/plants/useReasonWords';
 import { Fit } from './EntryTable';
 
 /** What is worked out for one plant of a day. */

@@ -5,8 +5,8 @@ import { ApiProblem, type Schemas } from '../../api/client';
 import { useMixLoad, useUnmixLoad } from '../../api/days';
 import { Swatch } from '../../drawing/Swatch';
 import { useWords } from '../../i18n/words';
-import { usePreparationWords } from '../blend/usePreparationWords';
-import { useUndoable } from '../common/useUndoable';
+import { usePreparationWords } from '../../kit/mixes/usePreparationWords';
+import { useUndoable } from '../../kit/hooks/useUndoable';
 
 type Mix = Schemas['DayMix'];
 

@@ -1,7 +1,7 @@
 import type { Schemas } from '../../api/client';
 import { Swatch } from '../../drawing/Swatch';
 import { useWords } from '../../i18n/words';
-import { usePreparationWords } from '../blend/usePreparationWords';
+import { usePreparationWords } from '../../kit/mixes/usePreparationWords';
 
 /** The base mixes of a day: what the pots take, loads, scoops. */
 export function MixSums({ day }: { day: Schemas['PottingDay'] }) {

@@ -3,7 +3,7 @@ import { useParams } from 'react-router';
 
 import type { Schemas } from '../../api/client';
 import { useDay } from '../../api/days';
-import { ListState } from '../common/ListState';
+import { ListState } from '../../kit/lists/ListState';
 
 /** The day that the address names, once it is there; what stood there stays while it cannot be read again. */
 export function OfDay({ children }: { children: (day: Schemas['PottingDay']) => ReactNode }) {

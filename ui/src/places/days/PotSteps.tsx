@@ -4,8 +4,8 @@ import { useState } from 'react';
 import { ApiProblem, type Schemas } from '../../api/client';
 import { usePotEntry } from '../../api/days';
 import { useWords } from '../../i18n/words';
-import { useUndoable } from '../common/useUndoable';
-import { PhotoInput } from '../plants/Photos';
+import { useUndoable } from '../../kit/hooks/useUndoable';
+import { PhotoInput } from '../../kit/plants/Photos';
 import { DoneDrawer } from './DoneDrawer';
 import { PotCard } from './PotCard';
 

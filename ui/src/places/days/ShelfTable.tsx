@@ -4,13 +4,13 @@ import { Link } from 'react-router';
 
 import { ApiProblem, type Schemas } from '../../api/client';
 import { useBuyForDay, useStandIns } from '../../api/days';
-import { useMeta } from '../../api/queries';
+import { useMeta } from '../../api/meta';
 import { Swatch } from '../../drawing/Swatch';
-import { typedNumber, useWords } from '../../i18n/words';
-import { plain } from '../blend/blendState';
-import { NumberField } from '../common/NumberField';
-import { TextField } from '../common/TextField';
-import { useUndoable } from '../common/useUndoable';
+import { useWords } from '../../i18n/words';
+import { NumberField } from '../../kit/fields/NumberField';
+import { TextField } from '../../kit/fields/TextField';
+import { useUndoable } from '../../kit/hooks/useUndoable';
+import { plain, typedNumber } from '../../i18n/numbers';
 
 type Row = Schemas['DayShelf'];
 

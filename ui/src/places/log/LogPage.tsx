@@ -1,11 +1,11 @@
 import { Link } from 'react-router';
 
 import type { Schemas } from '../../api/client';
-import { useBatches } from '../../api/queries';
+import { useBatches } from '../../api/batches';
 import { useWords } from '../../i18n/words';
-import { ListHead } from '../common/ListHead';
-import { ListTable } from '../common/ListTable';
-import { useListQuery } from '../common/useListQuery';
+import { ListHead } from '../../kit/lists/ListHead';
+import { ListTable } from '../../kit/lists/ListTable';
+import { useListQuery } from '../../kit/lists/useListQuery';
 
 type Batch = Schemas['BatchSummary'];
 

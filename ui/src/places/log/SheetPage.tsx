@@ -2,7 +2,7 @@ import { Button, Spin } from 'antd';
 import { Link, useParams } from 'react-router';
 
 import { ApiProblem } from '../../api/client';
-import { useBatch } from '../../api/queries';
+import { useBatch } from '../../api/batches';
 import { useWords } from '../../i18n/words';
 import { MixingSheet } from './MixingSheet';
 

@@ -2,13 +2,13 @@ import { Button, Drawer, Form, Slider } from 'antd';
 import { useMemo, useState } from 'react';
 
 import { ApiProblem, type Schemas } from '../../api/client';
-import { judgeInspection, useInspect } from '../../api/collection';
+import { judgeInspection, useInspect } from '../../api/plants';
 import { useLastGood } from '../../api/lastGood';
 import { useWords } from '../../i18n/words';
-import { TextField } from '../common/TextField';
-import { useUndoable } from '../common/useUndoable';
-import { FindingTicks } from './FindingTicks';
-import { useReasonWords } from './useReasonWords';
+import { TextField } from '../../kit/fields/TextField';
+import { useUndoable } from '../../kit/hooks/useUndoable';
+import { FindingTicks } from '../../kit/plants/FindingTicks';
+import { useReasonWords } from '../../kit/plants/useReasonWords';
 
 /** What is seen at the roots, by taps; what it says of the old mix and for the new one stands beside it at once. */
 export function InspectionDrawer({ plant, close }: { plant: Schemas['Plant']; close: () => void }) {

@@ -2,11 +2,11 @@ import { Button, Drawer, Form, Segmented } from 'antd';
 import { useEffect, useState } from 'react';
 
 import type { Schemas } from '../../api/client';
-import { useOutOfTurn } from '../../api/collection';
+import { useOutOfTurn } from '../../api/plants';
 import type { MessageId } from '../../i18n/en';
 import { useWords } from '../../i18n/words';
-import { TextField } from '../common/TextField';
-import { useUndoable } from '../common/useUndoable';
+import { TextField } from '../../kit/fields/TextField';
+import { useUndoable } from '../../kit/hooks/useUndoable';
 
 const CAUSES: Schemas['OutOfTurnCause'][] = ['blown_over', 'pot_broken', 'roots_rotting'];
 

@@ -3,15 +3,16 @@ import { useId, useState } from 'react';
 import { useNavigate } from 'react-router';
 
 import { ApiProblem, type Schemas } from '../../api/client';
-import { usePlaces, useSavePlant } from '../../api/collection';
-import { usePots, useRecipes } from '../../api/queries';
-import { useSites } from '../../api/situation';
+import { usePlaces, useSavePlant } from '../../api/plants';
+import { usePots } from '../../api/pots';
+import { useRecipes } from '../../api/recipes';
+import { useSites } from '../../api/situations';
 import type { MessageId } from '../../i18n/en';
 import { useWords } from '../../i18n/words';
-import { PlantPicker } from '../blend/PlantPicker';
-import { NumberField } from '../common/NumberField';
-import { TextField } from '../common/TextField';
-import { useUndoable } from '../common/useUndoable';
+import { SpeciesPicker } from '../../kit/pickers/SpeciesPicker';
+import { NumberField } from '../../kit/fields/NumberField';
+import { TextField } from '../../kit/fields/TextField';
+import { useUndoable } from '../../kit/hooks/useUndoable';
 import { formOf, inputOf, type NumberName, type PlantForm, type TextName, wrongNumbers } from './plantForm';
 
 const BURIED: Schemas['BuriedKind'][] = ['wires', 'plate', 'stone', 'foam', 'label', 'other'];
@@ -131,7 +132,7 @@ export function PlantDrawer({ plant, close }: { plant: Schemas['Plant'] | null; 
           {text('name', t('field.name'))}
           {text('number', t('plants.number'), { hint: t('plants.number.hint') })}
           <Form.Item label={t('plants.field.species')}>
-            <PlantPicker
+            <SpeciesPicker
               group={form.group}
               speciesId={form.speciesId}
               onPick={(group, speciesId) => set({ group, speciesId })}

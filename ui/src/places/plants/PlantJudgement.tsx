@@ -2,11 +2,12 @@ import { Button, Form, Modal } from 'antd';
 import { useState } from 'react';
 
 import { ApiProblem, type Schemas } from '../../api/client';
-import { useChangeProportions, useProportions } from '../../api/collection';
-import { typedNumber, useWords } from '../../i18n/words';
-import { NumberField } from '../common/NumberField';
-import { yearsRange } from '../blend/verdictWords';
-import { useReasonWords } from './useReasonWords';
+import { useChangeProportions, useProportions } from '../../api/plants';
+import { useWords } from '../../i18n/words';
+import { NumberField } from '../../kit/fields/NumberField';
+import { yearsRange } from '../../kit/mixes/verdictWords';
+import { useReasonWords } from '../../kit/plants/useReasonWords';
+import { typedNumber } from '../../i18n/numbers';
 
 /** Whether it is due and whether the season is right, each with its reasons. */
 export function PlantJudgement({ dossier }: { dossier: Schemas['PlantDossier'] }) {

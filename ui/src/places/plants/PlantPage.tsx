@@ -3,16 +3,16 @@ import { lazy, Suspense, useState } from 'react';
 import { Link, useParams } from 'react-router';
 
 import type { Schemas } from '../../api/client';
-import { usePlant, useTellOfPlant } from '../../api/collection';
+import { usePlant, useTellOfPlant } from '../../api/plants';
 import { Swatch } from '../../drawing/Swatch';
 import { useWords } from '../../i18n/words';
-import { ListState } from '../common/ListState';
-import { useUndoable } from '../common/useUndoable';
+import { ListState } from '../../kit/lists/ListState';
+import { useUndoable } from '../../kit/hooks/useUndoable';
 import { History } from './History';
-import { Photos } from './Photos';
+import { Photos } from '../../kit/plants/Photos';
 import { PlantJudgement } from './PlantJudgement';
 import { StickSection } from './StickSection';
-import { TaskList } from './TaskList';
+import { TaskList } from '../../kit/plants/TaskList';
 
 const PlantDrawer = lazy(() => import('./PlantDrawer').then((module) => ({ default: module.PlantDrawer })));
 const InspectionDrawer = lazy(() =>
@@ -20,7 +20,7 @@ const InspectionDrawer = lazy(() =>
 );
 const OutOfTurnDrawer = lazy(() => import('./OutOfTurnDrawer').then((module) => ({ default: module.OutOfTurnDrawer })));
 const TellModal = lazy(() => import('./TellModal').then((module) => ({ default: module.TellModal })));
-const ToDay = lazy(() => import('../days/ToDay').then((module) => ({ default: module.ToDay })));
+const ToDay = lazy(() => import('../../kit/days/ToDay').then((module) => ({ default: module.ToDay })));
 
 const STAGES: Schemas['GrowthStage'][] = [
   'rest',

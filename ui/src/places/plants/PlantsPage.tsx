@@ -3,21 +3,21 @@ import { lazy, Suspense, useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
 
 import type { Schemas } from '../../api/client';
-import { useArchivePlant, usePlants } from '../../api/collection';
+import { useArchivePlant, usePlants } from '../../api/plants';
 import { useWords } from '../../i18n/words';
-import { ListHead } from '../common/ListHead';
-import { ListTable } from '../common/ListTable';
-import { RowActions } from '../common/RowActions';
-import { useArchiving } from '../common/useArchiving';
-import { useListQuery } from '../common/useListQuery';
-import { CollectionNav } from './CollectionNav';
-import { DueMark } from './DueMark';
-import { usePlantFilters } from './usePlantFilters';
+import { ListHead } from '../../kit/lists/ListHead';
+import { ListTable } from '../../kit/lists/ListTable';
+import { RowActions } from '../../kit/lists/RowActions';
+import { useArchiving } from '../../kit/lists/useArchiving';
+import { useListQuery } from '../../kit/lists/useListQuery';
+import { CollectionNav } from '../../kit/plants/CollectionNav';
+import { DueMark } from '../../kit/plants/DueMark';
+import { usePlantFilters } from '../../kit/plants/usePlantFilters';
 
 const PlantDrawer = lazy(() => import('./PlantDrawer').then((module) => ({ default: module.PlantDrawer })));
-const ToDay = lazy(() => import('../days/ToDay').then((module) => ({ default: module.ToDay })));
+const ToDay = lazy(() => import('../../kit/days/ToDay').then((module) => ({ default: module.ToDay })));
 const ExchangeDrawer = lazy(() =>
-  import('../bins/ExchangeDrawer').then((module) => ({ default: module.ExchangeDrawer })),
+  import('../../kit/lists/ExchangeDrawer').then((module) => ({ default: module.ExchangeDrawer })),
 );
 
 type Plant = Schemas['Plant'];

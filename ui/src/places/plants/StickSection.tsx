@@ -2,10 +2,11 @@ import { Button, Form, Segmented } from 'antd';
 import { useState } from 'react';
 
 import { api, answerOf, type Schemas } from '../../api/client';
-import { useMoisture } from '../../api/collection';
-import { typedNumber, useWords } from '../../i18n/words';
-import { NumberField } from '../common/NumberField';
-import { useUndoable } from '../common/useUndoable';
+import { useMoisture } from '../../api/plants';
+import { useWords } from '../../i18n/words';
+import { NumberField } from '../../kit/fields/NumberField';
+import { useUndoable } from '../../kit/hooks/useUndoable';
+import { typedNumber } from '../../i18n/numbers';
 
 const METHODS: Schemas['MoistureMethod'][] = ['stick', 'weight', 'probe', 'eye'];
 

@@ -2,11 +2,13 @@ import { Form, Modal, Select } from 'antd';
 import { useState } from 'react';
 
 import { ApiProblem, type Schemas } from '../../api/client';
-import { useAddTask, useArchivePlant, useOffspring, useTellOfPlant } from '../../api/collection';
-import { typedNumber, useWords } from '../../i18n/words';
-import { NumberField } from '../common/NumberField';
-import { TextField } from '../common/TextField';
-import { useUndoable } from '../common/useUndoable';
+import { useAddTask } from '../../api/care';
+import { useArchivePlant, useOffspring, useTellOfPlant } from '../../api/plants';
+import { useWords } from '../../i18n/words';
+import { NumberField } from '../../kit/fields/NumberField';
+import { TextField } from '../../kit/fields/TextField';
+import { useUndoable } from '../../kit/hooks/useUndoable';
+import { typedNumber } from '../../i18n/numbers';
 
 type What = 'note' | 'snoozed' | 'override' | 'given_away' | 'died' | 'offspring' | 'task';
 const TITLES = {

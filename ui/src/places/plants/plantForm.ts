@@ -1,6 +1,5 @@
 import type { Schemas } from '../../api/client';
-import { typedNumber } from '../../i18n/words';
-import { plain } from '../blend/blendState';
+import { plain, typedNumber } from '../../i18n/numbers';
 
 export const NUMBERS = ['year_started', 'height_cm', 'canopy_cm', 'trunk_mm', 'weight_kg', 'planned_years'] as const;
 export type NumberName = (typeof NUMBERS)[number];

@@ -2,8 +2,9 @@ import { Form, Select } from 'antd';
 import { useState } from 'react';
 
 import type { Schemas } from '../../api/client';
-import { usePlants, usePotChecks } from '../../api/collection';
-import { useRecipes } from '../../api/queries';
+import { usePlants } from '../../api/plants';
+import { usePotChecks } from '../../api/pots';
+import { useRecipes } from '../../api/recipes';
 import { useWords } from '../../i18n/words';
 
 /** The checks of a pot that matter, with a mix in it and perhaps for a plant. */

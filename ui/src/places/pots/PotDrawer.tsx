@@ -3,14 +3,15 @@ import { useId, useMemo, useState } from 'react';
 
 import { answerOf, api, ApiProblem, type Schemas } from '../../api/client';
 import { useLastGood } from '../../api/lastGood';
-import { useMeta, useSavePot } from '../../api/queries';
+import { useMeta } from '../../api/meta';
+import { useSavePot } from '../../api/pots';
 import { PotOutline } from '../../drawing/PotOutline';
 import type { MessageId } from '../../i18n/en';
-import { typedNumber, useWords } from '../../i18n/words';
-import { plain } from '../blend/blendState';
-import { NumberField } from '../common/NumberField';
-import { useUndoable } from '../common/useUndoable';
+import { useWords } from '../../i18n/words';
+import { NumberField } from '../../kit/fields/NumberField';
+import { useUndoable } from '../../kit/hooks/useUndoable';
 import { PotChecks } from './PotChecks';
+import { plain, typedNumber } from '../../i18n/numbers';
 
 type Shape = Schemas['Shape'];
 

@@ -3,16 +3,15 @@ import { useState } from 'react';
 import { useNavigate, useSearchParams } from 'react-router';
 
 import type { Schemas } from '../../api/client';
-import { useArchivePot, usePots } from '../../api/queries';
+import { useArchivePot, usePots } from '../../api/pots';
 import { PotOutline } from '../../drawing/PotOutline';
 import { useWords } from '../../i18n/words';
-import { useBlend } from '../blend/BlendProvider';
-import { ListHead } from '../common/ListHead';
-import { ListTable } from '../common/ListTable';
-import { RowActions } from '../common/RowActions';
-import { useArchiving } from '../common/useArchiving';
-import { useListQuery } from '../common/useListQuery';
-import { CollectionNav } from '../plants/CollectionNav';
+import { ListHead } from '../../kit/lists/ListHead';
+import { ListTable } from '../../kit/lists/ListTable';
+import { RowActions } from '../../kit/lists/RowActions';
+import { useArchiving } from '../../kit/lists/useArchiving';
+import { useListQuery } from '../../kit/lists/useListQuery';
+import { CollectionNav } from '../../kit/plants/CollectionNav';
 import { PotDrawer } from './PotDrawer';
 
 type Pot = Schemas['Pot'];
@@ -26,7 +25,6 @@ export default function PotsPage() {
   const found = usePots(list.query);
   const archive = useArchivePot();
   const navigate = useNavigate();
-  const { dispatch } = useBlend();
 
   const setArchived = useArchiving(archive);
 
@@ -138,8 +136,7 @@ export default function PotsPage() {
                     size="small"
                     aria-label={`${t('pots.blendWith')} ${pot.name}`}
                     onClick={() => {
-                      dispatch({ do: 'change', touches: 'pot', mix: { potId: pot.id } });
-                      void navigate('/blend');
+                      void navigate('/blend', { state: { potId: pot.id } });
                     }}
                   >
                     {t('pots.blendWith')}

@@ -2,11 +2,11 @@ import { Button } from 'antd';
 import { useState } from 'react';
 import { Link } from 'react-router';
 
-import { useTasks } from '../../api/collection';
+import { useTasks } from '../../api/care';
 import { useDays } from '../../api/days';
 import { useWords } from '../../i18n/words';
-import { ListState } from '../common/ListState';
-import { TaskList, useTaskName } from '../plants/TaskList';
+import { ListState } from '../../kit/lists/ListState';
+import { TaskList, useTaskName } from '../../kit/plants/TaskList';
 import { type CalendarDay, iso, monthDays } from './month';
 
 const MOST_IN_A_DAY = 3;

@@ -2,12 +2,12 @@ import type { ReactNode } from 'react';
 import { Link } from 'react-router';
 
 import type { Schemas } from '../../api/client';
-import { useToday } from '../../api/collection';
+import { useToday } from '../../api/care';
 import { Swatch } from '../../drawing/Swatch';
 import { useWords } from '../../i18n/words';
-import { LinkButton } from '../common/LinkButton';
-import { ListState } from '../common/ListState';
-import { TaskList } from '../plants/TaskList';
+import { LinkButton } from '../../kit/fields/LinkButton';
+import { ListState } from '../../kit/lists/ListState';
+import { TaskList } from '../../kit/plants/TaskList';
 
 /** What the day asks for, with one way on from each. */
 export default function TodayPage() {

@@ -1,0 +1,41 @@
+import { keepPreviousData, useQuery } from '@tanstack/react-query';
+
+import { answerOf, api, type Schemas } from './client';
+import { useWrite } from './stale';
+
+export type TaskQuery = {
+  page?: number;
+  per_page?: number;
+  sort?: string;
+  state?: 'open' | 'done' | 'skipped';
+  from?: string;
+  to?: string;
+  plant_id?: number;
+};
+
+export function useTasks(query: TaskQuery) {
+  return useQuery({
+    queryKey: ['tasks', query],
+    queryFn: async ({ signal }) => answerOf(await api.GET('/tasks', { params: { query }, signal })),
+    placeholderData: keepPreviousData,
+  });
+}
+
+export function useAddTask() {
+  return useWrite(async (body: Schemas['CareTaskInput']) => answerOf(await api.POST('/tasks', { body })), 'task');
+}
+
+export function useChangeTask() {
+  return useWrite(
+    async ({ id, ...body }: { id: number } & Schemas['CareTaskChange']) =>
+      answerOf(await api.PUT('/tasks/{id}', { params: { path: { id } }, body })),
+    'task',
+  );
+}
+
+export function useToday() {
+  return useQuery({
+    queryKey: ['today'],
+    queryFn: async ({ signal }) => answerOf(await api.GET('/today', { signal })),
+  });
+}

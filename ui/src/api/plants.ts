@@ -1,0 +1,141 @@
+import { keepPreviousData, useQuery } from '@tanstack/react-query';
+
+import { answerOf, api, type Schemas } from './client';
+import type { ListQuery } from './lists';
+import { useWrite } from './stale';
+
+export type PlantQuery = ListQuery & {
+  due?: 0 | 1;
+  place?: string;
+  plant_group?: Schemas['PlantGroup'];
+  health?: Schemas['Health'];
+  helper?: string;
+};
+
+export function usePlants(query: PlantQuery) {
+  return useQuery({
+    queryKey: ['plants', query],
+    queryFn: async ({ signal }) => answerOf(await api.GET('/plants', { params: { query }, signal })),
+    placeholderData: keepPreviousData,
+  });
+}
+
+export function usePlant(id: number) {
+  return useQuery({
+    queryKey: ['plant', id],
+    queryFn: async ({ signal }) => answerOf(await api.GET('/plants/{id}', { params: { path: { id } }, signal })),
+  });
+}
+
+export function usePlaces() {
+  return useQuery({
+    queryKey: ['places'],
+    queryFn: async ({ signal }) => answerOf(await api.GET('/plant-places', { signal })).data,
+  });
+}
+
+export function useSavePlant() {
+  return useWrite(
+    async ({ id, body }: { id: number | null; body: Schemas['PlantInput'] }) =>
+      answerOf(
+        id === null
+          ? await api.POST('/plants', { body })
+          : await api.PUT('/plants/{id}', { params: { path: { id } }, body }),
+      ),
+    'plant',
+  );
+}
+
+export function useArchivePlant() {
+  return useWrite(
+    async ({ id, archived }: { id: number; archived: boolean }) =>
+      answerOf(await api.PUT('/plants/{id}/archived', { params: { path: { id } }, body: { archived } })),
+    'plant',
+  );
+}
+
+export function useTellOfPlant(id: number) {
+  return useWrite(
+    async (body: Schemas['PlantEventInput']) =>
+      answerOf(await api.POST('/plants/{id}/events', { params: { path: { id } }, body })),
+    'plant',
+  );
+}
+
+export function useOffspring(id: number) {
+  return useWrite(
+    async (body: Schemas['OffspringInput']) =>
+      answerOf(await api.POST('/plants/{id}/offspring', { params: { path: { id } }, body })),
+    'plant',
+  );
+}
+
+export const judgeInspection = async (id: number, body: Schemas['InspectionInput'], signal: AbortSignal) =>
+  answerOf(await api.POST('/plants/{id}/inspections/judge', { params: { path: { id } }, body, signal }));
+
+export function useInspect(id: number) {
+  return useWrite(
+    async (body: Schemas['InspectionInput']) =>
+      answerOf(await api.POST('/plants/{id}/inspections', { params: { path: { id } }, body })),
+    'plant',
+  );
+}
+
+export function useOutOfTurn(id: number) {
+  return useWrite(
+    async (body: Schemas['OutOfTurnInput']) =>
+      answerOf(await api.POST('/plants/{id}/out-of-turn', { params: { path: { id } }, body })),
+    'plantPage',
+  );
+}
+
+export function useMoisture(id: number) {
+  return useWrite(
+    async (body: Schemas['MoistureCheckInput']) =>
+      answerOf(await api.POST('/plants/{id}/moisture', { params: { path: { id } }, body })),
+    'plantPage',
+  );
+}
+
+export function useAddPhoto(id: number) {
+  return useWrite(
+    async ({
+      file,
+      ...query
+    }: {
+      file: File;
+      subject: Schemas['PhotoSubject'];
+      caption?: string;
+      day_plant_id?: number;
+    }) =>
+      answerOf(
+        await api.POST('/plants/{id}/photos', {
+          params: { path: { id }, query },
+          body: file as unknown as string,
+          bodySerializer: (body) => body as unknown as Blob,
+          headers: { 'Content-Type': file.type },
+        }),
+      ),
+    'plantPage',
+  );
+}
+
+export function useRemovePhoto() {
+  return useWrite(async (id: number) => {
+    await api.DELETE('/photos/{id}', { params: { path: { id } } });
+  }, 'plantPage');
+}
+
+export function useProportions() {
+  return useQuery({
+    queryKey: ['proportions'],
+    queryFn: async ({ signal }) => answerOf(await api.GET('/proportions', { signal })),
+  });
+}
+
+export function useChangeProportions() {
+  return useWrite(
+    async (body: Schemas['ProportionRules']) => answerOf(await api.PUT('/proportions', { body })),
+    'proportions',
+  );
+}

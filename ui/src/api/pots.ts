@@ -1,0 +1,43 @@
+import { keepPreviousData, useQuery } from '@tanstack/react-query';
+
+import { answerOf, api, type Schemas } from './client';
+import type { ListQuery } from './lists';
+import { useWrite } from './stale';
+
+export function usePots(query: ListQuery) {
+  return useQuery({
+    queryKey: ['pots', query],
+    queryFn: async ({ signal }) => answerOf(await api.GET('/pots', { params: { query }, signal })),
+    placeholderData: keepPreviousData,
+  });
+}
+
+export function useSavePot() {
+  return useWrite(
+    async ({ id, body }: { id: number | null; body: Schemas['PotInput'] }) =>
+      answerOf(
+        id === null
+          ? await api.POST('/pots', { body })
+          : await api.PUT('/pots/{id}', { params: { path: { id } }, body }),
+      ),
+    'pot',
+  );
+}
+
+export function useArchivePot() {
+  return useWrite(
+    async ({ id, archived }: { id: number; archived: boolean }) =>
+      answerOf(await api.PUT('/pots/{id}/archived', { params: { path: { id } }, body: { archived } })),
+    'pot',
+  );
+}
+
+export function usePotChecks(body: Schemas['PotChecksInput'] | null) {
+  return useQuery({
+    queryKey: ['checks', body],
+    queryFn: async ({ signal }) =>
+      answerOf(await api.POST('/pots/checks', { body: body ?? { pot_id: 0, recipe_id: 0 }, signal })),
+    enabled: body !== null,
+    placeholderData: keepPreviousData,
+  });
+}

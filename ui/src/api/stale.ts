@@ -1,0 +1,74 @@
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useCallback } from 'react';
+
+/** The first part of the key under which an answer of the server is kept. */
+export type Kept =
+  | 'batches'
+  | 'checks'
+  | 'components'
+  | 'day'
+  | 'days'
+  | 'evaluation'
+  | 'fertilisers'
+  | 'instruments'
+  | 'lots'
+  | 'model-news'
+  | 'movements'
+  | 'places'
+  | 'plan'
+  | 'plant'
+  | 'plants'
+  | 'pots'
+  | 'proportions'
+  | 'recipes'
+  | 'sieve-sets'
+  | 'sites'
+  | 'species'
+  | 'tasks'
+  | 'test'
+  | 'tests'
+  | 'today'
+  | 'vessels';
+
+/** What a change makes stale: the one place that says so. */
+export const STALE = {
+  batch: ['batches'],
+  component: ['components', 'recipes', 'evaluation', 'plan'],
+  day: ['days', 'today', 'plants', 'plant', 'tasks', 'components', 'lots', 'movements'],
+  fertiliser: ['fertilisers', 'day'],
+  file: ['components', 'lots', 'movements', 'tests', 'evaluation', 'plan', 'plants', 'plant', 'pots', 'today'],
+  instrument: ['instruments'],
+  modelNews: ['model-news'],
+  plant: ['plants', 'plant', 'tasks', 'today', 'places'],
+  plantPage: ['plant'],
+  pot: ['pots', 'evaluation'],
+  proportions: ['proportions', 'plant', 'checks'],
+  recipe: ['recipes'],
+  sieveSet: ['sieve-sets'],
+  site: ['sites', 'evaluation'],
+  species: ['species', 'evaluation'],
+  stock: ['components', 'lots', 'movements', 'evaluation', 'plan'],
+  task: ['tasks', 'today', 'plant'],
+  test: ['tests', 'test'],
+  testInUse: ['tests', 'test', 'components', 'recipes', 'evaluation', 'plan'],
+  vessel: ['vessels'],
+} as const satisfies Record<string, readonly Kept[]>;
+
+export type Change = keyof typeof STALE;
+
+/** Has what a change made stale loaded anew. */
+export function useStale() {
+  const client = useQueryClient();
+
+  return useCallback(
+    (change: Change) => Promise.all(STALE[change].map((key) => client.invalidateQueries({ queryKey: [key] }))),
+    [client],
+  );
+}
+
+/** A write, and what it makes stale. */
+export function useWrite<Input, Output>(write: (input: Input) => Promise<Output>, change: Change) {
+  const stale = useStale();
+
+  return useMutation({ mutationFn: write, onSuccess: () => stale(change) });
+}

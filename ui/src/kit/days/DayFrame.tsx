@@ -1,0 +1,125 @@
+import { Button, Form, Modal, Select } from 'antd';
+import { useState } from 'react';
+
+import { useVessels } from '../../api/bench';
+import { useSaveDay } from '../../api/days';
+import { ApiProblem, type Schemas } from '../../api/client';
+import { useWords } from '../../i18n/words';
+import { NumberField } from '../fields/NumberField';
+import { TextField } from '../fields/TextField';
+import { useUndoable } from '../hooks/useUndoable';
+import { plain, typedNumber } from '../../i18n/numbers';
+
+interface Props {
+  day: Schemas['PottingDaySummary'] | null;
+  close: (saved?: Schemas['PottingDay']) => void;
+  learned?: Schemas['PottingDay']['learned_spare'];
+}
+
+/** When, who, with which tub and scoop, and how much on top. */
+export function DayFrame({ day, close, learned }: Props) {
+  const { t, n, percent } = useWords();
+  const [name, setName] = useState(day?.name ?? '');
+  const [on, setOn] = useState(() => day?.planned_on ?? new Date(Date.now() + 7 * 864e5).toISOString().slice(0, 10));
+  const [tub, setTub] = useState(plain(day?.tub_l ?? 40));
+  const [scoop, setScoop] = useState(plain(day?.scoop_l ?? 1));
+  const [spare, setSpare] = useState(day === null ? '' : plain(day.spare * 100));
+  const [helpers, setHelpers] = useState<string[]>(day?.helpers ?? []);
+  const [note, setNote] = useState(day?.note ?? '');
+  const [marked, setMarked] = useState<string[]>([]);
+  const save = useSaveDay();
+  const say = useUndoable();
+  const vessels = useVessels().data?.data ?? [];
+  const problem = save.error instanceof ApiProblem ? save.error : undefined;
+  const errorAt = (path: string) => (marked.includes(path) ? t('common.notNumber') : problem?.at(path));
+
+  const submit = async () => {
+    const wrong = [
+      ...(typedNumber(tub) === null ? ['tub_l'] : []),
+      ...(typedNumber(scoop) === null ? ['scoop_l'] : []),
+      ...(spare.trim() !== '' && typedNumber(spare) === null ? ['spare'] : []),
+    ];
+    setMarked(wrong);
+    if (wrong.length > 0) {
+      return;
+    }
+    const share = typedNumber(spare);
+    const saved = await save.mutateAsync({
+      id: day?.id ?? null,
+      body: {
+        name,
+        planned_on: on,
+        tub_l: typedNumber(tub) ?? 0,
+        scoop_l: typedNumber(scoop) ?? 0,
+        ...(share === null ? {} : { spare: share / 100 }),
+        helpers,
+        note,
+      },
+    });
+    say(t('common.saved', { name: saved.name }));
+    close(saved);
+  };
+
+  return (
+    <Modal
+      open
+      title={day === null ? t('days.newTitle') : t('days.frame')}
+      okText={t('common.save')}
+      cancelText={t('common.cancel')}
+      confirmLoading={save.isPending}
+      onCancel={() => close()}
+      onOk={() => void submit().catch(() => undefined)}
+    >
+      <Form layout="vertical">
+        <div className="fields-2">
+          <TextField label={t('field.name')} value={name} error={problem?.at('name')} onChange={setName} />
+          <TextField label={t('days.on')} type="date" value={on} error={problem?.at('planned_on')} onChange={setOn} />
+        </div>
+        <div className="fields-3">
+          <NumberField label={t('days.tub')} unit="L" value={tub} error={errorAt('tub_l')} onChange={setTub} />
+          <NumberField label={t('days.scoop')} unit="L" value={scoop} error={errorAt('scoop_l')} onChange={setScoop} />
+          <NumberField
+            label={t('days.spare')}
+            unit="%"
+            value={spare}
+            error={errorAt('spare')}
+            onChange={setSpare}
+            {...(day === null ? { hint: t('plants.field.usual') } : {})}
+          />
+        </div>
+        {learned !== undefined && (
+          <p className="quiet">{t('days.spareLearned', { days: learned.days, share: percent(learned.share, 1) })}</p>
+        )}
+        {vessels.length > 0 && (
+          <p className="vessel-choice">
+            {vessels.map((vessel) => (
+              <Button
+                key={vessel.id}
+                size="small"
+                onClick={() => (vessel.kind === 'tub' ? setTub : setScoop)(plain(vessel.volume_l))}
+              >
+                {vessel.name} {n(vessel.volume_l)} L
+              </Button>
+            ))}
+          </p>
+        )}
+        <Form.Item label={t('days.helpers')} help={problem?.at('helpers') ?? t('days.helpersHint')}>
+          <Select
+            mode="tags"
+            open={false}
+            suffixIcon={null}
+            aria-label={t('days.helpers')}
+            value={helpers}
+            onChange={setHelpers}
+          />
+        </Form.Item>
+        <TextField label={t('field.note')} value={note} onChange={setNote} longest={2000} />
+        {save.error !== null && problem === undefined && (
+          <p className="field-error" role="alert">
+            {t('problem.offline')}
+          </p>
+        )}
+      </Form>
+    </Modal>
+  );
+}

@@ -1,0 +1,71 @@
+import { Select } from 'antd';
+import { useState } from 'react';
+
+import type { Schemas } from '../../api/client';
+import { useSpecies } from '../../api/situations';
+import { useWords } from '../../i18n/words';
+
+export const GROUPS: Schemas['PlantGroup'][] = [
+  'airy_conifers',
+  'thirsty_conifers',
+  'broadleaf_deciduous',
+  'broadleaf_evergreen',
+  'fruiting_flowering',
+  'acid_lovers',
+  'mediterranean',
+  'tropical_evergreen',
+  'tropical_dry_season',
+  'desert',
+  'seedlings',
+];
+
+interface Props {
+  group: Schemas['PlantGroup'];
+  speciesId: number | null;
+  onPick: (group: Schemas['PlantGroup'], speciesId: number | null) => void;
+}
+
+/** A plant by its group, by its name, or by its habit where nobody can name it. */
+export function SpeciesPicker({ group, speciesId, onPick }: Props) {
+  const { t } = useWords();
+  const [search, setSearch] = useState('');
+  const species = useSpecies({ per_page: 200 }).data?.data ?? [];
+  const fits = (label: string) => label.toLowerCase().includes(search.toLowerCase());
+  const option = (one: Schemas['Species']) => ({ value: `species ${one.id}`, label: one.name, hint: one.reason });
+  const sections = [
+    {
+      label: t('blend.groups'),
+      options: GROUPS.map((each) => ({ value: `group ${each}`, label: t(`group.${each}`), hint: '' })),
+    },
+    { label: t('blend.library'), options: species.filter((one) => !one.unidentified).map(option) },
+    { label: t('blend.unknowns'), options: species.filter((one) => one.unidentified).map(option) },
+  ];
+
+  return (
+    <Select
+      aria-label={t('blend.plant')}
+      value={
+        speciesId !== null && species.some((one) => one.id === speciesId) ? `species ${speciesId}` : `group ${group}`
+      }
+      showSearch={{ searchValue: search, filterOption: false, onSearch: setSearch }}
+      popupMatchSelectWidth={false}
+      options={sections
+        .map((section) => ({
+          ...section,
+          options: section.options.filter((each) => fits(`${each.label} ${each.hint}`)),
+        }))
+        .filter((section) => section.options.length > 0)}
+      optionRender={({ data }) => (
+        <span className="plant-option">
+          <span>{data.label}</span> <small>{(data as unknown as { hint: string }).hint}</small>
+        </span>
+      )}
+      onChange={(value: string) => {
+        setSearch('');
+        const [kind, id] = value.split(' ');
+        const one = species.find((each) => kind === 'species' && each.id === Number(id));
+        onPick(one?.plant_group ?? (id as Schemas['PlantGroup']), one?.id ?? null);
+      }}
+    />
+  );
+}

@@ -1,0 +1,169 @@
+import { Button, Form, Modal } from 'antd';
+import { useState } from 'react';
+import { Link } from 'react-router';
+
+import { ApiProblem, type Schemas } from '../../api/client';
+import { useChangeTask } from '../../api/care';
+import { useWords } from '../../i18n/words';
+import { TextField } from '../fields/TextField';
+import { useUndoable } from '../hooks/useUndoable';
+
+type Task = Schemas['CareTask'];
+const OUTCOMES: Schemas['Outcome'][] = ['took', 'sulked', 'died'];
+
+/** Tasks with what can be done about each: done by a day or by what is seen, later, or skipped with a reason. */
+export function TaskList({ tasks, withPlant }: { tasks: Task[]; withPlant: boolean }) {
+  const { t } = useWords();
+  const change = useChangeTask();
+  const say = useUndoable();
+  const [asking, setAsking] = useState<{ task: Task; what: 'postpone' | 'skip' } | null>(null);
+  const nameOf = useTaskName();
+  const doneWords = (task: Task) => t(task.ends_by === 'date' ? 'task.done' : `task.doneEvent.${task.ends_by}`);
+  const done = async (task: Task, outcome?: Schemas['Outcome']) => {
+    await change.mutateAsync({ id: task.id, do: 'done', ...(outcome === undefined ? {} : { outcome }) });
+    say(t('task.wasDone', { task: nameOf(task) }), () => change.mutate({ id: task.id, do: 'reopen' }));
+  };
+
+  return (
+    <>
+      <ul className="task-list">
+        {tasks.map((task) => (
+          <li key={task.id} className={task.overdue ? 'is-late' : ''}>
+            <TaskText task={task} withPlant={withPlant} />
+            <span className="task-acts">
+              {task.kind === 'after_six_weeks' || task.kind === 'after_a_year' ? (
+                OUTCOMES.map((outcome) => (
+                  <Button key={outcome} onClick={() => void done(task, outcome).catch(() => undefined)}>
+                    {t(`outcome.${outcome}`)}
+                  </Button>
+                ))
+              ) : (
+                <Button
+                  type="primary"
+                  ghost
+                  aria-label={`${doneWords(task)}: ${nameOf(task)} ${task.plant_number}`}
+                  onClick={() => void done(task).catch(() => undefined)}
+                >
+                  {doneWords(task)}
+                </Button>
+              )}
+              <Button
+                aria-label={`${t('task.postpone')}: ${nameOf(task)} ${task.plant_number}`}
+                onClick={() => setAsking({ task, what: 'postpone' })}
+              >
+                {t('task.postpone')}
+              </Button>
+              <Button
+                type="text"
+                aria-label={`${t('task.skip')}: ${nameOf(task)} ${task.plant_number}`}
+                onClick={() => setAsking({ task, what: 'skip' })}
+              >
+                {t('task.skip')}
+              </Button>
+            </span>
+          </li>
+        ))}
+      </ul>
+      {asking !== null && <Ask {...asking} close={() => setAsking(null)} />}
+    </>
+  );
+}
+
+export function useTaskName() {
+  const { t } = useWords();
+
+  return (task: Task) => (task.kind === 'own' ? task.note : t(`task.${task.kind}`));
+}
+
+function TaskText({ task, withPlant }: { task: Task; withPlant: boolean }) {
+  const { t, date, percent } = useWords();
+  const nameOf = useTaskName();
+  const share = task.figures['share'];
+  const more = [
+    task.ends_by === 'date' ? '' : t(`task.until.${task.ends_by}`),
+    task.every_days === null ? '' : t('task.every', { days: task.every_days }),
+    typeof share === 'number' ? t('task.share', { share: percent(share) }) : '',
+    task.until_on === null ? '' : t('task.untilDay', { date: date(task.until_on) }),
+    task.kind === 'own' ? '' : task.note,
+    task.reason,
+  ].filter((part) => part !== '');
+
+  return (
+    <div className="task-text">
+      <strong>{nameOf(task)}</strong>
+      {withPlant && (
+        <>
+          {' '}
+          <Link to={`/plants/${task.plant_id}`}>
+            {task.plant_number} {task.plant_name}
+          </Link>
+          {task.place !== '' && <span className="quiet"> · {task.place}</span>}
+        </>
+      )}
+      <p className={task.overdue ? 'mind' : 'quiet'}>
+        {t(task.ends_by === 'date' ? 'task.dueOn' : 'task.lookOn', { date: date(task.due_on) })}
+        {task.overdue && ` · ${t('task.overdue')}`}
+        {more.length > 0 && ` · ${more.join(' · ')}`}
+      </p>
+    </div>
+  );
+}
+
+function Ask({ task, what, close }: { task: Task; what: 'postpone' | 'skip'; close: () => void }) {
+  const { t, date } = useWords();
+  const nameOf = useTaskName();
+  const change = useChangeTask();
+  const say = useUndoable();
+  const [until, setUntil] = useState(() => new Date(Date.now() + 7 * 864e5).toISOString().slice(0, 10));
+  const [reason, setReason] = useState('');
+  const problem = change.error instanceof ApiProblem ? change.error : undefined;
+  const submit = async () => {
+    await change.mutateAsync(
+      what === 'postpone' ? { id: task.id, do: 'postpone', until, reason } : { id: task.id, do: 'skip', reason },
+    );
+    if (what === 'postpone') {
+      say(t('task.wasPostponed', { task: nameOf(task), date: date(until) }), () =>
+        change.mutate({ id: task.id, do: 'postpone', until: task.due_on }),
+      );
+    } else {
+      say(t('task.wasSkipped', { task: nameOf(task) }), () => change.mutate({ id: task.id, do: 'reopen' }));
+    }
+    close();
+  };
+
+  return (
+    <Modal
+      open
+      title={nameOf(task)}
+      okText={t(what === 'postpone' ? 'task.postpone' : 'task.skip')}
+      cancelText={t('common.cancel')}
+      confirmLoading={change.isPending}
+      onCancel={close}
+      onOk={() => void submit().catch(() => undefined)}
+    >
+      <Form layout="vertical">
+        {what === 'postpone' && (
+          <TextField
+            label={t('task.postponeTo')}
+            type="date"
+            value={until}
+            error={problem?.at('until')}
+            onChange={setUntil}
+          />
+        )}
+        <TextField
+          label={t(what === 'skip' ? 'task.skipWhy' : 'plant.reason')}
+          value={reason}
+          error={problem?.at('reason')}
+          onChange={setReason}
+          longest={300}
+        />
+        {change.error !== null && problem === undefined && (
+          <p className="field-error" role="alert">
+            {t('problem.offline')}
+          </p>
+        )}
+      </Form>
+    </Modal>
+  );
+}

@@ -1,0 +1,232 @@
+import { Button, Drawer, Form, Input, Select } from 'antd';
+import { useId, useMemo, useState } from 'react';
+import { useNavigate } from 'react-router';
+
+import { answerOf, api, ApiProblem, type Schemas } from '../../../api/client';
+import { useLastGood } from '../../../api/lastGood';
+import { useSaveBatch } from '../../../api/batches';
+import { useVessels } from '../../../api/bench';
+import { useWords } from '../../../i18n/words';
+import { NumberField } from '../../../kit/fields/NumberField';
+import { TextField } from '../../../kit/fields/TextField';
+import { BatchFigures } from './BatchFigures';
+import { useBlend } from '../state/BlendProvider';
+import { plain, typedNumber } from '../../../i18n/numbers';
+
+const KEPT_AS = 'zolbek.order';
+const GAPS = { untouched: 0, teased: 0.1, combed: 0.25, washed: 0.45 } as const;
+
+type Gaps = keyof typeof GAPS;
+
+interface Order {
+  pots: string;
+  ball: string;
+  gaps: Gaps;
+  objects: string;
+  spare: string;
+  tub: string;
+  scoop: string;
+}
+
+const FIRST: Order = { pots: '10', ball: '30', gaps: 'teased', objects: '0', spare: '8', tub: '20', scoop: '1' };
+
+const ask = async (body: Schemas['BatchPlanInput'], signal: AbortSignal) =>
+  answerOf(await api.POST('/batches/plan', { body, signal }));
+
+/** From the mix to what is measured out: number of pots, what of the root ball stays, the tub and the scoop at hand. */
+export function BatchDrawer({
+  question,
+  potName,
+  close,
+}: {
+  question: Schemas['EvaluationInput'];
+  potName: string;
+  close: () => void;
+}) {
+  const { t } = useWords();
+  const { history } = useBlend();
+  const { recipeId, recipeName } = history.now;
+  const [order, setOrder] = useState<Order>(kept);
+  const [name, setName] = useState(
+    t('batch.defaultName', { recipe: recipeName === '' ? t('blend.newMix') : recipeName, pot: potName }),
+  );
+  const [note, setNote] = useState('');
+  const nameId = useId();
+  const isFilled = question.contents != null;
+  const [lots, setLots] = useState<Record<number, number>>({});
+  const vessels = useVessels();
+  const body = useMemo<Schemas['BatchPlanInput'] | null>(() => {
+    // what stands in the pot was set in Blend already: it is not asked for twice
+    const asked = orderOf(isFilled ? { ...order, ball: '0', gaps: 'untouched', objects: '0' } : order);
+    const parts = question.parts.map((part) => {
+      const lot = lots[part.component_id];
+      return lot === undefined ? part : { ...part, lot_id: lot };
+    });
+    return asked === null ? null : { ...question, parts, order: asked };
+  }, [question, order, lots, isFilled]);
+  const { data, fresh, problem } = useLastGood('plan', body, ask);
+  const save = useSaveBatch();
+  const navigate = useNavigate();
+  const saveProblem = save.error instanceof ApiProblem ? save.error : undefined;
+
+  const change = (changed: Partial<Order>) => {
+    const next = { ...order, ...changed };
+    setOrder(next);
+    localStorage.setItem(KEPT_AS, JSON.stringify(next));
+  };
+  const field = (key: Exclude<keyof Order, 'gaps'>, path: string, unit?: string, hint?: string) => (
+    <NumberField
+      label={t(`batch.${key}`)}
+      value={order[key]}
+      error={typedNumber(order[key]) === null ? t('common.notNumber') : problem?.at(`order.${path}`)}
+      onChange={(text) => change({ [key]: text })}
+      {...(unit === undefined ? {} : { unit })}
+      {...(hint === undefined ? {} : { hint })}
+    />
+  );
+  const submit = async () => {
+    if (body === null) {
+      return;
+    }
+    const batch = await save.mutateAsync({ ...body, name, note, recipe_id: recipeId });
+    await navigate(`/log/${batch.id}`);
+  };
+
+  return (
+    <Drawer
+      open
+      size={620}
+      title={t('batch.title')}
+      onClose={close}
+      footer={
+        <Button
+          type="primary"
+          size="large"
+          block
+          disabled={body === null || !fresh}
+          loading={save.isPending}
+          onClick={() => void submit().catch(() => undefined)}
+        >
+          {t('batch.saveAndPrint')}
+        </Button>
+      }
+    >
+      <Form layout="vertical" className="batch-form">
+        <div className="fields-3">
+          {field('pots', 'pots')}
+          {!isFilled && field('ball', 'ball_share', t('unit.percent'))}
+          {!isFilled && (
+            <Form.Item label={t('batch.gaps')}>
+              <Select
+                aria-label={t('batch.gaps')}
+                value={order.gaps}
+                options={(Object.keys(GAPS) as Gaps[]).map((gaps) => ({ value: gaps, label: t(`batch.gaps.${gaps}`) }))}
+                onChange={(gaps) => change({ gaps })}
+              />
+            </Form.Item>
+          )}
+          {isFilled && <p className="quiet">{t('batch.filled')}</p>}
+        </div>
+        <div className="fields-4">
+          {field('spare', 'spare', t('unit.percent'))}
+          {field('tub', 'tub_l', t('unit.L'))}
+          {field('scoop', 'scoop_l', t('unit.L'))}
+          {!isFilled && field('objects', 'objects_l', t('unit.L'))}
+        </div>
+        <VesselChoice vessels={vessels.data?.data ?? []} choose={(key, litres) => change({ [key]: plain(litres) })} />
+        {problem !== undefined && !problem.errors.some((error) => error.path.startsWith('order.')) && (
+          <p className="field-error" role="alert">
+            {problem.message}
+          </p>
+        )}
+        {data !== undefined && (
+          <BatchFigures
+            plan={data}
+            pots={typedNumber(order.pots) ?? 0}
+            fresh={fresh}
+            lots={lots}
+            setLot={(componentId, lot) =>
+              setLots(
+                lot === null
+                  ? Object.fromEntries(Object.entries(lots).filter(([id]) => Number(id) !== componentId))
+                  : { ...lots, [componentId]: lot },
+              )
+            }
+          />
+        )}
+        <Form.Item
+          label={t('batch.name')}
+          htmlFor={nameId}
+          validateStatus={saveProblem?.at('name') === undefined ? '' : 'error'}
+          help={saveProblem?.at('name')}
+        >
+          <Input id={nameId} value={name} onChange={(event) => setName(event.target.value)} />
+        </Form.Item>
+        <TextField label={t('batch.note')} value={note} onChange={setNote} />
+        {save.error !== null && saveProblem?.at('name') === undefined && (
+          <p className="field-error" role="alert">
+            {saveProblem?.message ?? t('problem.offline')}
+          </p>
+        )}
+      </Form>
+    </Drawer>
+  );
+}
+
+/** Scoops and tubs of one's own: one tap instead of typing what they hold. */
+function VesselChoice({
+  vessels,
+  choose,
+}: {
+  vessels: Schemas['Vessel'][];
+  choose: (key: 'scoop' | 'tub', litres: number) => void;
+}) {
+  const { n } = useWords();
+  if (vessels.length === 0) {
+    return null;
+  }
+  return (
+    <p className="vessel-choice">
+      {vessels.map((vessel) => (
+        <Button key={vessel.id} size="small" onClick={() => choose(vessel.kind, vessel.volume_l)}>
+          {vessel.name} {n(vessel.volume_l)} L
+        </Button>
+      ))}
+    </p>
+  );
+}
+
+/** The order as the API takes it; null while a field holds no number. */
+function orderOf(order: Order): Schemas['BatchOrder'] | null {
+  const [pots, ball, objects, spare, tub, scoop] = [
+    order.pots,
+    order.ball,
+    order.objects,
+    order.spare,
+    order.tub,
+    order.scoop,
+  ].map(typedNumber);
+  if (pots == null || ball == null || objects == null || spare == null || tub == null || scoop == null) {
+    return null;
+  }
+
+  return {
+    pots,
+    ball_share: ball / 100,
+    gap_share: GAPS[order.gaps],
+    objects_l: objects,
+    spare: spare / 100,
+    tub_l: tub,
+    scoop_l: scoop,
+  };
+}
+
+function kept(): Order {
+  try {
+    const order = { ...FIRST, ...(JSON.parse(localStorage.getItem(KEPT_AS) ?? '{}') as Partial<Order>) };
+
+    return order.gaps in GAPS ? order : FIRST;
+  } catch {
+    return FIRST;
+  }
+}

@@ -1,0 +1,133 @@
+import { Select } from 'antd';
+import type { Schemas } from '../../../api/client';
+import { useLots } from '../../../api/components';
+import { useMeta } from '../../../api/meta';
+import { Swatch } from '../../../drawing/Swatch';
+import { useWords } from '../../../i18n/words';
+
+/** Litres, loads, scoops, packs, cost and weight of a batch. */
+export function BatchFigures({
+  plan,
+  pots,
+  fresh,
+  lots,
+  setLot,
+}: {
+  plan: Schemas['BatchPlan'];
+  pots: number;
+  fresh: boolean;
+  /** Deliveries chosen, by component. */
+  lots: Record<number, number>;
+  setLot: (componentId: number, lotId: number | null) => void;
+}) {
+  const { t, n, percent, money } = useWords();
+  const currency = useMeta().data?.currency ?? 'EUR';
+
+  return (
+    <section className={fresh ? 'batch-figures' : 'batch-figures not-fresh'} aria-busy={!fresh}>
+      <p className="batch-loose">
+        <strong>{t('batch.loose', { litres: n(plan.loose_l) })}</strong>{' '}
+        {t('batch.looseHint', {
+          net: n(plan.net_per_pot_l * pots),
+          pots,
+          shrink: percent(1 - plan.yield_share),
+          spare: percent(plan.spare_share),
+        })}
+        {plan.layer_l > 0 && `, ${t('batch.layerLine', { litres: n(plan.layer_l) })}`}
+      </p>
+      <ul className="batch-sums">
+        <li>{t('batch.loads', { loads: plan.loads, litres: n(plan.load_l) })}</li>
+        <li>{t('batch.weight', { kg: n(plan.mass_kg) })}</li>
+        <li>{plan.cost === null ? t('batch.costUnknown') : t('batch.cost', { cost: money(plan.cost, currency) })}</li>
+        <li>
+          {plan.packs_cost === null
+            ? t('batch.buyUnknown')
+            : plan.packs_cost > 0
+              ? t('batch.buy', { cost: money(plan.packs_cost, currency) })
+              : t('batch.buyNothing')}
+        </li>
+        <li>{t('batch.wetPot', { kg: n(plan.wet_pot_kg, 2) })}</li>
+      </ul>
+      <table className="view-table">
+        <thead>
+          <tr>
+            <th scope="col">{t('batch.component')}</th>
+            <th scope="col">{t('batch.litres')}</th>
+            <th scope="col">{t('batch.scoops')}</th>
+            <th scope="col">{t('batch.trueShare')}</th>
+            <th scope="col">{t('batch.stock')}</th>
+            <th scope="col">{t('batch.packs')}</th>
+          </tr>
+        </thead>
+        <tbody>
+          {plan.lines.map((line) => (
+            <tr key={line.component_id}>
+              <th scope="row">
+                <span className="with-swatch">
+                  <Swatch kind={line.kind} colour={line.colour} />
+                  {line.name}
+                </span>
+                <LotChoice line={line} lot={lots[line.component_id] ?? null} setLot={setLot} />
+              </th>
+              <td>
+                {n(line.litres)}
+                {line.gross_l !== undefined && line.gross_l > line.litres * 1.0005 && (
+                  <span className="quiet"> {t('batch.gross', { litres: n(line.gross_l) })}</span>
+                )}
+              </td>
+              <td>{line.scoops_per_load === null ? '–' : n(line.scoops_per_load)}</td>
+              <td>{line.true_share === null ? '–' : percent(line.true_share)}</td>
+              <td>{n(line.stock_l)}</td>
+              <td>
+                {line.packs === null
+                  ? t('batch.packsUnknown', { litres: n((line.gross_l ?? line.litres) - line.stock_l) })
+                  : n(line.packs)}
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      {plan.lines
+        .filter((line) => (line.lime_g ?? 0) > 0)
+        .map((line) => (
+          <p key={line.component_id} className="mind">
+            {t('prep.sheetLime', { name: line.name, grams: n(line.lime_g ?? 0, 2), litres: n(line.mix_l) })}
+          </p>
+        ))}
+      {plan.too_small_for_scoop.length > 0 && (
+        <p className="mind">{t('batch.tooSmall', { names: plan.too_small_for_scoop.join(', ') })}</p>
+      )}
+    </section>
+  );
+}
+
+/** Which delivery is taken, where some are written down. */
+function LotChoice({
+  line,
+  lot,
+  setLot,
+}: {
+  line: Schemas['BatchLine'];
+  lot: number | null;
+  setLot: (componentId: number, lotId: number | null) => void;
+}) {
+  const { t, n } = useWords();
+  const found = useLots(line.component_id).data?.data ?? [];
+  if (found.length === 0) {
+    return null;
+  }
+  return (
+    <Select
+      size="small"
+      className="lot-choice"
+      aria-label={`${t('lots.use')}: ${line.name}`}
+      value={lot}
+      popupMatchSelectWidth={false}
+      options={[
+        { value: null, label: `${t('lots.use')}: ${t('lots.useAny')}` },
+        ...found.map((each) => ({ value: each.id, label: `${each.name}, ${n(each.stock_l)} L` })),
+      ]}
+      onChange={(id: number | null) => setLot(line.component_id, id)}
+    />
+  );
+}

@@ -1,0 +1,27 @@
+import { Button } from 'antd';
+
+import { useWords } from '../../../i18n/words';
+import { useBlend } from '../state/BlendProvider';
+
+/** Says that the pot is tried at another depth or with other holes, and takes that back. */
+export function AsIf() {
+  const { t, n } = useWords();
+  const { history, dispatch } = useBlend();
+  const change = history.now.potChange;
+  if (change === null) {
+    return null;
+  }
+  const what = [
+    ...(change.depthCm === null ? [] : [t('blend.asIf.depth', { cm: n(change.depthCm) })]),
+    ...(change.holeCount === null ? [] : [t('blend.asIf.holes', { count: change.holeCount })]),
+  ].join(', ');
+
+  return (
+    <p className="as-if" role="status">
+      {t('blend.asIf', { what })}{' '}
+      <Button size="small" onClick={() => dispatch({ do: 'change', touches: 'as-if', mix: { potChange: null } })}>
+        {t('blend.asIfBack')}
+      </Button>
+    </p>
+  );
+}

@@ -1,0 +1,27 @@
+import { Button } from 'antd';
+
+import { useRecipes } from '../../../api/recipes';
+import { useWords } from '../../../i18n/words';
+import { useBlend } from '../state/BlendProvider';
+import { opened } from '../state/blendState';
+
+/** What stands where the parts will be: the yard's recipes to begin with. */
+export function EmptyMix() {
+  const { t } = useWords();
+  const { history, dispatch } = useBlend();
+  const recipes = useRecipes({ per_page: 8 }).data?.data ?? [];
+
+  return (
+    <div className="blend-empty">
+      <h2>{t('blend.emptyTitle')}</h2>
+      <p>{t(recipes.length > 0 ? 'blend.emptyText' : 'blend.emptyTextAlone')}</p>
+      <p className="recipe-picks">
+        {recipes.map((recipe) => (
+          <Button key={recipe.id} onClick={() => dispatch({ do: 'open', mix: opened(history.now, recipe) })}>
+            {recipe.name}
+          </Button>
+        ))}
+      </p>
+    </div>
+  );
+}

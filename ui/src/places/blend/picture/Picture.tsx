@@ -1,0 +1,112 @@
+import { memo, useMemo } from 'react';
+
+import type { Schemas } from '../../../api/client';
+import { GradingStrip } from '../../../drawing/GradingStrip';
+import { LedgerBar } from '../../../drawing/LedgerBar';
+import { type DrawnMaterial, PotSection } from '../../../drawing/PotSection';
+import { useWords } from '../../../i18n/words';
+import { CsvButton } from '../../../kit/lists/CsvButton';
+import { drawn } from '../state/drawn';
+
+interface Props {
+  evaluation: Schemas['Evaluation'];
+  potName: string;
+}
+
+/** What the mix does in the pot, drawn: section, ledger and grain sizes. Drawn anew only for a new answer. */
+export const Picture = memo(function Picture({ evaluation, potName }: Props) {
+  const { t, n, percent } = useWords();
+  const { section, pot, mix, without_layer: without } = evaluation;
+  const materials = useMemo(() => drawn(evaluation), [evaluation]);
+  const layerMaterial = useMemo<DrawnMaterial | null>(
+    () =>
+      section.layer === null
+        ? null
+        : {
+            id: 'layer',
+            kind: section.layer.kind,
+            colour: section.layer.colour,
+            classShares: section.layer.class_shares,
+          },
+    [section.layer],
+  );
+
+  const rows = [
+    ...section.profile.map((point) => ({ what: 'height', at: point.z_cm, ...point })),
+    ...Object.entries(evaluation.ledger).map(([what, share]) => ({ what, at: null, share })),
+    ...evaluation.grading.curve.map((point) => ({ what: 'passing', at: point.size_mm, share: point.passing })),
+  ].map((row) => ({ z_cm: null, saturation: null, theta: null, air: null, share: null, ...row }));
+
+  return (
+    <>
+      <figure>
+        <PotSection
+          section={section}
+          materials={materials}
+          layerMaterial={layerMaterial}
+          packing={mix.packing_density}
+          wetFootCm={pot.wet_foot_cm}
+          contents={evaluation.contents}
+          title={t('section.alt', {
+            pot: potName,
+            depth: n(section.depth_cm),
+            air: percent(pot.air),
+            water: n(pot.water_l),
+            foot: n(Math.max(0, pot.wet_foot_cm - section.bottom_cm), 2),
+          })}
+        />
+        <figcaption>
+          {t('section.holds', { litres: n(pot.volume_l), water: n(pot.water_l) })}{' '}
+          <CsvButton name="zolbek-section" rows={rows} />
+        </figcaption>
+      </figure>
+      {without !== null && (
+        <p className="without-layer">
+          {t('section.withoutLayer', {
+            air: percent(without.air),
+            water: n(without.water_l),
+            volume: n(without.volume_l),
+            foot: n(without.wet_foot_cm, 2),
+            airWith: percent(pot.air),
+            waterWith: n(pot.water_l),
+            volumeWith: n(pot.volume_l),
+          })}
+        </p>
+      )}
+      {evaluation.without_dressing !== null && (
+        <p className="without-layer">
+          {t('section.withoutDressing', {
+            air: percent(evaluation.without_dressing.air),
+            water: n(evaluation.without_dressing.water_l),
+            volume: n(evaluation.without_dressing.volume_l),
+            airWith: percent(pot.air),
+            waterWith: n(pot.water_l),
+            volumeWith: n(pot.volume_l),
+          })}
+        </p>
+      )}
+      {pot.mesh !== null && (!pot.mesh.holds || pot.mesh.may_clog) && (
+        <p className="mesh-note">
+          {t('section.mesh', {
+            aperture: n(pot.mesh.aperture_mm),
+            holds: pot.mesh.holds ? 'yes' : 'no',
+            lost: percent(pot.mesh.lost_share),
+            clogs: pot.mesh.may_clog ? 'yes' : 'no',
+          })}
+        </p>
+      )}
+      <LedgerBar ledger={evaluation.ledger} volumeL={pot.volume_l} />
+      <section aria-label={t('grading.title')}>
+        <GradingStrip
+          finesBelowHalf={mix.fines_below_half_mm}
+          materials={materials}
+          quantiles={[
+            { q: 10, sizeMm: mix.d10_mm },
+            { q: 50, sizeMm: mix.d50_mm },
+            { q: 90, sizeMm: mix.d90_mm },
+          ]}
+        />
+      </section>
+    </>
+  );
+});

@@ -1,0 +1,72 @@
+import { lazy, Suspense, useState } from 'react';
+
+import type { Schemas } from '../../../api/client';
+import { useWords } from '../../../i18n/words';
+import { Picture } from './Picture';
+
+const FitView = lazy(() => import('./FitView').then((module) => ({ default: module.FitView })));
+const ProfileView = lazy(() => import('./ProfileView').then((module) => ({ default: module.ProfileView })));
+const CurveView = lazy(() => import('./CurveView').then((module) => ({ default: module.CurveView })));
+const DepthView = lazy(() => import('./DepthView').then((module) => ({ default: module.DepthView })));
+const CompactionView = lazy(() => import('./CompactionView').then((module) => ({ default: module.CompactionView })));
+const AgeingView = lazy(() => import('./AgeingView').then((module) => ({ default: module.AgeingView })));
+const WaterView = lazy(() => import('./WaterView').then((module) => ({ default: module.WaterView })));
+const TradeView = lazy(() => import('./TradeView').then((module) => ({ default: module.TradeView })));
+const TriangleView = lazy(() => import('./TriangleView').then((module) => ({ default: module.TriangleView })));
+const MoreFigures = lazy(() => import('./MoreFigures').then((module) => ({ default: module.MoreFigures })));
+
+const VIEWS = [
+  'section',
+  'fit',
+  'profile',
+  'curve',
+  'depths',
+  'compaction',
+  'ageing',
+  'water',
+  'trade',
+  'triangle',
+  'figures',
+] as const;
+type View = (typeof VIEWS)[number];
+
+interface Props {
+  evaluation: Schemas['Evaluation'];
+  /** How far figures may be off, once that is worked out. */
+  sure: Schemas['UncertainFigure'][] | null;
+  potName: string;
+  question: Schemas['EvaluationInput'] | null;
+  fresh: boolean;
+  setBall: () => void;
+}
+
+/** The pot section, and the other ways to look at the same mix. */
+export function ViewSwitch({ evaluation, sure, potName, question, fresh, setBall }: Props) {
+  const { t } = useWords();
+  const [view, setView] = useState<View>('section');
+
+  return (
+    <>
+      <nav className="view-switch" aria-label={t('view.label')}>
+        {VIEWS.map((each) => (
+          <button key={each} type="button" aria-pressed={view === each} onClick={() => setView(each)}>
+            {t(`view.${each}`)}
+          </button>
+        ))}
+      </nav>
+      <Suspense fallback={<p className="blend-wait">{t('view.waiting')}</p>}>
+        {view === 'section' && <Picture evaluation={evaluation} potName={potName} />}
+        {view === 'fit' && <FitView evaluation={evaluation} fresh={fresh} setBall={setBall} />}
+        {view === 'profile' && <ProfileView evaluation={evaluation} fresh={fresh} />}
+        {view === 'curve' && <CurveView question={question} />}
+        {view === 'depths' && <DepthView question={question} />}
+        {view === 'compaction' && <CompactionView question={question} evaluation={evaluation} />}
+        {view === 'ageing' && <AgeingView question={question} />}
+        {view === 'water' && <WaterView water={evaluation.water} sure={sure} fresh={fresh} />}
+        {view === 'trade' && <TradeView question={question} />}
+        {view === 'triangle' && <TriangleView question={question} />}
+        {view === 'figures' && <MoreFigures evaluation={evaluation} />}
+      </Suspense>
+    </>
+  );
+}

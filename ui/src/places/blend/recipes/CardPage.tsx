@@ -1,0 +1,125 @@
+import { Button } from 'antd';
+import { useMemo } from 'react';
+import { Link } from 'react-router';
+
+import { answerOf, api, type Schemas } from '../../../api/client';
+import { useLastGood } from '../../../api/lastGood';
+import { usePots } from '../../../api/pots';
+import { useRecipeVersions } from '../../../api/recipes';
+import { useSites, useSpecies } from '../../../api/situations';
+import { LedgerBar } from '../../../drawing/LedgerBar';
+import { PotSection } from '../../../drawing/PotSection';
+import { Swatch } from '../../../drawing/Swatch';
+import { useWords } from '../../../i18n/words';
+import { useBlend } from '../state/BlendProvider';
+import { amountOf, COUNTED, questionOf, sumOf } from '../state/blendState';
+import { drawn } from '../state/drawn';
+import { RatingHead } from '../../../kit/mixes/RatingHead';
+import { usePreparationWords } from '../../../kit/mixes/usePreparationWords';
+import { VerdictList } from '../verdicts/VerdictList';
+
+const ask = async (body: Schemas['EvaluationInput'], signal: AbortSignal) =>
+  answerOf(await api.POST('/evaluate', { body, signal }));
+
+/** The mix on the bench as a card: to print, or to read at the tub on a phone. */
+export default function CardPage() {
+  const { t, n, percent, date } = useWords();
+  const { history } = useBlend();
+  const mix = history.now;
+  const question = useMemo(() => questionOf(mix), [mix]);
+  const { data } = useLastGood('evaluation', question, ask);
+  const said = usePreparationWords();
+  const pot = usePots({ per_page: 200 }).data?.data.find((each) => each.id === mix.potId);
+  const site = useSites({ per_page: 200 }).data?.data.find((each) => each.id === mix.situation.siteId);
+  const plant = useSpecies({ per_page: 200 }).data?.data.find((each) => each.id === mix.situation.speciesId);
+  const version = useRecipeVersions(mix.recipeId).data?.data[0];
+  const total = sumOf(mix);
+  if (mix.rows.length === 0) {
+    return (
+      <div className="list-empty">
+        <p>{t('card.needMix')}</p>
+        <Link to="/blend">{t('compare.back')}</Link>
+      </div>
+    );
+  }
+  const { situation } = mix;
+
+  return (
+    <div className="card-page">
+      <p className="sheet-tools no-print">
+        <Link to="/blend">{t('compare.back')}</Link>
+        <Button type="primary" onClick={() => window.print()}>
+          {t('view.print')}
+        </Button>
+      </p>
+      <article className="recipe-card">
+        <header>
+          <h1>{mix.recipeName === '' ? t('card.title') : mix.recipeName}</h1>
+          <p>
+            {plant?.name ?? t(`group.${mix.group}`)} · {t('card.inPot', { pot: pot?.name ?? '' })}
+            {version !== undefined && ` · ${t('blend.versionN', { n: version.number })}, ${date(version.made_at)}`}
+          </p>
+          {mix.recipeTags.length > 0 && <p className="quiet">{mix.recipeTags.join(' · ')}</p>}
+        </header>
+        <table className="card-parts">
+          <thead>
+            <tr>
+              <th scope="col">{t('bins.name')}</th>
+              <th scope="col">{t('card.amount')}</th>
+              <th scope="col">{t('card.share')}</th>
+            </tr>
+          </thead>
+          <tbody>
+            {mix.rows.map((row) => (
+              <tr key={row.componentId}>
+                <th scope="row">
+                  <Swatch kind={row.kind} colour={row.colour} /> {row.name}
+                  {row.preparation != null && <em className="parts-prepared">{said(row.preparation)}</em>}
+                </th>
+                <td>{row.text}</td>
+                <td>{total > 0 ? percent((amountOf(row) ?? 0) / total) : '–'}</td>
+              </tr>
+            ))}
+          </tbody>
+          <tfoot>
+            <tr>
+              <th scope="row">{t('sheet.total')}</th>
+              <td colSpan={2}>
+                {t(`write.total.${mix.notation}`, {
+                  sum: COUNTED.includes(mix.notation) ? Math.round(total * 100) / 100 : n(total, 4),
+                })}
+              </td>
+            </tr>
+          </tfoot>
+        </table>
+        {mix.recipeNote !== '' && <p>{mix.recipeNote}</p>}
+        <p className="quiet">
+          {t('card.where')}: {t(`purpose.${situation.purpose}`)} · {site?.name ?? t('blend.noSite')} ·{' '}
+          {t(`exposure.${situation.exposure}`)} · {t('season.summer')}:{' '}
+          {t('habit.hours', { hours: String(situation.hours.summer) })} · {t(`method.${situation.method}`)} ·{' '}
+          {t(`surface.${situation.surface}`)} · {t(`stand.${situation.stand}`)} · {t('situation.feed').toLowerCase()}:{' '}
+          {t(`feed.${situation.feed}`).toLowerCase()}
+        </p>
+        {data !== undefined && (
+          <div className="card-answer">
+            <div>
+              <PotSection
+                section={data.section}
+                materials={drawn(data)}
+                layerMaterial={null}
+                packing={data.mix.packing_density}
+                wetFootCm={data.pot.wet_foot_cm}
+                title={t('section.title')}
+              />
+              <LedgerBar ledger={data.ledger} volumeL={data.pot.volume_l} />
+            </div>
+            <div>
+              <RatingHead rated={data} hasSite={site !== undefined} />
+              <VerdictList bare verdicts={data.verdicts} group={mix.group} pot={data.pot} years={data.years} />
+            </div>
+          </div>
+        )}
+      </article>
+    </div>
+  );
+}

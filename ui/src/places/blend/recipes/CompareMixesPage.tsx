@@ -1,0 +1,255 @@
+import { Button, Select } from 'antd';
+import { useEffect, useMemo, useState } from 'react';
+import { Link } from 'react-router';
+
+import { answerOf, api, type Schemas } from '../../../api/client';
+import { useLastGood } from '../../../api/lastGood';
+import { useMeta } from '../../../api/meta';
+import { usePots } from '../../../api/pots';
+import { useRecipeVersions, useRecipes } from '../../../api/recipes';
+import { useSites } from '../../../api/situations';
+import { LedgerBar } from '../../../drawing/LedgerBar';
+import { PotSection } from '../../../drawing/PotSection';
+import { useWords } from '../../../i18n/words';
+import { CsvButton } from '../../../kit/lists/CsvButton';
+import { useBlend } from '../state/BlendProvider';
+import { opened, questionOf } from '../state/blendState';
+import { type Compared, keepComparison, keptComparison, MOST_COMPARED } from '../state/comparison';
+import { drawn } from '../state/drawn';
+import { RatingHead } from '../../../kit/mixes/RatingHead';
+import { HOURS } from '../situation/SituationDrawer';
+import { VerdictList } from '../verdicts/VerdictList';
+import { withVersion } from './VersionsDrawer';
+import { FIGURES, figureText } from '../picture/figures';
+
+const ask = async (body: Schemas['ComparisonInput'], signal: AbortSignal) =>
+  answerOf(await api.POST('/compare', { body, signal }));
+
+/** Two to four mixes, versions, pots or places side by side, what differs most said first. */
+export default function CompareMixesPage() {
+  const words = useWords();
+  const { t, percent } = words;
+  const { history } = useBlend();
+  const mix = history.now;
+  const currency = useMeta().data?.currency ?? 'EUR';
+  const pots = usePots({ per_page: 200 }).data?.data ?? [];
+  const recipes = useRecipes({ per_page: 100 }).data?.data ?? [];
+  const versions = useRecipeVersions(mix.recipeId).data?.data ?? [];
+  const sites = useSites({ per_page: 100 }).data?.data ?? [];
+  const [thereHours, setThereHours] = useState(24);
+  const potName = pots.find((pot) => pot.id === mix.potId)?.name ?? '';
+  const mixName = mix.recipeName === '' ? t('compare.now') : mix.recipeName;
+  const now = questionOf(mix);
+  const [items, setItems] = useState<Compared[]>(() => {
+    const kept = keptComparison();
+
+    return kept.length > 0 || now === null ? kept : [{ label: mixName, question: now }];
+  });
+  useEffect(() => keepComparison(items), [items]);
+  const asked = useMemo(() => (items.length < 2 ? null : { items }), [items]);
+  const { data, fresh, problem } = useLastGood('compare', asked, ask);
+  const add = (label: string, question: Schemas['EvaluationInput'] | null) => {
+    if (question !== null && items.length < MOST_COMPARED) {
+      setItems([...items, { label, question }]);
+    }
+  };
+  const isFull = items.length >= MOST_COMPARED;
+  const picker = (label: string, options: { value: number; label: string }[], pick: (id: number) => void) => (
+    <Select
+      aria-label={label}
+      placeholder={label}
+      value={null}
+      disabled={isFull || options.length === 0}
+      showSearch={{ optionFilterProp: 'label' }}
+      options={options}
+      onSelect={(id: number | null) => {
+        if (id !== null) {
+          pick(id);
+        }
+      }}
+    />
+  );
+
+  return (
+    <div className="compare-page">
+      <header className="list-head">
+        <h1>{t('compare.pageTitle')}</h1>
+        <span className="no-print">
+          <Link to="/blend">{t('compare.back')}</Link>
+        </span>
+        <Button className="no-print" onClick={() => window.print()}>
+          {t('view.print')}
+        </Button>
+        {data !== undefined && (
+          <CsvButton
+            name="zolbek-comparison"
+            rows={FIGURES.map((name) => ({
+              figure: name,
+              ...Object.fromEntries(data.items.map((item) => [item.label, item.figures[name]])),
+            })).concat([
+              {
+                figure: 'rating' as never,
+                ...Object.fromEntries(data.items.map((item) => [item.label, item.figures.rating])),
+              },
+            ])}
+          />
+        )}
+      </header>
+      <div className="compare-add no-print">
+        <Button disabled={isFull || now === null} onClick={() => add(mixName, now)}>
+          {t('compare.now')}
+        </Button>
+        {picker(
+          t('compare.addRecipe'),
+          recipes.map((recipe) => ({ value: recipe.id, label: recipe.name })),
+          (id) => {
+            const recipe = recipes.find((each) => each.id === id);
+            if (recipe !== undefined) {
+              add(recipe.name, questionOf({ ...opened(mix, recipe), group: mix.group }));
+            }
+          },
+        )}
+        {picker(
+          t('compare.addVersion'),
+          versions.map((version) => ({
+            value: version.number,
+            label: `${t('blend.versionN', { n: version.number })} ${version.reason}`,
+          })),
+          (number) => {
+            const version = versions.find((each) => each.number === number);
+            if (version !== undefined) {
+              add(`${mixName}, ${t('blend.versionN', { n: number })}`, questionOf(withVersion(mix, version)));
+            }
+          },
+        )}
+        {picker(
+          t('compare.addPot'),
+          pots.map((pot) => ({ value: pot.id, label: pot.name })),
+          (potId) =>
+            add(
+              t('compare.inPot', { mix: mixName, pot: pots.find((pot) => pot.id === potId)?.name ?? '' }),
+              questionOf({ ...mix, potId, potChange: null }),
+            ),
+        )}
+        {picker(
+          t('compare.addSite'),
+          sites.map((site) => ({ value: site.id, label: site.name })),
+          (siteId) =>
+            add(
+              t('compare.atSite', { mix: mixName, site: sites.find((site) => site.id === siteId)?.name ?? '' }),
+              questionOf({
+                ...mix,
+                situation: {
+                  ...mix.situation,
+                  siteId,
+                  alkalinity: '',
+                  hours: { ...mix.situation.hours, summer: thereHours },
+                },
+              }),
+            ),
+        )}
+        <label className="compare-there">
+          {t('compare.habitThere')}{' '}
+          <Select
+            aria-label={t('compare.habitThere')}
+            value={thereHours}
+            popupMatchSelectWidth={false}
+            options={HOURS.map((hours) => ({ value: hours, label: t('habit.hours', { hours: String(hours) }) }))}
+            onChange={setThereHours}
+          />
+        </label>
+      </div>
+      {isFull && <p className="quiet no-print">{t('compare.full')}</p>}
+      {items.length < 2 && <p className="blend-wait">{t('compare.need')}</p>}
+      {problem !== undefined && (
+        <p className="field-error" role="alert">
+          {problem.message}
+        </p>
+      )}
+      {items.length >= 1 && (
+        <ul className="compare-items no-print">
+          {items.map((item, i) => (
+            <li key={`${item.label} ${i}`}>
+              {item.label}{' '}
+              <Button
+                size="small"
+                type="text"
+                aria-label={t('compare.remove', { name: item.label })}
+                onClick={() => setItems(items.filter((_, k) => k !== i))}
+              >
+                ×
+              </Button>
+            </li>
+          ))}
+        </ul>
+      )}
+      {data !== undefined && items.length >= 2 && (
+        <div className={fresh ? '' : 'not-fresh'} aria-busy={!fresh}>
+          <section className="compare-says" aria-label={t('compare.first', { name: data.items[0]?.label ?? '' })}>
+            <h2>{t('compare.first', { name: data.items[0]?.label ?? '' })}</h2>
+            {data.differences.length === 0 && <p>{t('compare.same')}</p>}
+            <ul>
+              {foremost(data.differences).map((difference) => (
+                <li key={`${difference.figure} ${difference.item}`}>
+                  {t(`compare.says.${difference.figure as 'air'}`, {
+                    name: data.items[difference.item]?.label ?? '',
+                    more: difference.to > difference.from ? 'yes' : 'no',
+                    from: figureText(difference.figure, difference.from, words, currency),
+                    to: figureText(difference.figure, difference.to, words, currency),
+                  })}
+                </li>
+              ))}
+            </ul>
+          </section>
+          <div
+            className="compare-columns"
+            style={{ gridTemplateColumns: `repeat(${data.items.length}, minmax(0, 1fr))` }}
+          >
+            {data.items.map((item, i) => (
+              <article key={`${item.label} ${i}`} aria-label={item.label}>
+                <h2>{item.label}</h2>
+                <p className="quiet">{item.pot_name === potName ? '' : item.pot_name}</p>
+                <RatingHead rated={item.evaluation} hasSite={item.evaluation.water !== null} />
+                <PotSection
+                  section={item.evaluation.section}
+                  materials={drawn(item.evaluation)}
+                  layerMaterial={null}
+                  packing={item.evaluation.mix.packing_density}
+                  wetFootCm={item.evaluation.pot.wet_foot_cm}
+                  title={`${item.label}: ${t('view.air')} ${percent(item.evaluation.pot.air)}`}
+                />
+                <LedgerBar ledger={item.evaluation.ledger} volumeL={item.evaluation.pot.volume_l} />
+                <dl className="litres">
+                  {FIGURES.map((name) => (
+                    <div key={name}>
+                      <dt>{t(`amount.${name}`)}</dt>
+                      <dd>
+                        {item.figures[name] === null ? '–' : figureText(name, item.figures[name], words, currency)}
+                      </dd>
+                    </div>
+                  ))}
+                </dl>
+                <VerdictList
+                  bare
+                  verdicts={item.evaluation.verdicts}
+                  group={items[i]?.question.plant_group ?? mix.group}
+                  pot={item.evaluation.pot}
+                  years={item.evaluation.years}
+                />
+              </article>
+            ))}
+          </div>
+        </div>
+      )}
+    </div>
+  );
+}
+
+const MOST_SAID = 4;
+
+/** The weightiest differences of each, so that none is left unsaid beside another that differs more. */
+function foremost(differences: Schemas['Comparison']['differences']): Schemas['Comparison']['differences'] {
+  return differences.filter(
+    (difference, i) => differences.slice(0, i).filter((other) => other.item === difference.item).length < MOST_SAID,
+  );
+}

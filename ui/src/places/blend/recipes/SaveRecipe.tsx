@@ -1,0 +1,114 @@
+import { Button, Form, Input, Modal, Select } from 'antd';
+import { useId, useState } from 'react';
+
+import { ApiProblem } from '../../../api/client';
+import { useSaveRecipe } from '../../../api/recipes';
+import { useWords } from '../../../i18n/words';
+import { useUndoable } from '../../../kit/hooks/useUndoable';
+import { useBlend } from '../state/BlendProvider';
+import { amountOf, partOf } from '../state/blendState';
+
+/** Saves a mix as a recipe; a change of one asks for its reason. */
+export function SaveRecipe({ open, isChanged, close }: { open: boolean; isChanged: boolean; close: () => void }) {
+  const { t } = useWords();
+  const { history, dispatch } = useBlend();
+  const mix = history.now;
+  const [name, setName] = useState(mix.recipeName);
+  const [note, setNote] = useState(mix.recipeNote);
+  const [tags, setTags] = useState(mix.recipeTags);
+  const [reason, setReason] = useState('');
+  const [nameId, noteId, reasonId] = [useId(), useId(), useId()];
+  const save = useSaveRecipe();
+  const say = useUndoable();
+  const problem = save.error instanceof ApiProblem ? save.error : undefined;
+  const notNumber = mix.rows.some((row) => amountOf(row) === null);
+
+  const submit = async (id: number | null) => {
+    const saved = await save.mutateAsync({
+      id,
+      body: {
+        name,
+        note,
+        tags,
+        reason: id === null ? '' : reason,
+        plant_group: mix.group,
+        parts: mix.rows.map((row) => ({ ...partOf(row), parts: amountOf(row) ?? -1 })),
+      },
+    });
+    dispatch({ do: 'saved', recipe: saved });
+    say(t('common.saved', { name: saved.name }));
+    close();
+  };
+  const trySubmit = (id: number | null) => {
+    submit(id).catch(() => undefined);
+  };
+  const named = ['name', 'reason'];
+  const general =
+    save.error !== null && !(problem?.errors.some((error) => named.includes(error.path)) ?? false)
+      ? (problem?.message ?? t('problem.offline'))
+      : undefined;
+
+  return (
+    <Modal
+      open={open}
+      title={t('blend.saveRecipe')}
+      onCancel={close}
+      footer={[
+        mix.recipeId !== null && (
+          <Button key="new" disabled={notNumber || name === mix.recipeName} onClick={() => trySubmit(null)}>
+            {t('blend.saveAs')}
+          </Button>
+        ),
+        <Button
+          key="save"
+          type="primary"
+          disabled={notNumber}
+          loading={save.isPending}
+          onClick={() => trySubmit(mix.recipeId)}
+        >
+          {t('common.save')}
+        </Button>,
+      ]}
+    >
+      <Form layout="vertical" onFinish={() => trySubmit(mix.recipeId)}>
+        <Form.Item
+          label={t('blend.recipeName')}
+          htmlFor={nameId}
+          validateStatus={problem?.at('name') === undefined ? '' : 'error'}
+          help={problem?.at('name')}
+        >
+          <Input id={nameId} value={name} autoFocus onChange={(event) => setName(event.target.value)} />
+        </Form.Item>
+        {mix.recipeId !== null && isChanged && (
+          <Form.Item
+            label={t('blend.reason')}
+            htmlFor={reasonId}
+            validateStatus={problem?.at('reason') === undefined ? '' : 'error'}
+            help={problem?.at('reason') ?? t('blend.reasonHint')}
+          >
+            <Input id={reasonId} value={reason} maxLength={300} onChange={(event) => setReason(event.target.value)} />
+          </Form.Item>
+        )}
+        <Form.Item label={t('blend.tags')}>
+          <Select
+            aria-label={t('blend.tags')}
+            mode="tags"
+            value={tags}
+            open={false}
+            suffixIcon={null}
+            onChange={setTags}
+          />
+        </Form.Item>
+        <Form.Item label={t('blend.recipeNote')} htmlFor={noteId}>
+          <Input.TextArea id={noteId} value={note} rows={2} onChange={(event) => setNote(event.target.value)} />
+        </Form.Item>
+        {(general !== undefined || notNumber) && (
+          <p className="field-error" role="alert">
+            {general ?? t('problem.fields')}
+          </p>
+        )}
+        <button type="submit" hidden aria-hidden="true" tabIndex={-1} />
+      </Form>
+    </Modal>
+  );
+}

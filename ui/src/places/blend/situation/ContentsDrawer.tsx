@@ -1,0 +1,146 @@
+import { Drawer, Form, Segmented, Select } from 'antd';
+
+import type { ApiProblem, Schemas } from '../../../api/client';
+import { useRecipes } from '../../../api/recipes';
+import { useWords } from '../../../i18n/words';
+import { NumberField } from '../../../kit/fields/NumberField';
+import { useBlend } from '../state/BlendProvider';
+import { ComponentPicker } from '../../../kit/pickers/ComponentPicker';
+import type { Contents } from '../state/situationState';
+import { typedNumber } from '../../../i18n/numbers';
+
+const TREATMENTS: Schemas['BallTreatment'][] = ['untouched', 'teased', 'combed', 'washed'];
+type NumberOf = 'share' | 'length' | 'width' | 'height' | 'years' | 'wallCm' | 'objects' | 'bed' | 'collar' | 'mound';
+const PATHS: Record<NumberOf, string> = {
+  share: 'ball.share',
+  length: 'ball.length_cm',
+  width: 'ball.width_cm',
+  height: 'ball.height_cm',
+  years: 'ball.years',
+  wallCm: 'wall.thickness_cm',
+  objects: 'objects_l',
+  bed: 'bed_cm',
+  collar: 'collar_cm',
+  mound: 'mound_cm',
+};
+
+/** Root ball, zone at the wall, hole cover and objects. */
+export function ContentsDrawer({
+  open,
+  close,
+  problem,
+}: {
+  open: boolean;
+  close: () => void;
+  problem: ApiProblem | undefined;
+}) {
+  const { t } = useWords();
+  const { history, dispatch } = useBlend();
+  const { contents } = history.now;
+  const recipes = useRecipes({ per_page: 100 });
+  const set = (touches: string, change: Partial<Contents>) => dispatch({ do: 'contents', touches, contents: change });
+  const number = (field: NumberOf, label: string, unit: string) => (
+    <NumberField
+      label={label}
+      unit={unit}
+      value={contents[field]}
+      error={typedNumber(contents[field]) === null ? t('common.notNumber') : problem?.at(`contents.${PATHS[field]}`)}
+      onChange={(text) => set(field, { [field]: text })}
+    />
+  );
+
+  return (
+    <Drawer open={open} onClose={close} title={t('contents.title')} size={520}>
+      <Form layout="vertical" className="situation-form">
+        <h3>{t('contents.ball')}</h3>
+        <Segmented
+          aria-label={t('contents.ball')}
+          value={contents.ball}
+          options={(['none', 'share', 'size'] as const).map((word) => ({
+            value: word,
+            label: t(`contents.ball.${word}`),
+          }))}
+          onChange={(ball) => set('ball', { ball })}
+        />
+        {contents.ball === 'share' && number('share', t('contents.share'), t('unit.percent'))}
+        {contents.ball === 'size' && (
+          <div className="fields-3">
+            {number('length', t('contents.length'), t('unit.cm'))}
+            {number('width', t('contents.width'), t('unit.cm'))}
+            {number('height', t('contents.height'), t('unit.cm'))}
+          </div>
+        )}
+        {contents.ball !== 'none' && (
+          <>
+            <div className="fields-3">
+              <Form.Item label={t('batch.gaps')}>
+                <Select
+                  aria-label={t('batch.gaps')}
+                  value={contents.treatment}
+                  options={TREATMENTS.map((word) => ({ value: word, label: t(`batch.gaps.${word}`) }))}
+                  onChange={(treatment) => set('treatment', { treatment })}
+                />
+              </Form.Item>
+              <Form.Item label={t('contents.oldMix')}>
+                <Select
+                  aria-label={t('contents.oldMix')}
+                  value={contents.oldRecipeId ?? 0}
+                  options={[
+                    { value: 0, label: t('contents.oldSame') },
+                    ...(recipes.data?.data ?? []).map((recipe) => ({ value: recipe.id, label: recipe.name })),
+                  ]}
+                  onChange={(id) => set('oldRecipe', { oldRecipeId: id === 0 ? null : id })}
+                />
+              </Form.Item>
+              {number('years', t('contents.years'), t('unit.years'))}
+            </div>
+            <div className="fields-3">
+              {number('bed', t('contents.bed'), t('unit.cm'))}
+              {number('collar', t('contents.collar'), t('unit.cm'))}
+              {number('mound', t('contents.mound'), t('unit.cm'))}
+            </div>
+          </>
+        )}
+        <h3>{t('contents.wall')}</h3>
+        <Segmented
+          aria-label={t('contents.wall')}
+          value={contents.wall}
+          options={(['none', 'moss', 'old_soil'] as const).map((word) => ({
+            value: word,
+            label: t(`contents.wall.${word}`),
+          }))}
+          onChange={(wall) => set('wall', { wall })}
+        />
+        {contents.wall !== 'none' && (
+          <div className="fields-layer">
+            {contents.wall === 'moss' ? (
+              <Form.Item
+                label={t('contents.wallComponent')}
+                help={problem?.at('contents.wall.component_id')}
+                validateStatus={problem?.at('contents.wall.component_id') === undefined ? '' : 'error'}
+              >
+                <ComponentPicker
+                  label={t('contents.wallComponent')}
+                  kept={contents.wallComponent?.name}
+                  onPick={({ id, name }) => set('wallComponent', { wallComponent: { id, name } })}
+                />
+              </Form.Item>
+            ) : (
+              <p className="quiet">{t('contents.wall.old_soil')}</p>
+            )}
+            {number('wallCm', t('contents.wallCm'), t('unit.cm'))}
+          </div>
+        )}
+        <h3>{t('contents.holeCover')}</h3>
+        <ComponentPicker
+          label={t('contents.holeCoverNone')}
+          kept={contents.holeCover?.name}
+          onClear={() => set('holeCover', { holeCover: null })}
+          onPick={({ id, name }) => set('holeCover', { holeCover: { id, name } })}
+        />
+        {number('objects', t('contents.objects'), 'L')}
+        <p className="quiet">{t('contents.layerHint')}</p>
+      </Form>
+    </Drawer>
+  );
+}

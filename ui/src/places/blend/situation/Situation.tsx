@@ -1,0 +1,230 @@
+import { Button, Form, Select } from 'antd';
+import { type Dispatch, lazy, memo, Suspense, useCallback, useEffect, useState } from 'react';
+import { Link } from 'react-router';
+
+import type { ApiProblem } from '../../../api/client';
+import { usePots } from '../../../api/pots';
+import { useSites } from '../../../api/situations';
+import { PotOutline } from '../../../drawing/PotOutline';
+import { useWords } from '../../../i18n/words';
+import { NumberField } from '../../../kit/fields/NumberField';
+import { useBlend } from '../state/BlendProvider';
+import type { Action, Mix } from '../state/blendState';
+import { ComponentPicker } from '../../../kit/pickers/ComponentPicker';
+import { SpeciesPicker } from '../../../kit/pickers/SpeciesPicker';
+import { typedNumber } from '../../../i18n/numbers';
+
+const ContentsDrawer = lazy(() => import('./ContentsDrawer').then((module) => ({ default: module.ContentsDrawer })));
+const SituationDrawer = lazy(() => import('./SituationDrawer').then((module) => ({ default: module.SituationDrawer })));
+
+/** For which plant, in which pot, on which site: three choices, made first; the rest has a sensible start. */
+export function Situation({ problem }: { problem: ApiProblem | undefined }) {
+  const { history, dispatch } = useBlend();
+  const { group, potId, situation } = history.now;
+  const [more, setMore] = useState(false);
+  const openMore = useCallback(() => setMore(true), []);
+
+  return (
+    <>
+      <ThreeChoices
+        group={group}
+        speciesId={situation.speciesId}
+        potId={potId}
+        siteId={situation.siteId}
+        potWrong={problem?.at('pot_id')}
+        wrong={problem?.errors.find((error) => error.path.startsWith('situation'))?.message}
+        dispatch={dispatch}
+        more={openMore}
+      />
+      <Suspense fallback={null}>
+        {more && <SituationDrawer open close={() => setMore(false)} problem={problem} />}
+      </Suspense>
+    </>
+  );
+}
+
+interface ChoiceProps {
+  group: Mix['group'];
+  speciesId: number | null;
+  potId: number | null;
+  siteId: number | null;
+  potWrong: string | undefined;
+  wrong: string | undefined;
+  dispatch: Dispatch<Action>;
+  more: () => void;
+}
+
+/** Drawn anew only where one of them changes: typing parts goes by it. */
+const ThreeChoices = memo(function ThreeChoices(props: ChoiceProps) {
+  const { group, speciesId, potId, siteId, potWrong, wrong, dispatch, more } = props;
+  const { t, n } = useWords();
+  const pots = usePots({ per_page: 200 });
+  const sites = useSites({ per_page: 200 });
+  const firstPot = pots.data?.data[0]?.id;
+  // the first that was set up is the yard itself
+  const firstSite = sites.data?.data.map((site) => site.id).sort((a, b) => a - b)[0];
+  useEffect(() => {
+    if (firstPot !== undefined) {
+      dispatch({ do: 'firstPot', potId: firstPot });
+    }
+  }, [firstPot, dispatch]);
+  useEffect(() => {
+    if (firstSite !== undefined) {
+      dispatch({ do: 'firstSite', siteId: firstSite });
+    }
+  }, [firstSite, dispatch]);
+
+  return (
+    <Form layout="vertical" className="situation">
+      <Form.Item label={t('blend.plant')}>
+        <SpeciesPicker
+          group={group}
+          speciesId={speciesId}
+          onPick={(picked, id) => dispatch({ do: 'plant', group: picked, speciesId: id })}
+        />
+      </Form.Item>
+      <Form.Item label={t('blend.pot')} validateStatus={potWrong === undefined ? '' : 'error'} help={potWrong}>
+        {pots.data?.total === 0 ? (
+          <p>
+            {t('blend.noPots')} <Link to="/pots?new=1">{t('blend.addPot')}</Link>
+          </p>
+        ) : (
+          <Select
+            aria-label={t('blend.pot')}
+            placeholder={t('blend.potPick')}
+            value={potId}
+            showSearch={{ optionFilterProp: 'label' }}
+            options={(pots.data?.data ?? []).map((pot) => ({ value: pot.id, label: pot.name, pot }))}
+            optionRender={({ data }) => (
+              <span className="picker-option">
+                <PotOutline outline={data.pot.outline} width={36} height={24} />
+                <span>{data.pot.name}</span>
+                <small>{n(data.pot.volume_l, 2)} L</small>
+              </span>
+            )}
+            onChange={(id) => dispatch({ do: 'change', touches: 'pot', mix: { potId: id, potChange: null } })}
+          />
+        )}
+      </Form.Item>
+      <Form.Item label={t('blend.site')}>
+        <Select
+          aria-label={t('blend.site')}
+          placeholder={t('blend.noSite')}
+          value={siteId}
+          allowClear
+          showSearch={{ optionFilterProp: 'label' }}
+          options={(sites.data?.data ?? []).map((site) => ({ value: site.id, label: site.name }))}
+          onChange={(id: number | undefined) =>
+            dispatch({ do: 'situation', touches: 'site', situation: { siteId: id ?? null } })
+          }
+        />
+      </Form.Item>
+      <Form.Item label={t('blend.situation')} validateStatus={wrong === undefined ? '' : 'error'} help={wrong}>
+        <Button block className="situation-more" onClick={more}>
+          {t('blend.situationMore')}
+        </Button>
+      </Form.Item>
+    </Form>
+  );
+});
+
+/** Free rim, top dressing, plant and drainage layer, and what else is in the pot: all have a sensible start. */
+export function PotSetup({
+  problem,
+  contentsOpen,
+  setContentsOpen,
+}: {
+  problem: ApiProblem | undefined;
+  contentsOpen: boolean;
+  setContentsOpen: (open: boolean) => void;
+}) {
+  const { history, dispatch } = useBlend();
+  const { headspace, dressing, tree, layer } = history.now;
+
+  return (
+    <>
+      <SetupFields
+        headspace={headspace}
+        dressing={dressing}
+        tree={tree}
+        layer={layer}
+        problem={problem}
+        dispatch={dispatch}
+        setContentsOpen={setContentsOpen}
+      />
+      <Suspense fallback={null}>
+        {contentsOpen && <ContentsDrawer open close={() => setContentsOpen(false)} problem={problem} />}
+      </Suspense>
+    </>
+  );
+}
+
+interface SetupProps extends Pick<Mix, 'headspace' | 'dressing' | 'tree' | 'layer'> {
+  problem: ApiProblem | undefined;
+  dispatch: Dispatch<Action>;
+  setContentsOpen: (open: boolean) => void;
+}
+
+const SetupFields = memo(function SetupFields({ layer, problem, dispatch, setContentsOpen, ...mix }: SetupProps) {
+  const { t } = useWords();
+  const number = (field: 'headspace' | 'dressing' | 'tree', path: string, unit: 'unit.cm' | 'unit.kg') => (
+    <NumberField
+      label={t(`blend.${field}`)}
+      unit={t(unit)}
+      value={mix[field]}
+      error={typedNumber(mix[field]) === null ? t('common.notNumber') : problem?.at(path)}
+      onChange={(text) => dispatch({ do: 'change', touches: field, mix: { [field]: text } satisfies Partial<Mix> })}
+    />
+  );
+  const layerProblem = problem?.at('drainage_layer.component_id');
+  const contentsProblem = problem?.errors.find((error) => error.path.startsWith('contents'))?.message;
+
+  return (
+    <Form layout="vertical" className="pot-setup">
+      <div className="fields-3">
+        {number('headspace', 'headspace_cm', 'unit.cm')}
+        {number('dressing', 'top_dressing_cm', 'unit.cm')}
+        {number('tree', 'tree_weight_kg', 'unit.kg')}
+      </div>
+      <div className="fields-layer">
+        <Form.Item
+          label={t('blend.layer')}
+          validateStatus={layerProblem === undefined ? '' : 'error'}
+          help={layerProblem}
+        >
+          <ComponentPicker
+            label={t('blend.layerNone')}
+            kept={layer?.name}
+            onClear={() => dispatch({ do: 'change', touches: 'layer', mix: { layer: null } })}
+            onPick={({ id, name, kind, colour }) =>
+              dispatch({
+                do: 'change',
+                touches: 'layer',
+                mix: { layer: { componentId: id, name, kind, colour, thickness: layer?.thickness ?? '1.5' } },
+              })
+            }
+          />
+        </Form.Item>
+        {layer !== null && (
+          <NumberField
+            label={t('blend.layerThickness')}
+            unit={t('unit.cm')}
+            value={layer.thickness}
+            error={
+              typedNumber(layer.thickness) === null ? t('common.notNumber') : problem?.at('drainage_layer.thickness_cm')
+            }
+            onChange={(thickness) =>
+              dispatch({ do: 'change', touches: 'thickness', mix: { layer: { ...layer, thickness } } })
+            }
+          />
+        )}
+      </div>
+      <Button onClick={() => setContentsOpen(true)}>{t('blend.contentsMore')}</Button>
+      {contentsProblem !== undefined && (
+        <p className="field-error" role="alert">
+          {contentsProblem}
+        </p>
+      )}
+    </Form>
+  );
+});

@@ -1,0 +1,21 @@
+import type { Schemas } from '../../../api/client';
+
+export type Compared = Schemas['ComparisonInput']['items'][number];
+
+const KEPT_AS = 'zolbek.comparison';
+export const MOST_COMPARED = 4;
+
+/** What stands side by side, kept while one looks elsewhere. */
+export function keepComparison(items: Compared[]): void {
+  sessionStorage.setItem(KEPT_AS, JSON.stringify(items.slice(0, MOST_COMPARED)));
+}
+
+export function keptComparison(): Compared[] {
+  try {
+    const items: unknown = JSON.parse(sessionStorage.getItem(KEPT_AS) ?? '[]');
+
+    return Array.isArray(items) ? (items as Compared[]) : [];
+  } catch {
+    return [];
+  }
+}

@@ -1,0 +1,86 @@
+import { Link } from 'react-router';
+
+import type { Schemas } from '../../../api/client';
+import type { MessageId } from '../../../i18n/en';
+import { useWords } from '../../../i18n/words';
+import { fromTo, isWide, yearsRange } from '../../../kit/mixes/verdictWords';
+
+type Uncertainties = Schemas['UncertainFigure'][];
+
+const SHARES = new Set(['air', 'yield_share', 'drought', 'float_share']);
+
+/** The figures that matter with their ±, what each owes most of it to, and the test that would settle it. */
+export function Certainty({ figures, evaluation }: { figures: Uncertainties; evaluation: Schemas['Evaluation'] }) {
+  const words = useWords();
+  const { t, n, percent } = words;
+  const values: Record<string, number | null> = {
+    air: evaluation.pot.air,
+    water_l: evaluation.pot.water_l,
+    easy_l: evaluation.pot.easy_l,
+    run_through_s: evaluation.pot.run_through_s,
+    ph: evaluation.mix.ph,
+    wet_kg: evaluation.pot.wet_kg,
+    yield_share: evaluation.mix.yield_share,
+    interval_h: evaluation.water?.interval_h ?? null,
+    drought: evaluation.water?.drought ?? null,
+    later_ph: evaluation.reaction?.later_ph ?? null,
+    use_l_day: evaluation.water?.hot_use_l_day ?? null,
+    given_l_year: evaluation.water?.given_l_year ?? null,
+    float_share: evaluation.surface?.washed_off ?? null,
+    level_drop_cm: evaluation.years?.drop_cm ?? null,
+  };
+
+  return (
+    <section className="certainty">
+      <h3>{t('sure.title')}</h3>
+      <ul>
+        {figures.map((each) => {
+          const value = values[each.name];
+          const isShare = SHARES.has(each.name);
+          const isFactor = each.name === 'run_through_s' && value != null && isWide(value, each.uncertainty);
+          if (value == null) {
+            return null;
+          }
+
+          return (
+            <li key={each.name}>
+              <strong>
+                {t(isFactor ? 'sure.lineWide' : 'sure.line', {
+                  figure: t(`amount.${each.name}` as MessageId),
+                  value: isShare ? percent(value) : n(value, 3),
+                  u: isFactor
+                    ? fromTo(value, each.uncertainty, words)
+                    : isShare
+                      ? percent(each.uncertainty, 1)
+                      : n(each.uncertainty, 2),
+                })}
+              </strong>{' '}
+              {each.property !== null && (
+                <span className="quiet">
+                  {t(each.component_name === null ? 'sure.mostModel' : 'sure.most', {
+                    property: t(`property.${each.property}` as MessageId),
+                    component: each.component_name ?? '',
+                  })}
+                  {each.test !== null && (
+                    <>
+                      {'. '}
+                      <Link to={`/bench?start=${each.test}`}>
+                        {t('sure.settle', { test: t(`bench.kind.${each.test}`).toLowerCase() })}
+                      </Link>
+                    </>
+                  )}
+                </span>
+              )}
+            </li>
+          );
+        })}
+        {evaluation.years !== null && evaluation.years.slow !== 0 && (
+          <li>
+            <strong>{`${t('amount.years')} ${yearsRange(evaluation.years, words)}`}</strong>{' '}
+            <span className="quiet">{t('sure.mostModel', { property: t('property.model_ageing') })}</span>
+          </li>
+        )}
+      </ul>
+    </section>
+  );
+}

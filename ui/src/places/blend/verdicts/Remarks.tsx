@@ -1,0 +1,75 @@
+import type { Schemas } from '../../../api/client';
+import { useWords } from '../../../i18n/words';
+
+/** Reaction, surface and tipping in plain sentences. */
+export function Remarks({ evaluation }: { evaluation: Schemas['Evaluation'] }) {
+  const { t, n, percent } = useWords();
+  const { reaction, surface, tipped, targets } = evaluation;
+  const says: string[] = [];
+  if (reaction !== null) {
+    says.push(
+      t('reaction.text', {
+        buffered: reaction.buffered ? 'yes' : 'no',
+        ph: n(reaction.ph, 2),
+        buffer: n(reaction.buffer_mmol_l, 2),
+        cec: n(reaction.cec_cmol_l, 2),
+      }),
+    );
+    if (reaction.later_ph !== null && reaction.first_month_ph !== null) {
+      says.push(
+        t('reaction.later', {
+          alkalinity: n(reaction.alkalinity_mg_l),
+          rain: reaction.rain_share > 0 ? percent(reaction.rain_share) : 'none',
+          feed: n(reaction.feed_acidity_mmol_l_year, 2),
+          drained: n(reaction.drained_l_per_l ?? 0, 2),
+          month: n(reaction.first_month_ph, 2),
+          later: n(reaction.later_ph, 2),
+          years: n(targets?.planned_years ?? 0),
+        }),
+      );
+    }
+    if (reaction.dose !== null) {
+      says.push(
+        t('reaction.dose', {
+          agent: reaction.dose.agent,
+          grams: n(reaction.dose.grams_per_l, 2),
+          ph: n(reaction.dose.to_ph, 2),
+        }),
+      );
+    }
+  }
+  if (surface !== null) {
+    if (surface.washed_off > 0.01) {
+      says.push(
+        t('surface.washed', {
+          share: percent(surface.washed_off),
+          litres: n(surface.washed_off_l, 1),
+          stone: percent(surface.washed_off_stone),
+          moss: percent(surface.washed_off_moss),
+        }),
+      );
+    }
+    if (surface.warmer_k > 22) {
+      says.push(t('surface.heat', { kelvin: n(surface.warmer_k, 1) }));
+    }
+    if (surface.repels > 0.1) {
+      says.push(t('surface.repels', { share: percent(surface.repels) }));
+    }
+  }
+  if (tipped !== null && tipped.lets_out_l > 0.005) {
+    says.push(
+      t('tipped.text', { degrees: n(tipped.degrees), litres: n(tipped.lets_out_l, 2), air: percent(tipped.air) }),
+    );
+  }
+
+  return (
+    <details className="notes">
+      <summary>{t('reaction.title')}</summary>
+      <ul>
+        {says.map((sentence) => (
+          <li key={sentence}>{sentence}</li>
+        ))}
+      </ul>
+    </details>
+  );
+}

@@ -1,0 +1,60 @@
+import { Segmented, Select } from 'antd';
+import { useState } from 'react';
+import { Link } from 'react-router';
+
+import type { Schemas } from '../../api/client';
+import { useWords } from '../../i18n/words';
+import { CloseSteps } from './CloseSteps';
+import { MixSteps } from './MixSteps';
+import { PotSteps } from './PotSteps';
+import { OfDay } from './OfDay';
+
+const PERSON_KEPT_AS = 'zolbek.helper';
+const PARTS = ['mixing', 'potting', 'closing'] as const;
+
+/** A potting day at the bench: one step at a time, big enough for wet gloves. */
+export default function DayBenchPage() {
+  return <OfDay>{(day) => <Bench day={day} />}</OfDay>;
+}
+
+function Bench({ day }: { day: Schemas['PottingDay'] }) {
+  const { t } = useWords();
+  const [chosen, setPart] = useState<(typeof PARTS)[number] | null>(null);
+  const [person, setPerson] = useState(() => localStorage.getItem(PERSON_KEPT_AS) ?? '');
+  const isMixed = day.mixes.every((mix) => mix.mixed.length >= mix.loads);
+  const part = chosen ?? (isMixed ? 'potting' : 'mixing');
+
+  return (
+    <div className="at-bench">
+      <header>
+        <Link to={`/days/${day.id}`}>{t('bench2.back')}</Link>
+        <h1>{t('bench2.title', { name: day.name })}</h1>
+        {day.helpers.length > 0 && (
+          <Select
+            size="large"
+            aria-label={t('bench2.who')}
+            value={day.helpers.includes(person) ? person : ''}
+            options={[{ value: '', label: t('bench2.who') }, ...day.helpers.map((value) => ({ value, label: value }))]}
+            onChange={(next) => {
+              setPerson(next);
+              localStorage.setItem(PERSON_KEPT_AS, next);
+            }}
+          />
+        )}
+      </header>
+      <Segmented
+        block
+        size="large"
+        aria-label={t('days.status')}
+        value={part}
+        options={PARTS.map((value) => ({ value, label: t(`bench2.${value}`) }))}
+        onChange={setPart}
+      />
+      {part === 'mixing' && (
+        <MixSteps day={day} person={person} stay={() => setPart('mixing')} toPotting={() => setPart('potting')} />
+      )}
+      {part === 'potting' && <PotSteps day={day} person={person} toEnd={() => setPart('closing')} />}
+      {part === 'closing' && <CloseSteps day={day} />}
+    </div>
+  );
+}

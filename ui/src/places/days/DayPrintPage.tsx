@@ -1,0 +1,349 @@
+import { Button, QRCode, Segmented, Select } from 'antd';
+import { useState } from 'react';
+import { Link } from 'react-router';
+
+import type { Schemas } from '../../api/client';
+import { useMeta } from '../../api/meta';
+import { useWords } from '../../i18n/words';
+import { usePreparationWords } from '../../kit/mixes/usePreparationWords';
+import { Fit } from './EntryTable';
+import { PotCard } from './PotCard';
+import { OfDay } from './OfDay';
+
+const SHEETS = ['plan', 'shopping', 'mixing', 'cards', 'labels'] as const;
+const LAYOUTS = ['3x8', '2x7', '4x12'] as const;
+const MOST_TICKS = 30;
+
+type Day = Schemas['PottingDay'];
+
+/** What is taken to the bench on paper; the browser prints it. */
+export default function DayPrintPage() {
+  return <OfDay>{(day) => <Sheets day={day} />}</OfDay>;
+}
+
+function Sheets({ day }: { day: Schemas['PottingDay'] }) {
+  const { t } = useWords();
+  const [sheet, setSheet] = useState<(typeof SHEETS)[number]>('plan');
+  const [layout, setLayout] = useState<(typeof LAYOUTS)[number]>('3x8');
+
+  return (
+    <div className="print-page">
+      <p className="sheet-tools no-print">
+        <Link to={`/days/${day.id}`}>{t('bench2.back')}</Link>
+        <Segmented
+          aria-label={t('day.print')}
+          value={sheet}
+          options={SHEETS.map((value) => ({ value, label: t(`print.${value}`) }))}
+          onChange={setSheet}
+        />
+        {sheet === 'labels' && (
+          <Select
+            aria-label={t('print.layout')}
+            value={layout}
+            options={LAYOUTS.map((value) => ({ value, label: t(`print.layout.${value}`) }))}
+            onChange={setLayout}
+          />
+        )}
+        <Button type="primary" onClick={() => window.print()}>
+          {t('print.go')}
+        </Button>
+      </p>
+      {sheet === 'plan' && <PlanSheet day={day} />}
+      {sheet === 'shopping' && <ShoppingSheet day={day} />}
+      {sheet === 'mixing' && <MixingSheets day={day} />}
+      {sheet === 'cards' && <Cards day={day} />}
+      {sheet === 'labels' && <Labels day={day} layout={layout} />}
+    </div>
+  );
+}
+
+function SheetHead({ day, title }: { day: Day; title: string }) {
+  const { t, date } = useWords();
+
+  return (
+    <header>
+      <div>
+        <h1>{day.name}</h1>
+        <p>{title}</p>
+      </div>
+      <p className="sheet-made">
+        {date(day.planned_on)}
+        <br />
+        {day.helpers.join(', ')}
+        <br />
+        {t('common.total', { total: day.entries.length })}
+      </p>
+    </header>
+  );
+}
+
+const inOrder = (day: Day) =>
+  day.entries.toSorted((a, b) => (a.order ?? Infinity) - (b.order ?? Infinity) || a.position - b.position);
+
+function PlanSheet({ day }: { day: Day }) {
+  const { t, n } = useWords();
+
+  return (
+    <article className="sheet print-plan">
+      <SheetHead day={day} title={t('print.plan')} />
+      <p>
+        {t('day.sums', {
+          plants: day.entries.length,
+          loose: n(day.totals.loose_l),
+          hours: n(day.totals.minutes / 60, 2),
+        })}
+      </p>
+      <table>
+        <thead>
+          <tr>
+            <th scope="col">{t('day.order')}</th>
+            <th scope="col">{t('day.plant')}</th>
+            <th scope="col">{t('day.pot')}</th>
+            <th scope="col">{t('day.mix')}</th>
+            <th scope="col">L</th>
+            <th scope="col">{t('day.ball')}</th>
+            <th scope="col">{t('day.weight')}</th>
+            <th scope="col">{t('day.minutes')}</th>
+            <th scope="col">{t('day.helper')}</th>
+            <th scope="col">{t('print.box')}</th>
+          </tr>
+        </thead>
+        <tbody>
+          {inOrder(day).map((entry) => (
+            <tr key={entry.id}>
+              <td>{entry.order ?? '–'}</td>
+              <th scope="row">
+                {entry.plant.number} {entry.plant.name}
+                {entry.extras.length > 0 && (
+                  <small> + {entry.extras.map((extra) => `${n(extra.litres)} L ${extra.name}`).join(', ')}</small>
+                )}
+              </th>
+              <td>{entry.pot.name}</td>
+              <td>{entry.recipe.name}</td>
+              <td>{entry.figures === null ? '–' : n(entry.figures.base_l)}</td>
+              <td>
+                <Fit entry={entry} />
+              </td>
+              <td>{entry.figures === null ? '–' : n(entry.figures.wet_kg, 2)}</td>
+              <td>{entry.figures === null ? '–' : n(Math.round(entry.figures.minutes))}</td>
+              <td>{entry.helper}</td>
+              <td>
+                <span className="tick">{entry.state === 'done' || entry.state === 'changed' ? '✓' : ''}</span>
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      <ul className="print-tools">
+        {day.totals.wires.map((wire) => (
+          <li key={wire.gauge_mm}>
+            {t('tools.wire', { gauge: n(wire.gauge_mm), length: n(wire.length_cm / 100, 2) })}
+          </li>
+        ))}
+        {day.totals.mesh.map((mesh) => (
+          <li key={mesh.side_cm}>{t('tools.mesh', { pieces: mesh.pieces, side: n(mesh.side_cm, 2) })}</li>
+        ))}
+        {day.totals.fertilisers.map((each) => (
+          <li key={each.name}>{t('tools.fertiliser', { name: each.name, grams: n(each.grams, 2) })}</li>
+        ))}
+        {day.totals.moss_cm2 > 0 && <li>{t('tools.moss', { cm2: n(day.totals.moss_cm2, 2) })}</li>}
+      </ul>
+      <Cautions day={day} />
+      {day.note !== '' && <p className="sheet-note">{day.note}</p>}
+    </article>
+  );
+}
+
+function Cautions({ day }: { day: Day }) {
+  const { t } = useWords();
+
+  return (
+    <section className="print-cautions">
+      <h2>{t('print.caution')}</h2>
+      <ul>
+        {day.hazards.map((hazard) => (
+          <li key={hazard}>{t(`caution.${hazard}`)}</li>
+        ))}
+        {day.totals.two_to_lift > 0 && <li>{t('day.heavy', { count: day.totals.two_to_lift })}</li>}
+        <li>{t('caution.defer')}</li>
+      </ul>
+    </section>
+  );
+}
+
+function ShoppingSheet({ day }: { day: Day }) {
+  const { t, n, money } = useWords();
+  const currency = useMeta().data?.currency ?? 'EUR';
+  const rows = day.shelf.filter((row) => row.short_l > 0.005);
+
+  return (
+    <article className="sheet">
+      <SheetHead day={day} title={t('print.shopping')} />
+      {rows.length === 0 ? (
+        <p>{t('print.nothing')}</p>
+      ) : (
+        <table>
+          <thead>
+            <tr>
+              <th scope="col">{t('shelf.component')}</th>
+              <th scope="col">{t('shelf.short')}, L</th>
+              <th scope="col">{t('shelf.packs')}</th>
+              <th scope="col">{t('shelf.cost')}</th>
+              <th scope="col">{t('shelf.bought')}</th>
+            </tr>
+          </thead>
+          <tbody>
+            {rows.map((row) => (
+              <tr key={row.component_id}>
+                <th scope="row">{row.name}</th>
+                <td>{n(row.short_l)}</td>
+                <td>
+                  {row.packs === null || row.pack_l === null
+                    ? t('shelf.packUnknown', { litres: n(row.short_l) })
+                    : t('shelf.packsOf', { packs: row.packs, litres: n(row.pack_l) })}
+                </td>
+                <td>{row.packs_cost === null ? '?' : money(row.packs_cost, currency)}</td>
+                <td>
+                  <span className="tick" />
+                </td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      )}
+      <p>
+        {day.packs_cost === null ? t('shelf.totalUnknown') : `${t('shelf.total')}: ${money(day.packs_cost, currency)}`}
+      </p>
+    </article>
+  );
+}
+
+function MixingSheets({ day }: { day: Day }) {
+  const { t, n, percent } = useWords();
+  const said = usePreparationWords();
+
+  return (
+    <>
+      {day.mixes.map((mix) => (
+        <article key={mix.recipe_id} className="sheet print-mixing">
+          <SheetHead day={day} title={`${t('print.mixing')}: ${mix.name}`} />
+          <p className="sheet-load">
+            <strong>{t('mixes.loads', { loads: mix.loads, litres: n(mix.load_l), tub: n(day.tub_l) })}</strong>
+            <span>
+              {t('days.scoop')} {n(day.scoop_l)} L
+            </span>
+          </p>
+          <table>
+            <tbody>
+              {mix.parts.map((part) => (
+                <tr key={part.component_id}>
+                  <th scope="row">
+                    {part.name}
+                    {part.dusty && <em>{t('sheet.dusty')}</em>}
+                    {part.preparation != null && <small> {said(part.preparation)}</small>}
+                  </th>
+                  <td className="sheet-scoops">{n(part.scoops_per_load)}</td>
+                  <td>{n(part.load_l)} L</td>
+                  <td>{percent(part.true_share)}</td>
+                </tr>
+              ))}
+            </tbody>
+          </table>
+          {mix.loads <= MOST_TICKS && (
+            <p className="sheet-ticks">
+              {t('print.tick')}
+              {Array.from({ length: mix.loads }, (_, i) => (
+                <span key={i} className="tick">
+                  {i + 1}
+                </span>
+              ))}
+            </p>
+          )}
+          <p>
+            {t('mixes.sums', {
+              pots: mix.pots,
+              net: n(mix.net_l),
+              loose: n(mix.loose_l),
+              spare: percent(day.spare, 1),
+              yield: n(mix.yield_share),
+            })}
+          </p>
+          <ul>
+            {inOrder(day)
+              .filter((entry) => entry.recipe.id === mix.recipe_id)
+              .map((entry) => (
+                <li key={entry.id}>
+                  {entry.plant.number} {entry.plant.name}: {entry.figures === null ? '–' : n(entry.figures.base_l)} L
+                  {entry.extras.map((extra) => ` + ${n(extra.litres)} L ${extra.name}`).join('')}
+                </li>
+              ))}
+          </ul>
+        </article>
+      ))}
+    </>
+  );
+}
+
+function Cards({ day }: { day: Day }) {
+  const { t } = useWords();
+
+  return (
+    <div className="print-cards">
+      {inOrder(day).map((entry) => (
+        <article key={entry.id}>
+          <header>
+            <h2>
+              {entry.order ?? '–'}. {entry.plant.number} {entry.plant.name}
+            </h2>
+            <PlantCode id={entry.plant.id} size={64} />
+          </header>
+          <PotCard entry={entry} />
+          <p className="print-line">{t('print.pottedNote')}</p>
+        </article>
+      ))}
+    </div>
+  );
+}
+
+function Labels({ day, layout }: { day: Day; layout: (typeof LAYOUTS)[number] }) {
+  const { date } = useWords();
+
+  return (
+    <div className={`print-labels labels-${layout}`}>
+      {inOrder(day).map((entry) => (
+        <article key={entry.id}>
+          <PlantCode id={entry.plant.id} size={layout === '4x12' ? 52 : 74} />
+          <div>
+            <strong>{entry.plant.number}</strong>
+            <p>{entry.plant.name}</p>
+            <p>{entry.plant.species}</p>
+            <p>
+              {entry.recipe.name}, {date(entry.done_at ?? day.planned_on)}
+            </p>
+          </div>
+        </article>
+      ))}
+    </div>
+  );
+}
+
+/** A code that opens the plant where Zolbek runs. */
+function PlantCode({ id, size }: { id: number; size: number }) {
+  const { t } = useWords();
+
+  return (
+    <span className="plant-code">
+      <span className="visually-hidden">{`${t('print.scan')} ${id}`}</span>
+      <span aria-hidden="true">
+        <QRCode
+          value={`${window.location.origin}/plants/${id}`}
+          size={size}
+          type="svg"
+          bordered={false}
+          color="#000"
+          bgColor="#fff"
+        />
+      </span>
+    </span>
+  );
+}
