@@ -16,7 +16,7 @@ import { BrowserRouter } from 'react-router';
 
 import { ApiProblem } from './api/client';
 import { App } from './App';
-import { en } from './i18n/en';
+import { en } from './catalogue';
 
 const queries = new QueryClient({
   defaultOptions: {

@@ -4,7 +4,7 @@ import { IntlProvider } from 'react-intl';
 import { describe, expect, test } from 'vitest';
 
 import type { Schemas } from '../api/client';
-import { en } from '../i18n/en';
+import { en } from '../catalogue';
 import { CurveChart, CurveKey } from './CurveChart';
 import { GradingStrip } from './GradingStrip';
 import { LedgerBar } from './LedgerBar';

@@ -1,7 +1,9 @@
 import { useMemo } from 'react';
 import { useIntl } from 'react-intl';
 
-import type { MessageId } from './en';
+/** Every word there is; each room adds its own from the file of words beside it. */
+export interface Catalogue {}
+export type MessageId = keyof Catalogue;
 
 type Gaps = Record<string, string | number>;
 

@@ -1,6 +1,6 @@
 import { Modal } from 'antd';
 
-import type { MessageId } from '../i18n/en';
+import type { MessageId } from '../i18n/words';
 import { useWords } from '../i18n/words';
 
 const KEYS: [string, MessageId][] = [

@@ -2,7 +2,7 @@ import { Alert, Button, Checkbox, Drawer, Segmented, Table } from 'antd';
 import { useId, useState } from 'react';
 import { ApiProblem, type Schemas } from '../../api/client';
 import { type SheetName, useImport, useTakeComponent, useTakePlant, useTakePot } from '../../api/files';
-import type { MessageId } from '../../i18n/en';
+import type { MessageId } from '../../i18n/words';
 import { useWords } from '../../i18n/words';
 
 type Report = Schemas['ImportReport'];

@@ -4,7 +4,7 @@ import { describe, expect, test } from 'vitest';
 
 import type { Schemas } from '../../api/client';
 import { PICTURES } from '../../drawing/SetupPicture';
-import { en } from '../../i18n/en';
+import { en } from '../../catalogue';
 import { ComparedList, ResultView } from './ResultView';
 
 type Test = Schemas['BenchTest'];

@@ -4,7 +4,7 @@ import { IntlProvider } from 'react-intl';
 import { describe, expect, test, vi } from 'vitest';
 
 import type { Schemas } from '../../api/client';
-import { en } from '../../i18n/en';
+import { en } from '../../catalogue';
 import { BlendProvider } from '../../places/blend/state/BlendProvider';
 import { emptyMix } from '../../places/blend/state/blendState';
 import { CanopyAsk } from '../../places/blend/situation/CanopyAsk';

@@ -3,7 +3,7 @@ import { useRef, useState } from 'react';
 import type { Schemas } from '../../api/client';
 import { tareScale, useInstruments, useSetInstrument } from '../../api/bench';
 import { useComponents } from '../../api/components';
-import type { MessageId } from '../../i18n/en';
+import type { MessageId } from '../../i18n/words';
 import { useWords } from '../../i18n/words';
 import { NumberField } from '../../kit/fields/NumberField';
 import { plain, typedNumber } from '../../i18n/numbers';

@@ -4,7 +4,7 @@ import { useNavigate } from 'react-router';
 import { ApiProblem, type Schemas } from '../../api/client';
 import { useDiscardTest, useFinishTest, useKeepTest } from '../../api/bench';
 import { SetupPicture } from '../../drawing/SetupPicture';
-import type { MessageId } from '../../i18n/en';
+import type { MessageId } from '../../i18n/words';
 import { useWords } from '../../i18n/words';
 import { useUndoable } from '../../kit/hooks/useUndoable';
 import { type Draft, draftOf, keptOf, stepOf } from '../../kit/measured/readings';

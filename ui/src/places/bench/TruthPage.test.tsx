@@ -5,7 +5,7 @@ import { MemoryRouter } from 'react-router';
 import { describe, expect, test } from 'vitest';
 
 import type { Schemas } from '../../api/client';
-import { en } from '../../i18n/en';
+import { en } from '../../catalogue';
 import { ModelNews } from '../../shell/ModelNews';
 import TruthPage from './TruthPage';
 

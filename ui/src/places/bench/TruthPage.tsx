@@ -4,7 +4,7 @@ import { Link } from 'react-router';
 
 import type { Schemas } from '../../api/client';
 import { useValidation } from '../../api/truth';
-import type { MessageId } from '../../i18n/en';
+import type { MessageId } from '../../i18n/words';
 import { useWords, type Words } from '../../i18n/words';
 import { CsvButton } from '../../kit/lists/CsvButton';
 import { ListState } from '../../kit/lists/ListState';

@@ -5,7 +5,7 @@ import { ApiProblem, type Schemas } from '../../api/client';
 import { useComponentSheets } from '../../api/components';
 import { useMeta } from '../../api/meta';
 import { Swatch } from '../../drawing/Swatch';
-import type { MessageId } from '../../i18n/en';
+import type { MessageId } from '../../i18n/words';
 import { useWords } from '../../i18n/words';
 import { SieveChart } from './SieveChart';
 

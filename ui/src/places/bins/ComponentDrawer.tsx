@@ -4,7 +4,7 @@ import { useId, useState } from 'react';
 import { ApiProblem, type Schemas } from '../../api/client';
 import { useComponents, useSaveComponent } from '../../api/components';
 import { useMeta } from '../../api/meta';
-import type { MessageId } from '../../i18n/en';
+import type { MessageId } from '../../i18n/words';
 import { useWords } from '../../i18n/words';
 import { NumberField } from '../../kit/fields/NumberField';
 import { useUndoable } from '../../kit/hooks/useUndoable';

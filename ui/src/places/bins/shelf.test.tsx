@@ -5,7 +5,7 @@ import { MemoryRouter } from 'react-router';
 import { describe, expect, test } from 'vitest';
 
 import type { Schemas } from '../../api/client';
-import { en } from '../../i18n/en';
+import { en } from '../../catalogue';
 import { BatchFigures } from '../blend/batch/BatchFigures';
 import { PreparationWorth } from '../blend/mix/PreparationWorth';
 import { MixContents } from './MixContents';

@@ -28,12 +28,12 @@ export function CloseSteps({ day }: { day: Schemas['PottingDay'] }) {
         <>
           <MixSums day={{ ...day, mixes: day.mixes.filter((mix) => mix.closed !== null) }} />
           <p>
-            <Link to="/bins">{t('bench2.leftBin')}</Link>
+            <Link to="/bins">{t('potting.leftBin')}</Link>
           </p>
         </>
       )}
       {day.status === 'finished' ? (
-        <p className="bench-big good">✓ {t('bench2.finished')}</p>
+        <p className="bench-big good">✓ {t('potting.finished')}</p>
       ) : (
         <>
           {finish.error !== null && (
@@ -47,9 +47,9 @@ export function CloseSteps({ day }: { day: Schemas['PottingDay'] }) {
             block
             className="bench-go"
             loading={finish.isPending}
-            onClick={() => finish.mutate(undefined, { onSuccess: () => say(t('bench2.finished')) })}
+            onClick={() => finish.mutate(undefined, { onSuccess: () => say(t('potting.finished')) })}
           >
-            {t('bench2.finish')}
+            {t('potting.finish')}
           </Button>
         </>
       )}
@@ -66,13 +66,13 @@ function Left({ day, mix }: { day: Schemas['PottingDay']; mix: Schemas['DayMix']
   const problem = close.error instanceof ApiProblem ? close.error : undefined;
   const value = typedNumber(litres);
   if (mix.mixed.length === 0) {
-    return <p className="quiet">{t('bench2.nothingMixed', { recipe: mix.name })}</p>;
+    return <p className="quiet">{t('potting.nothingMixed', { recipe: mix.name })}</p>;
   }
 
   return (
     <section className="bench-left">
-      <h2>{t('bench2.left', { recipe: mix.name })}</h2>
-      <p className="quiet">{t('bench2.leftHint', { mixed: n(mix.mixed_l), used: n(mix.used_l), rest: n(rest) })}</p>
+      <h2>{t('potting.left', { recipe: mix.name })}</h2>
+      <p className="quiet">{t('potting.leftHint', { mixed: n(mix.mixed_l), used: n(mix.used_l), rest: n(rest) })}</p>
       <Form layout="vertical" className="bench-left-row">
         <NumberField
           label={t('shelf.litres')}
@@ -86,14 +86,14 @@ function Left({ day, mix }: { day: Schemas['PottingDay']; mix: Schemas['DayMix']
           type="primary"
           ghost
           loading={close.isPending}
-          aria-label={`${t('bench2.close')}: ${mix.name}`}
+          aria-label={`${t('potting.close')}: ${mix.name}`}
           onClick={() => {
             if (value !== null) {
               close.mutate({ recipe_id: mix.recipe_id, left_l: value });
             }
           }}
         >
-          {t('bench2.close')}
+          {t('potting.close')}
         </Button>
       </Form>
     </section>

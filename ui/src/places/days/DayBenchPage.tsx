@@ -27,14 +27,14 @@ function Bench({ day }: { day: Schemas['PottingDay'] }) {
   return (
     <div className="at-bench">
       <header>
-        <Link to={`/days/${day.id}`}>{t('bench2.back')}</Link>
-        <h1>{t('bench2.title', { name: day.name })}</h1>
+        <Link to={`/days/${day.id}`}>{t('potting.back')}</Link>
+        <h1>{t('potting.title', { name: day.name })}</h1>
         {day.helpers.length > 0 && (
           <Select
             size="large"
-            aria-label={t('bench2.who')}
+            aria-label={t('potting.who')}
             value={day.helpers.includes(person) ? person : ''}
-            options={[{ value: '', label: t('bench2.who') }, ...day.helpers.map((value) => ({ value, label: value }))]}
+            options={[{ value: '', label: t('potting.who') }, ...day.helpers.map((value) => ({ value, label: value }))]}
             onChange={(next) => {
               setPerson(next);
               localStorage.setItem(PERSON_KEPT_AS, next);
@@ -47,7 +47,7 @@ function Bench({ day }: { day: Schemas['PottingDay'] }) {
         size="large"
         aria-label={t('days.status')}
         value={part}
-        options={PARTS.map((value) => ({ value, label: t(`bench2.${value}`) }))}
+        options={PARTS.map((value) => ({ value, label: t(`potting.${value}`) }))}
         onChange={setPart}
       />
       {part === 'mixing' && (

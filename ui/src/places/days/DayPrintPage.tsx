@@ -29,7 +29,7 @@ function Sheets({ day }: { day: Schemas['PottingDay'] }) {
   return (
     <div className="print-page">
       <p className="sheet-tools no-print">
-        <Link to={`/days/${day.id}`}>{t('bench2.back')}</Link>
+        <Link to={`/days/${day.id}`}>{t('potting.back')}</Link>
         <Segmented
           aria-label={t('day.print')}
           value={sheet}

@@ -58,7 +58,7 @@ export function DoneDrawer({ day, entry, state, person, close, undo }: Props) {
   const submit = async () => {
     if (state === 'not_today') {
       await pot.mutateAsync({ entry: entry.id, state, actual: { note }, person });
-      say(t('bench2.wasPutOff', { name: entry.plant.name }), undo);
+      say(t('potting.wasPutOff', { name: entry.plant.name }), undo);
     } else {
       if (Object.keys(texts).some(isWrong)) {
         return;
@@ -81,7 +81,7 @@ export function DoneDrawer({ day, entry, state, person, close, undo }: Props) {
         },
       });
       const tasks = Number(after.entries.find((one) => one.id === entry.id)?.actual['tasks'] ?? 0);
-      say(t('bench2.wasDone', { name: entry.plant.name, tasks }), undo);
+      say(t('potting.wasDone', { name: entry.plant.name, tasks }), undo);
     }
     close();
   };
@@ -91,7 +91,7 @@ export function DoneDrawer({ day, entry, state, person, close, undo }: Props) {
       open
       size={760}
       className="done-drawer"
-      title={`${entry.plant.number} ${entry.plant.name}: ${t(state === 'changed' ? 'bench2.changedTitle' : 'bench2.notToday')}`}
+      title={`${entry.plant.number} ${entry.plant.name}: ${t(state === 'changed' ? 'potting.changedTitle' : 'potting.notToday')}`}
       onClose={close}
       footer={
         <div className="drawer-foot">
@@ -109,53 +109,53 @@ export function DoneDrawer({ day, entry, state, person, close, undo }: Props) {
             loading={pot.isPending}
             onClick={() => void submit().catch(() => undefined)}
           >
-            {t(state === 'changed' ? 'bench2.changed' : 'bench2.notToday')}
+            {t(state === 'changed' ? 'potting.changed' : 'potting.notToday')}
           </Button>
         </div>
       }
     >
       <Form layout="vertical">
         {state === 'not_today' ? (
-          <TextField label={t('bench2.why')} value={note} onChange={setNote} longest={1000} />
+          <TextField label={t('potting.why')} value={note} onChange={setNote} longest={1000} />
         ) : (
           <>
             <div className="fields-3">
-              {number('used_l', t('bench2.used'), 'L', 'used_l')}
-              {number('minutes', t('bench2.minutes'), 'min', 'minutes')}
-              {number('run_through_s', t('bench2.runThrough'), 's', 'run_through_s')}
+              {number('used_l', t('potting.used'), 'L', 'used_l')}
+              {number('minutes', t('potting.minutes'), 'min', 'minutes')}
+              {number('run_through_s', t('potting.runThrough'), 's', 'run_through_s')}
               {number('roots', t('entry.roots'), '%', 'roots_cut_share')}
               {number('crown', t('entry.crown'), '%', 'crown_cut_share')}
             </div>
-            <h3>{t('bench2.findings')}</h3>
+            <h3>{t('potting.findings')}</h3>
             <FindingTicks findings={findings} setFindings={setFindings} />
-            <h3>{t('bench2.saved')}</h3>
+            <h3>{t('potting.saved')}</h3>
             <Segmented
               size="large"
-              aria-label={t('bench2.saved')}
+              aria-label={t('potting.saved')}
               value={saved}
               options={[
-                { value: 'none', label: t('bench2.savedNone') },
-                { value: 'moss', label: t('bench2.saved.moss') },
-                { value: 'soil', label: t('bench2.saved.soil') },
+                { value: 'none', label: t('potting.savedNone') },
+                { value: 'moss', label: t('potting.saved.moss') },
+                { value: 'soil', label: t('potting.saved.soil') },
               ]}
               onChange={setSaved}
             />
             {saved !== 'none' && (
               <>
-                <p className="quiet">{t('bench2.savedSick')}</p>
+                <p className="quiet">{t('potting.savedSick')}</p>
                 <Select
                   size="large"
                   className="wide-select"
-                  aria-label={t('bench2.savedStarter')}
+                  aria-label={t('potting.savedStarter')}
                   value={forPlant}
                   showSearch={{ searchValue: search, filterOption: false, onSearch: setSearch }}
                   options={[
-                    { value: entry.plant.id, label: t('bench2.savedFor') },
+                    { value: entry.plant.id, label: t('potting.savedFor') },
                     ...plants
                       .filter((plant) => plant.id !== entry.plant.id)
                       .map((plant) => ({
                         value: plant.id,
-                        label: `${t('bench2.savedStarter')} ${plant.number} ${plant.name}`,
+                        label: `${t('potting.savedStarter')} ${plant.number} ${plant.name}`,
                       })),
                   ]}
                   onChange={(id) => {
@@ -168,7 +168,7 @@ export function DoneDrawer({ day, entry, state, person, close, undo }: Props) {
                 )}
               </>
             )}
-            <TextField label={t('bench2.buried')} value={buried} onChange={setBuried} longest={200} />
+            <TextField label={t('potting.buried')} value={buried} onChange={setBuried} longest={200} />
             <TextField label={t('field.note')} value={note} onChange={setNote} longest={1000} />
           </>
         )}

@@ -6,7 +6,7 @@ import { useChangeEntry, useRemoveEntry } from '../../api/days';
 import { useFertilisers } from '../../api/fertilisers';
 import { usePots } from '../../api/pots';
 import { useRecipes } from '../../api/recipes';
-import type { MessageId } from '../../i18n/en';
+import type { MessageId } from '../../i18n/words';
 import { useWords } from '../../i18n/words';
 import { ComponentPicker } from '../../kit/pickers/ComponentPicker';
 import { NumberField } from '../../kit/fields/NumberField';

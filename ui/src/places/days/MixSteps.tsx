@@ -29,9 +29,9 @@ export function MixSteps({ day, person, stay, toPotting }: Props) {
     <div className="bench-steps">
       {next === null ? (
         <div className="bench-end">
-          <p className="bench-big good">✓ {t('bench2.allMixed')}</p>
+          <p className="bench-big good">✓ {t('potting.allMixed')}</p>
           <Button type="primary" size="large" onClick={toPotting}>
-            {t('bench2.potting')}
+            {t('potting.potting')}
           </Button>
         </div>
       ) : (
@@ -49,16 +49,17 @@ export function MixSteps({ day, person, stay, toPotting }: Props) {
           {done.map(({ mix, load }) => (
             <li key={load.id}>
               <span>
-                ✓ {t('bench2.load', { recipe: mix.name, number: load.number, loads: Math.max(mix.loads, load.number) })}
-                , {t('bench2.loadOf', { litres: n(load.litres) })}
+                ✓{' '}
+                {t('potting.load', { recipe: mix.name, number: load.number, loads: Math.max(mix.loads, load.number) })},{' '}
+                {t('potting.loadOf', { litres: n(load.litres) })}
                 {load.person !== '' && <span className="quiet"> · {load.person}</span>}
               </span>
               {mix.closed === null && (
                 <Button
-                  aria-label={`${t('bench2.loadBack')}: ${mix.name} ${load.number}`}
+                  aria-label={`${t('potting.loadBack')}: ${mix.name} ${load.number}`}
                   onClick={() => unmix.mutate(load.id)}
                 >
-                  {t('bench2.loadBack')}
+                  {t('potting.loadBack')}
                 </Button>
               )}
             </li>
@@ -115,7 +116,7 @@ function Load({
       .find((each) => each.recipe_id === mix.recipe_id)
       ?.mixed.find((each) => each.number === number);
     say(
-      t('bench2.loadMixed', { number, recipe: mix.name }),
+      t('potting.loadMixed', { number, recipe: mix.name }),
       made === undefined ? undefined : () => unmix.mutate(made.id),
     );
   };
@@ -123,10 +124,10 @@ function Load({
   return (
     <section className="bench-load">
       <h2>
-        {t('bench2.load', { recipe: mix.name, number, loads: mix.loads })}{' '}
-        <span className="quiet">{t('bench2.loadOf', { litres: n(mix.load_l) })}</span>
+        {t('potting.load', { recipe: mix.name, number, loads: mix.loads })}{' '}
+        <span className="quiet">{t('potting.loadOf', { litres: n(mix.load_l) })}</span>
       </h2>
-      <p className="quiet">{t('bench2.loadHint')}</p>
+      <p className="quiet">{t('potting.loadHint')}</p>
       <ul>
         {mix.parts.map((part) => {
           const on = ticked.includes(part.component_id);
@@ -148,7 +149,7 @@ function Load({
                 <span className="bench-name">
                   {part.name}
                   {part.preparation != null && <small>{said(part.preparation)}</small>}
-                  {part.dusty && <small>{t('bench2.dust')}</small>}
+                  {part.dusty && <small>{t('potting.dust')}</small>}
                 </span>
                 <strong>{n(part.scoops_per_load)}</strong>
                 <small>
@@ -159,13 +160,13 @@ function Load({
               </button>
               {choices.length > 1 && (
                 <label className="bench-lot">
-                  {t('bench2.lot')}
+                  {t('potting.lot')}
                   <Select
                     size="large"
-                    aria-label={`${t('bench2.lot')} ${part.name}`}
+                    aria-label={`${t('potting.lot')} ${part.name}`}
                     value={lots[part.component_id] ?? 0}
                     options={[
-                      { value: 0, label: t('bench2.anyLot') },
+                      { value: 0, label: t('potting.anyLot') },
                       ...choices.map((lot) => ({ value: lot.id, label: `${lot.name}, ${n(lot.stock_l)} L` })),
                     ]}
                     onChange={(id) =>
@@ -198,7 +199,7 @@ function Load({
         loading={load.isPending}
         onClick={() => void submit().catch(() => undefined)}
       >
-        {t('bench2.loadDone')}
+        {t('potting.loadDone')}
       </Button>
     </section>
   );

@@ -31,7 +31,7 @@ export function PotCard({ entry }: { entry: Schemas['DayEntry'] }) {
       </ol>
       {entry.plan.note !== '' && <p className="pot-card-note">{entry.plan.note}</p>}
       <p className="quiet">
-        {t('bench2.expect')}: {t('bench2.expect.still')} {t('bench2.expect.alarm')}
+        {t('potting.expect')}: {t('potting.expect.still')} {t('potting.expect.alarm')}
       </p>
     </div>
   );

@@ -36,7 +36,7 @@ export function PotSteps({ day, person, toEnd }: Props) {
   const done = async (each: Schemas['DayEntry']) => {
     const saved = await pot.mutateAsync({ entry: each.id, state: 'done', person });
     const tasks = Number(saved.entries.find((one) => one.id === each.id)?.actual['tasks'] ?? 0);
-    say(t('bench2.wasDone', { name: each.plant.name, tasks }), () => back(each.id));
+    say(t('potting.wasDone', { name: each.plant.name, tasks }), () => back(each.id));
     setChosen(null);
   };
 
@@ -44,9 +44,9 @@ export function PotSteps({ day, person, toEnd }: Props) {
     <div className="bench-steps">
       {entry === undefined ? (
         <div className="bench-end">
-          <p className="bench-big good">✓ {t('bench2.allPotted')}</p>
+          <p className="bench-big good">✓ {t('potting.allPotted')}</p>
           <Button type="primary" size="large" onClick={toEnd}>
-            {t('bench2.closing')}
+            {t('potting.closing')}
           </Button>
         </div>
       ) : (
@@ -61,7 +61,7 @@ export function PotSteps({ day, person, toEnd }: Props) {
             plantId={entry.plant.id}
             entry={entry.id}
             subject="roots"
-            label={t('bench2.photo')}
+            label={t('potting.photo')}
           />
           {pot.error !== null && (
             <p className="field-error bench-trouble" role="alert">
@@ -76,13 +76,13 @@ export function PotSteps({ day, person, toEnd }: Props) {
               loading={pot.isPending}
               onClick={() => void done(entry).catch(() => undefined)}
             >
-              {t('bench2.done')}
+              {t('potting.done')}
             </Button>
             <Button size="large" className="bench-go" onClick={() => setAsking('changed')}>
-              {t('bench2.changed')}
+              {t('potting.changed')}
             </Button>
             <Button size="large" className="bench-go" onClick={() => setAsking('not_today')}>
-              {t('bench2.notToday')}
+              {t('potting.notToday')}
             </Button>
           </div>
           {asking !== null && (
@@ -102,7 +102,7 @@ export function PotSteps({ day, person, toEnd }: Props) {
         </section>
       )}
       <section>
-        <h2>{t('bench2.queue')}</h2>
+        <h2>{t('potting.queue')}</h2>
         <ul className="bench-queue">
           {queue.map((each) => (
             <li key={each.id}>
@@ -119,8 +119,8 @@ export function PotSteps({ day, person, toEnd }: Props) {
                 <span className="quiet"> · {t(`day.state.${each.state}`)}</span>
               </span>
               {day.status !== 'finished' && (
-                <Button aria-label={`${t('bench2.undo')}: ${each.plant.number}`} onClick={() => back(each.id)}>
-                  {t('bench2.undo')}
+                <Button aria-label={`${t('potting.undo')}: ${each.plant.number}`} onClick={() => back(each.id)}>
+                  {t('potting.undo')}
                 </Button>
               )}
             </li>

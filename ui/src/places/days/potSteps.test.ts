@@ -105,7 +105,7 @@ function entryOf(
 
 const ids = (entry: Schemas['DayEntry']) =>
   stepsOf(entry, { n: String, percent: String, treatment: (word) => word, buried: () => 'a plate' }).map(({ id }) =>
-    id.replace('bench2.step.', ''),
+    id.replace('potting.step.', ''),
   );
 
 describe('the card of a plant', () => {

@@ -3,7 +3,7 @@ import { IntlProvider } from 'react-intl';
 import { describe, expect, test } from 'vitest';
 
 import type { Schemas } from '../../api/client';
-import { en } from '../../i18n/en';
+import { en } from '../../catalogue';
 import { MixingSheet } from './MixingSheet';
 
 function line(changed: Partial<Schemas['BatchLine']>): Schemas['BatchLine'] {

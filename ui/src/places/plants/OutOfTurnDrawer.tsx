@@ -3,7 +3,7 @@ import { useEffect, useState } from 'react';
 
 import type { Schemas } from '../../api/client';
 import { useOutOfTurn } from '../../api/plants';
-import type { MessageId } from '../../i18n/en';
+import type { MessageId } from '../../i18n/words';
 import { useWords } from '../../i18n/words';
 import { TextField } from '../../kit/fields/TextField';
 import { useUndoable } from '../../kit/hooks/useUndoable';

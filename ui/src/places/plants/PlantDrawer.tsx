@@ -7,7 +7,7 @@ import { usePlaces, useSavePlant } from '../../api/plants';
 import { usePots } from '../../api/pots';
 import { useRecipes } from '../../api/recipes';
 import { useSites } from '../../api/situations';
-import type { MessageId } from '../../i18n/en';
+import type { MessageId } from '../../i18n/words';
 import { useWords } from '../../i18n/words';
 import { SpeciesPicker } from '../../kit/pickers/SpeciesPicker';
 import { NumberField } from '../../kit/fields/NumberField';

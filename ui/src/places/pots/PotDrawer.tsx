@@ -6,7 +6,7 @@ import { useLastGood } from '../../api/lastGood';
 import { useMeta } from '../../api/meta';
 import { useSavePot } from '../../api/pots';
 import { PotOutline } from '../../drawing/PotOutline';
-import type { MessageId } from '../../i18n/en';
+import type { MessageId } from '../../i18n/words';
 import { useWords } from '../../i18n/words';
 import { NumberField } from '../../kit/fields/NumberField';
 import { useUndoable } from '../../kit/hooks/useUndoable';

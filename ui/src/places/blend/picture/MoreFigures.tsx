@@ -1,6 +1,6 @@
 import type { Schemas } from '../../../api/client';
 import { useMeta } from '../../../api/meta';
-import type { MessageId } from '../../../i18n/en';
+import type { MessageId } from '../../../i18n/words';
 import { useWords } from '../../../i18n/words';
 
 type Format = 'share' | 'number' | `number ${string}` | 'money';

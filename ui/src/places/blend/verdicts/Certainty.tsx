@@ -1,7 +1,7 @@
 import { Link } from 'react-router';
 
 import type { Schemas } from '../../../api/client';
-import type { MessageId } from '../../../i18n/en';
+import type { MessageId } from '../../../i18n/words';
 import { useWords } from '../../../i18n/words';
 import { fromTo, isWide, yearsRange } from '../../../kit/mixes/verdictWords';
 

@@ -1,5 +1,5 @@
 import type { Schemas } from '../../../api/client';
-import type { MessageId } from '../../../i18n/en';
+import type { MessageId } from '../../../i18n/words';
 import { useWords, type Words } from '../../../i18n/words';
 
 const SHARES =

@@ -5,7 +5,7 @@ import { MemoryRouter } from 'react-router';
 import { describe, expect, test, vi } from 'vitest';
 
 import type { Schemas } from '../../../api/client';
-import { en } from '../../../i18n/en';
+import { en } from '../../../catalogue';
 import { BlendProvider } from '../state/BlendProvider';
 import { emptyMix } from '../state/blendState';
 import { Notes } from './Notes';

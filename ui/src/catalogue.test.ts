@@ -1,7 +1,8 @@
 import { createIntl } from 'react-intl';
 import { describe, expect, test } from 'vitest';
 
-import { en, type MessageId } from './en';
+import { en } from './catalogue';
+import type { MessageId } from './i18n/words';
 
 const complaints: string[] = [];
 const intl = createIntl({ locale: 'en', messages: en, onError: (error) => complaints.push(error.message) });

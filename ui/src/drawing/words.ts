@@ -1,0 +1,53 @@
+export const words = {
+  'section.air': 'air',
+  'section.cm': 'cm',
+  'section.wetFoot': 'wet foot {cm} cm',
+  'section.wetFootAll': 'wet to the top',
+  'section.layer': 'layer {cm} cm',
+
+  'ledger.title': 'Where the pot’s volume goes',
+  'ledger.solid': 'Solid',
+  'ledger.sealed': 'Sealed',
+  'ledger.locked': 'Locked',
+  'ledger.slow': 'Slow',
+  'ledger.buffer': 'Buffer',
+  'ledger.easy': 'Easy water',
+  'ledger.air': 'Air',
+  'ledger.hint.solid': 'grains themselves',
+  'ledger.hint.sealed': 'pores that water cannot reach',
+  'ledger.hint.locked': 'water that roots cannot get',
+  'ledger.hint.slow': 'water under great pull',
+  'ledger.hint.buffer': 'reserve',
+  'ledger.hint.easy': 'drunk first',
+  'ledger.hint.air': 'after watering',
+
+  'grading.axis': 'grain size, mm · {fines} finer than 0.5 mm',
+  'grading.alt': 'Grain sizes of the mix: a tenth is below {d10} mm, half below {d50} mm, nine tenths below {d90} mm.',
+  'grading.d': 'D{q} {size}',
+
+  'canopy.alt': 'The pot, {pot} cm wide, under a crown of {cm} cm, to one scale.',
+
+  'view.air': 'air',
+  'view.waterShare': 'water',
+  'view.share': 'share of the volume',
+  'view.heightAxis': 'height above the floor, cm',
+  'view.oldBall': 'old ball',
+
+  'fit.alt': 'The pot with everything that is to go in, to scale: {summary}',
+  'fit.ball': 'Root ball',
+  'fit.layer': 'Layer',
+  'fit.bed': 'bed',
+  'fit.collar': 'collar',
+  'fit.rim': 'rim',
+
+  'section.ball': 'old ball',
+  'section.wall': '{kind, select, moss {moss} other {old soil}}',
+
+  'profile.alt': 'Water and air by height: at the floor {bottom} air, at the top {top}.',
+} as const;
+
+type Said = typeof words;
+
+declare module '../i18n/words' {
+  interface Catalogue extends Said {}
+}

@@ -1,0 +1,9 @@
+export const words = {
+  'common.undo': 'Undo',
+} as const;
+
+type Said = typeof words;
+
+declare module '../../i18n/words' {
+  interface Catalogue extends Said {}
+}

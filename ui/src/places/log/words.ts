@@ -1,0 +1,39 @@
+export const words = {
+  'sheet.title': 'Mixing sheet',
+  'sheet.print': 'Print',
+  'sheet.back': 'Back to the log',
+  'sheet.for': '{pots, plural, one {# pot} other {# pots}}: {pot}',
+  'sheet.made': 'Worked out {date}',
+  'sheet.load': 'Each of {loads, plural, one {# load} other {# loads}}: {litres} L',
+  'sheet.scoop': 'Scoop {scoop} L, tub {tub} L',
+  'sheet.tick': 'Loads done',
+  'sheet.litresAll': 'Litres in all',
+  'sheet.layer': 'Drainage layer: {litres} L of {name}, {cm} cm in each pot',
+  'sheet.perPot': 'Fill {litres} L settled into each pot, more than it looks: it sinks when worked in and watered.',
+  'sheet.buy': 'To buy',
+  'sheet.packs': '{packs, plural, one {# pack} other {# packs}} of {litres} L',
+  'sheet.nothing': 'All of it is in stock.',
+  'sheet.steps': 'Mix dry parts with a little water so that dust lies; turn over until no streak is left.',
+  'sheet.frozen': 'This sheet keeps the figures it was made with.',
+  'sheet.dry': 'Dry weight {kg} kg',
+  'sheet.prepare': 'Prepare first',
+  'sheet.lot': 'delivery {name}',
+
+  'log.title': 'Log',
+  'log.empty': 'No batch yet. Work one out in Blend.',
+  'log.emptySearch': 'No batch is called that.',
+  'log.toBlend': 'Go to Blend',
+  'log.name': 'Batch',
+  'log.made': 'Worked out',
+  'log.pots': 'Pots',
+  'log.pot': 'Pot',
+  'log.loose': 'Mixed',
+
+  'sheet.version': 'Version {version} of the recipe',
+} as const;
+
+type Said = typeof words;
+
+declare module '../../i18n/words' {
+  interface Catalogue extends Said {}
+}
