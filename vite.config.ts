@@ -1,5 +1,14 @@
 import react from '@vitejs/plugin-react';
+import { basename, dirname, relative } from 'node:path';
 import { defineConfig } from 'vitest/config';
+
+/** A class of a room is called after the room and itself, so that one can tell in the browser where it is styled. */
+function called(name: string, file: string): string {
+  const path = file.split('?')[0] ?? file;
+  const room = relative('ui/src', dirname(path)).replace(/^places\//, '').replaceAll('/', '-');
+
+  return `${room === '' || room === 'styles' ? basename(path, '.module.css').toLowerCase() : room}__${name}`;
+}
 
 export default defineConfig({
   root: 'ui',
@@ -7,7 +16,8 @@ export default defineConfig({
   publicDir: false,
   cacheDir: '../node_modules/.vite',
   plugins: [react()],
+  css: { modules: { generateScopedName: called, localsConvention: 'camelCase' } },
   build: { outDir: '../public/build', emptyOutDir: true, manifest: true, chunkSizeWarningLimit: 1200 },
   server: { proxy: { '/api': 'http://127.0.0.1:8321' } },
-  test: { root: 'ui', environment: 'node' },
+  test: { root: 'ui', environment: 'node', css: { include: /module\.css/, modules: { classNameStrategy: 'non-scoped' } } },
 });

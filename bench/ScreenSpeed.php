@@ -21,7 +21,7 @@ final class ScreenSpeed
         $recipe = WebDriverBy::xpath('//button[.="Brook maples"]');
         $driver->wait(10)->until(WebDriverExpectedCondition::elementToBeClickable($recipe));
         $driver->findElement($recipe)->click();
-        $driver->wait(10)->until(WebDriverExpectedCondition::presenceOfElementLocated(WebDriverBy::cssSelector('.pot-section')));
+        $driver->wait(10)->until(WebDriverExpectedCondition::presenceOfElementLocated(WebDriverBy::cssSelector('[class*="__pot-section"]')));
         $driver->manage()->timeouts()->setScriptTimeout(20);
         $times = [];
         for ($i = 0; $i < self::CHANGES; ++$i) {

@@ -35,7 +35,7 @@ try {
     $at('//*[contains(@class,"pot-section")]');
     $pick('Pot', 'Rectangle 40');
     $pick('Site', 'Tessivale, upper yard');
-    $at('//small[@class="plus-minus"]');
+    $at('//small[contains(@class,"plus-minus")]');
     $take('blend');
 
     foreach (['Years' => 'years'] as $tab => $name) {
@@ -45,7 +45,7 @@ try {
     }
     $at('//nav[@aria-label="View"]//button[.="Section"]')->click();
     $at('//button[.="Work out a batch"]')->click();
-    $at('//p[@class="batch-loose"]');
+    $at('//p[contains(@class,"batch-loose")]');
     $take('batch');
 
     $driver->get($site->address.'/blend/compare');
@@ -65,7 +65,7 @@ try {
     $take('bench');
     $driver->get($site->address.'/bench?start=drained_pot&component=5');
     $at('//div[contains(@class,"ant-drawer-footer")]//button')->click();
-    $at('//p[@class="test-do"]');
+    $at('//p[contains(@class,"test-do")]');
     foreach ([1, 2, 3] as $step) {
         $at('//button[.="Next"]')->click();
         usleep(300_000);

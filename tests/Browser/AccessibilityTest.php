@@ -81,7 +81,7 @@ test('at the bench nothing is cut off and what is pressed is large', function (s
     $this->see($ready);
     usleep(200_000);
     expect($this->chrome()->driver->executeScript('return document.documentElement.scrollWidth'))->toBeLessThanOrEqual(390);
-    foreach ($this->chrome()->driver->findElements(WebDriverBy::cssSelector('.parts-stepper button, .parts-remove, .parts-prepare, .test-foot button')) as $button) {
+    foreach ($this->chrome()->driver->findElements(WebDriverBy::cssSelector('[class*="__parts-stepper"] button, [class*="__parts-remove"], [class*="__parts-prepare"], [class*="__test-foot"] button')) as $button) {
         expect($button->getSize()->getHeight())->toBeGreaterThanOrEqual(44)->and($button->getSize()->getWidth())->toBeGreaterThanOrEqual(44);
     }
 })->with([['/blend', 'Verdicts'], ['/bins', '35 entries'], ['/bins/9', 'How long it lasts'], ['/pots', '8 entries'], ['/log/1', 'Each of'], ['/bench', 'A place to begin'], ['/bench/truth', 'told apart'], ['/bench/tools', 'Bench scale'], ['/bench/tests/2', 'What it changes'], ['/bins/1', 'P-autumn'], ['/blend/card', 'There is no mix'], ['/blend/library', '4 entries'], ['/today', 'Running low'], ['/plants/5', 'What the stick should look like'], ['/days/1/bench', 'Load is mixed']]);

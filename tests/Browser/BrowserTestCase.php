@@ -136,7 +136,7 @@ abstract class BrowserTestCase extends TestCase
     /** The figure that stands at a verdict. */
     public function verdict(string $name): string
     {
-        return $this->waitFor("//li[contains(@class,'verdict')][.//span[@class='verdict-name'][.='$name']]//strong")->getText();
+        return $this->waitFor("//li[contains(@class,'verdict')][.//span[contains(@class,'verdict-name')][.='$name']]//strong")->getText();
     }
 
     /** Waits until the picture on the Blend screen answers what stands in the fields. */

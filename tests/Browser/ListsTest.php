@@ -97,7 +97,7 @@ test('the mixing sheet prints on one page of A4', function (): void {
     expect(preg_match_all('~/Type\s*/Page\b~', (string) $pdf))->toBe(1)
         ->and(preg_match('~/MediaBox \[0 0 59[45](\.\d+)? 84[12](\.\d+)?\]~', (string) $pdf))->toBe(1);
     $this->chrome()->devtools('Emulation.setEmulatedMedia', ['media' => 'print']);
-    $shown = array_filter($this->chrome()->driver->findElements(WebDriverBy::cssSelector('nav, .sheet-tools')), static fn($element): bool => $element->isDisplayed());
+    $shown = array_filter($this->chrome()->driver->findElements(WebDriverBy::cssSelector('nav, [class*="__sheet-tools"]')), static fn($element): bool => $element->isDisplayed());
     $this->chrome()->devtools('Emulation.setEmulatedMedia', ['media' => '']);
     expect($shown)->toBe([]);
 });

@@ -37,7 +37,7 @@ final readonly class Graph
             if (str_contains($path, '.test.') || str_starts_with($path, 'testing/')) {
                 continue;
             }
-            preg_match_all('/(?:from|import|import\()\s*\'(\.{1,2}\/[^\']+)\'/', $text, $found);
+            preg_match_all('/(?:from|import|import\()\s*\'(\.{1,2}\/[^\']+)(?<!\.css)\'/', $text, $found);
             $imports[(string) preg_replace('/\.tsx?$/', '', $path)] = array_values(array_unique(array_map(static fn(string $to): string => self::joined(dirname($path), $to), $found[1])));
         }
 
@@ -129,7 +129,8 @@ final readonly class Graph
         return $room === '' ? '.' : $room;
     }
 
-    private static function joined(string $folder, string $to): string
+    /** Where a path beside a folder leads, without the ending of a script. */
+    public static function joined(string $folder, string $to): string
     {
         $parts = $folder === '.' ? [] : explode('/', $folder);
         foreach (explode('/', (string) preg_replace('/\.tsx?$/', '', $to)) as $step) {

@@ -14,7 +14,7 @@ final class Rooms
     public const APP = ['Common', 'Sheets', 'Http', 'Shelf', 'Pots', 'Recipes', 'Situations', 'Blend', 'Batches', 'Instruments', 'Bench', 'Plants', 'PottingDays', 'Today', 'Truth', 'Files', 'Console', 'Providers'];
 
     /** The front end. */
-    public const UI = ['styles', 'testing', 'i18n', 'api', 'kit', 'drawing', 'places', 'shell', '.'];
+    public const UI = ['styles', 'i18n', 'api', 'drawing', 'kit', 'places', 'shell', '.'];
 
     /** By what a subject is met from outside; the rest of it is its own. */
     public const DOORS = [

@@ -69,6 +69,27 @@ test('only controllers know of HTTP', function () use ($root): void {
     expect($knowing)->toBe([]);
 });
 
+test('places of the front end know the kit, the drawings and the questions to the server, and not each other', function () use ($root): void {
+    $ui = Graph::typeScript($root.'/ui/src');
+    expect(array_diff(array_keys($ui->rooms()), Rooms::UI))->toBe([])
+        ->and($ui->rising(Rooms::UI))->toBe([]);
+    $across = [];
+    foreach ($ui->rooms(2) as $from => $others) {
+        foreach ($others as $to => $arrows) {
+            if (str_starts_with($from, 'places/') && str_starts_with($to, 'places/')) {
+                array_push($across, ...$arrows);
+            }
+        }
+    }
+    expect($across)->toBe([]);
+});
+
+test('no rooms of the workbench, and no shelves of the kit, are tied in a knot', function () use ($root): void {
+    $ui = Graph::typeScript($root.'/ui/src');
+    $of = static fn(string $room): Graph => new Graph(array_filter($ui->imports, static fn(string $file): bool => str_starts_with($file, $room), ARRAY_FILTER_USE_KEY));
+    expect($of('places/blend/')->knots(3))->toBe([])->and($of('kit/')->knots(2))->toBe([]);
+});
+
 test('a name stands for one thing', function () use ($root): void {
     $names = [];
     foreach ([...array_keys(Graph::php($root.'/core', 'Zolbek\Core')->imports), ...array_keys(Graph::php($root.'/app', 'App')->imports)] as $class) {

@@ -7,6 +7,8 @@ import { BlendProvider } from './places/blend/state/BlendProvider';
 import { Nowhere } from './shell/Nowhere';
 import { Shell } from './shell/Shell';
 import { antTheme, dim, light } from './theme';
+import common from './styles/common.module.css';
+import styles from './App.module.css';
 
 const BinsPage = lazy(() => import('./places/bins/BinsPage'));
 const ComponentPage = lazy(() => import('./places/bins/ComponentPage'));
@@ -48,10 +50,10 @@ export function App() {
 
   return (
     <ConfigProvider theme={theme} wave={{ disabled: true }}>
-      <AntApp className="app">
+      <AntApp className={styles.app}>
         <BlendProvider>
           <Shell isDim={isDim} setDim={setDim}>
-            <Suspense fallback={<Spin className="list-waiting" />}>
+            <Suspense fallback={<Spin className={common.listWaiting} />}>
               <Routes>
                 <Route path="/" element={<Navigate to="/today" replace />} />
                 <Route path="/today" element={<TodayPage />} />

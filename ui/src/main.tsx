@@ -1,12 +1,6 @@
 import '@fontsource-variable/source-sans-3/wght.css';
 import './styles/base.css';
-import './styles/bench.css';
-import './styles/blend.css';
-import './styles/formulation.css';
-import './styles/collection.css';
-import './styles/drawings.css';
-import './styles/lists.css';
-import './styles/sheet.css';
+import './styles/print.css';
 
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { StrictMode } from 'react';

@@ -1,4 +1,5 @@
 import { useWords } from '../i18n/words';
+import styles from './drawing.module.css';
 
 interface Props {
   /** Across, cm. */
@@ -23,16 +24,22 @@ export function CanopyPicture({ canopyCm, potCm, depthCm }: Props) {
 
   return (
     <svg
-      className="canopy-picture"
+      className={styles.canopyPicture}
       viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
       role="img"
       aria-label={t('canopy.alt', { pot: n(potCm, 2), cm: n(canopyCm, 2) })}
     >
-      <line x1={middle} x2={middle} y1={rim} y2={high} className="canopy-trunk" />
-      <ellipse cx={middle} cy={high} rx={(canopyCm * scale) / 2} ry={(crown * scale) / 2} className="canopy-crown" />
+      <line x1={middle} x2={middle} y1={rim} y2={high} className={styles.canopyTrunk} />
+      <ellipse
+        cx={middle}
+        cy={high}
+        rx={(canopyCm * scale) / 2}
+        ry={(crown * scale) / 2}
+        className={styles.canopyCrown}
+      />
       <path
         d={`M${middle - (potCm * scale) / 2} ${rim}h${potCm * scale}l${-0.06 * potCm * scale} ${floor - rim}h${-0.88 * potCm * scale}z`}
-        className="canopy-pot"
+        className={styles.canopyPot}
       />
     </svg>
   );

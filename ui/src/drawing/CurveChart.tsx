@@ -1,4 +1,5 @@
 import { scaleLinear, scaleLog } from 'd3-scale';
+import styles from './drawing.module.css';
 
 export interface Curve {
   label: string;
@@ -37,10 +38,10 @@ export function CurveChart({ title, curves, xTicks, xLabel, yLabel, xText, yText
   const [from, to] = x.domain();
 
   return (
-    <svg className="curve-chart" viewBox={`0 0 ${WIDTH} ${HEIGHT}`} role="img" aria-label={title}>
+    <svg className={styles.curveChart} viewBox={`0 0 ${WIDTH} ${HEIGHT}`} role="img" aria-label={title}>
       {y.ticks(5).map((tick) => (
-        <g key={tick} className="axis">
-          <line x1={LEFT} x2={WIDTH - RIGHT} y1={y(tick)} y2={y(tick)} className="grid" />
+        <g key={tick} className={styles.axis}>
+          <line x1={LEFT} x2={WIDTH - RIGHT} y1={y(tick)} y2={y(tick)} className={styles.grid} />
           <text x={LEFT - 6} y={y(tick) + 4} textAnchor="end">
             {yText(tick)}
           </text>
@@ -49,14 +50,14 @@ export function CurveChart({ title, curves, xTicks, xLabel, yLabel, xText, yText
       {xTicks
         .filter((tick) => tick >= (from ?? 0) * 0.999 && tick <= (to ?? 0) * 1.001)
         .map((tick) => (
-          <g key={tick} className="axis">
+          <g key={tick} className={styles.axis}>
             <line x1={x(tick)} x2={x(tick)} y1={HEIGHT - BOTTOM} y2={HEIGHT - BOTTOM + 4} />
             <text x={x(tick)} y={HEIGHT - BOTTOM + 17} textAnchor="middle">
               {xText(tick)}
             </text>
           </g>
         ))}
-      <line x1={LEFT} x2={WIDTH - RIGHT} y1={HEIGHT - BOTTOM} y2={HEIGHT - BOTTOM} className="axis" />
+      <line x1={LEFT} x2={WIDTH - RIGHT} y1={HEIGHT - BOTTOM} y2={HEIGHT - BOTTOM} className={styles.axis} />
       {curves.map((curve, i) => (
         <g key={curve.label}>
           {curve.filled === true && (
@@ -75,10 +76,10 @@ export function CurveChart({ title, curves, xTicks, xLabel, yLabel, xText, yText
           />
         </g>
       ))}
-      <text x={LEFT} y={14} className="caption">
+      <text x={LEFT} y={14} className={styles.caption}>
         {yLabel}
       </text>
-      <text x={(LEFT + WIDTH - RIGHT) / 2} y={HEIGHT - 6} textAnchor="middle" className="caption">
+      <text x={(LEFT + WIDTH - RIGHT) / 2} y={HEIGHT - 6} textAnchor="middle" className={styles.caption}>
         {xLabel}
       </text>
     </svg>
@@ -88,7 +89,7 @@ export function CurveChart({ title, curves, xTicks, xLabel, yLabel, xText, yText
 /** The key to a chart's curves, with the dashes they are drawn in. */
 export function CurveKey({ curves }: { curves: Pick<Curve, 'label' | 'colour' | 'filled'>[] }) {
   return (
-    <ul className="curve-key">
+    <ul className={styles.curveKey}>
       {curves.map((curve, i) => (
         <li key={curve.label}>
           <svg width="34" height="12" aria-hidden="true">

@@ -2,6 +2,7 @@ import type { Schemas } from '../api/client';
 import { useWords } from '../i18n/words';
 import { widthsOf } from './outline';
 import { spread } from './PlainChart';
+import styles from './drawing.module.css';
 
 interface Props {
   section: Schemas['Section'];
@@ -51,16 +52,21 @@ export function FitDrawing({ section, contents, summary }: Props) {
   const heights = spread(notes.map((note) => y(note.z)));
 
   return (
-    <svg className="fit-drawing" viewBox={`0 0 ${WIDTH} ${HEIGHT}`} role="img" aria-label={t('fit.alt', { summary })}>
-      <path d={pot(section.bottom_cm, section.top_cm)} className="fit-mix" />
-      {section.bottom_cm > 0 && <path d={pot(0, section.bottom_cm)} className="fit-layer" />}
+    <svg
+      className={styles.fitDrawing}
+      viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
+      role="img"
+      aria-label={t('fit.alt', { summary })}
+    >
+      <path d={pot(section.bottom_cm, section.top_cm)} className={styles.fitMix} />
+      {section.bottom_cm > 0 && <path d={pot(0, section.bottom_cm)} className={styles.fitLayer} />}
       {section.dressing_cm > 0 && (
-        <path d={pot(section.top_cm, section.top_cm + section.dressing_cm)} className="fit-dressing" />
+        <path d={pot(section.top_cm, section.top_cm + section.dressing_cm)} className={styles.fitDressing} />
       )}
       {mound !== null && (
         <path
           d={`M${x(-widthAt(section.top_cm) / 2)} ${y(section.top_cm)}Q${x(0)} ${y(2 * mound - section.top_cm)} ${x(widthAt(section.top_cm) / 2)} ${y(section.top_cm)}z`}
-          className="fit-mix"
+          className={styles.fitMix}
         />
       )}
       {contents.wall !== null &&
@@ -68,7 +74,7 @@ export function FitDrawing({ section, contents, summary }: Props) {
           <path
             key={side}
             d={`M${x((side * widthAt(section.bottom_cm)) / 2)} ${y(section.bottom_cm)}L${x((side * widthAt(section.top_cm)) / 2)} ${y(section.top_cm)}l${-side * (contents.wall?.thickness_cm ?? 0) * scale} 0L${x((side * widthAt(section.bottom_cm)) / 2) - side * (contents.wall?.thickness_cm ?? 0) * scale} ${y(section.bottom_cm)}z`}
-            className="fit-wall"
+            className={styles.fitWall}
           />
         ))}
       {fit !== null && ball !== null && (
@@ -79,18 +85,18 @@ export function FitDrawing({ section, contents, summary }: Props) {
             y={y(fit.ball_top_cm)}
             height={(fit.ball_top_cm - fit.ball_foot_cm) * scale}
             rx={8}
-            className={fit.fits ? 'fit-ball' : 'fit-ball fit-ball-over'}
+            className={fit.fits ? styles.fitBall : `${styles.fitBall} ${styles.fitBallOver}`}
           />
           <path
             d={`M${x(-0.5)} ${y(fit.ball_top_cm)}L${x(-0.35)} ${y(Math.max(fit.collar_cm, depth) + 1)}L${x(0.35)} ${y(Math.max(fit.collar_cm, depth) + 1)}L${x(0.5)} ${y(fit.ball_top_cm)}z`}
-            className="fit-trunk"
+            className={styles.fitTrunk}
           />
         </>
       )}
-      <path d={pot(0, depth)} className="fit-pot" />
-      <line x1={x(-rim / 2) - 10} x2={x(rim / 2) + 10} y1={y(depth)} y2={y(depth)} className="fit-rim" />
+      <path d={pot(0, depth)} className={styles.fitPot} />
+      <line x1={x(-rim / 2) - 10} x2={x(rim / 2) + 10} y1={y(depth)} y2={y(depth)} className={styles.fitRim} />
       {notes.map((note, i) => (
-        <g key={note.text} className="fit-note">
+        <g key={note.text} className={styles.fitNote}>
           <path
             d={`M${x(widthAt(Math.min(note.z, depth)) / 2) + 4} ${y(note.z)}L${WIDTH - RIGHT + 2} ${heights[i] ?? 0}`}
           />
@@ -99,7 +105,7 @@ export function FitDrawing({ section, contents, summary }: Props) {
           </text>
         </g>
       ))}
-      <g className="fit-scale">
+      <g className={styles.fitScale}>
         <line x1={PAD} x2={PAD + 5 * scale} y1={HEIGHT - 12} y2={HEIGHT - 12} />
         <text x={PAD + 5 * scale + 6} y={HEIGHT - 8}>
           5 cm

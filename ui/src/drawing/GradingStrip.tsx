@@ -4,6 +4,7 @@ import { useWords } from '../i18n/words';
 import { classSizeMm } from './grains';
 import type { DrawnMaterial } from './PotSection';
 import { markColour } from './shade';
+import styles from './drawing.module.css';
 
 const WIDTH = 620;
 const HEIGHT = 104;
@@ -45,7 +46,7 @@ export function GradingStrip({ materials, quantiles, finesBelowHalf }: Props) {
 
   return (
     <svg
-      className="grading-strip"
+      className={styles.gradingStrip}
       viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
       role="img"
       aria-label={t('grading.alt', { d10: size(10), d50: size(50), d90: size(90) })}
@@ -69,20 +70,20 @@ export function GradingStrip({ materials, quantiles, finesBelowHalf }: Props) {
             />
           );
         })}
-      <line x1={LEFT} x2={WIDTH - RIGHT} y1={BASE} y2={BASE} className="axis" />
+      <line x1={LEFT} x2={WIDTH - RIGHT} y1={BASE} y2={BASE} className={styles.axis} />
       {SIEVES.filter((sieve) => sieve > finest && sieve < coarsest).map((sieve) => (
-        <g key={sieve} className="axis">
+        <g key={sieve} className={styles.axis}>
           <line x1={x(sieve)} x2={x(sieve)} y1={BASE} y2={BASE + 4} />
           <text x={x(sieve)} y={BASE + 16} textAnchor="middle">
             {n(sieve)}
           </text>
         </g>
       ))}
-      <text x={WIDTH / 2} y={HEIGHT - 2} textAnchor="middle" className="caption">
+      <text x={WIDTH / 2} y={HEIGHT - 2} textAnchor="middle" className={styles.caption}>
         {t('grading.axis', { fines: percent(finesBelowHalf, 1) })}
       </text>
       {quantiles.map(({ q, sizeMm }) => (
-        <g key={q} className="quantile">
+        <g key={q} className={styles.quantile}>
           <line x1={x(sizeMm)} x2={x(sizeMm)} y1={TOP - 4} y2={BASE} />
           <text x={x(sizeMm)} y={TOP - 7} textAnchor="middle">
             {t('grading.d', { q, size: n(sizeMm, 2) })}

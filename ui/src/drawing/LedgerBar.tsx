@@ -1,5 +1,6 @@
 import type { Schemas } from '../api/client';
 import { useWords } from '../i18n/words';
+import styles from './drawing.module.css';
 
 const ORDER = ['solid', 'sealed', 'locked', 'slow', 'buffer', 'easy', 'air'] as const;
 
@@ -8,17 +9,21 @@ export function LedgerBar({ ledger, volumeL }: { ledger: Schemas['Ledger']; volu
   const { t, n, percent } = useWords();
 
   return (
-    <section className="ledger" aria-label={t('ledger.title')}>
-      <div className="ledger-bar" aria-hidden="true">
+    <section className={styles.ledger} aria-label={t('ledger.title')}>
+      <div className={styles.ledgerBar} aria-hidden="true">
         {ORDER.map((part) => (
-          <span key={part} className={`ledger-part ledger-${part}`} style={{ flexGrow: Math.max(ledger[part], 0) }} />
+          <span
+            key={part}
+            className={`${styles.ledgerPart} ${styles[`ledger-${part}`]}`}
+            style={{ flexGrow: Math.max(ledger[part], 0) }}
+          />
         ))}
       </div>
-      <dl className="ledger-labels">
+      <dl className={styles.ledgerLabels}>
         {ORDER.map((part) => (
           <div key={part} title={t(`ledger.hint.${part}`)}>
             <dt>
-              <span className={`ledger-key ledger-${part}`} aria-hidden="true" />
+              <span className={`${styles.ledgerKey} ${styles[`ledger-${part}`]}`} aria-hidden="true" />
               {t(`ledger.${part}`)}
             </dt>
             <dd>

@@ -1,4 +1,5 @@
 import { scaleBand, scaleLog } from 'd3-scale';
+import styles from './drawing.module.css';
 
 interface Props {
   months: { name: string; value: number; mark: number; isFrosty: boolean }[];
@@ -26,12 +27,12 @@ export function MonthBars({ months, title, yLabel, valueName, markName, text }: 
   ).padding(0.22);
 
   return (
-    <svg className="plain-chart" viewBox={`0 0 ${WIDTH} ${HEIGHT}`} role="img" aria-label={title}>
+    <svg className={styles.plainChart} viewBox={`0 0 ${WIDTH} ${HEIGHT}`} role="img" aria-label={title}>
       {[6, 12, 24, 48, 96, 168, 336, 720, 2160, 8760]
         .filter((hours) => hours > (y.domain()[0] ?? 0) && hours < (y.domain()[1] ?? 0))
         .map((hours) => (
-          <g key={hours} className="axis">
-            <line x1={LEFT} x2={WIDTH - RIGHT} y1={y(hours)} y2={y(hours)} className="grid" />
+          <g key={hours} className={styles.axis}>
+            <line x1={LEFT} x2={WIDTH - RIGHT} y1={y(hours)} y2={y(hours)} className={styles.grid} />
             <text x={LEFT - 6} y={y(hours) + 4} textAnchor="end">
               {text(hours)}
             </text>
@@ -47,34 +48,34 @@ export function MonthBars({ months, title, yLabel, valueName, markName, text }: 
               width={x.bandwidth()}
               y={y(month.value)}
               height={Math.max(1, HEIGHT - BOTTOM - y(month.value))}
-              className={month.value < month.mark ? 'month-bar month-short' : 'month-bar'}
+              className={month.value < month.mark ? `${styles.monthBar} ${styles.monthShort}` : styles.monthBar}
             />
             <line
               x1={left - 4}
               x2={left + x.bandwidth() + 4}
               y1={y(month.mark)}
               y2={y(month.mark)}
-              className="month-mark"
+              className={styles.monthMark}
             />
-            <text x={left + x.bandwidth() / 2} y={y(month.value) - 4} textAnchor="middle" className="month-value">
+            <text x={left + x.bandwidth() / 2} y={y(month.value) - 4} textAnchor="middle" className={styles.monthValue}>
               {text(month.value)}
             </text>
-            <text x={left + x.bandwidth() / 2} y={HEIGHT - 12} textAnchor="middle" className="axis-text">
+            <text x={left + x.bandwidth() / 2} y={HEIGHT - 12} textAnchor="middle" className={styles.axisText}>
               {month.name}
               {month.isFrosty ? ' *' : ''}
             </text>
           </g>
         );
       })}
-      <text x={LEFT - 40} y={14} className="caption">
+      <text x={LEFT - 40} y={14} className={styles.caption}>
         {yLabel}
       </text>
       <g className="month-key">
-        <rect x={WIDTH - 300} y={6} width={14} height={10} className="month-bar" />
+        <rect x={WIDTH - 300} y={6} width={14} height={10} className={styles.monthBar} />
         <text x={WIDTH - 280} y={15}>
           {valueName}
         </text>
-        <line x1={WIDTH - 190} x2={WIDTH - 168} y1={11} y2={11} className="month-mark" />
+        <line x1={WIDTH - 190} x2={WIDTH - 168} y1={11} y2={11} className={styles.monthMark} />
         <text x={WIDTH - 162} y={15}>
           {markName}
         </text>

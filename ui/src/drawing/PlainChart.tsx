@@ -1,6 +1,7 @@
 import { scaleLinear, scaleLog } from 'd3-scale';
 
 import type { Curve } from './CurveChart';
+import styles from './drawing.module.css';
 
 export interface Mark {
   x: number;
@@ -62,10 +63,10 @@ export function PlainChart(props: Props) {
   const ends = spread(curves.map((curve) => y(curve.points.at(-1)?.y ?? 0)));
 
   return (
-    <svg className="plain-chart" viewBox={`0 0 ${width} ${height}`} role="img" aria-label={title}>
+    <svg className={styles.plainChart} viewBox={`0 0 ${width} ${height}`} role="img" aria-label={title}>
       {y.ticks(height < 200 ? 3 : 5).map((tick) => (
-        <g key={tick} className="axis">
-          <line x1={LEFT} x2={width - right} y1={y(tick)} y2={y(tick)} className="grid" />
+        <g key={tick} className={styles.axis}>
+          <line x1={LEFT} x2={width - right} y1={y(tick)} y2={y(tick)} className={styles.grid} />
           <text x={LEFT - 6} y={y(tick) + 4} textAnchor="end">
             {props.yText(tick)}
           </text>
@@ -74,16 +75,16 @@ export function PlainChart(props: Props) {
       {ticks
         .filter((tick) => tick >= (domain[0] ?? 0) * 0.999 && tick <= (domain[1] ?? 0) * 1.001)
         .map((tick) => (
-          <g key={tick} className="axis">
+          <g key={tick} className={styles.axis}>
             <line x1={x(tick)} x2={x(tick)} y1={height - BOTTOM} y2={height - BOTTOM + 4} />
             <text x={x(tick)} y={height - BOTTOM + 17} textAnchor="middle">
               {props.xText(tick)}
             </text>
           </g>
         ))}
-      <line x1={LEFT} x2={width - right} y1={height - BOTTOM} y2={height - BOTTOM} className="axis" />
+      <line x1={LEFT} x2={width - right} y1={height - BOTTOM} y2={height - BOTTOM} className={styles.axis} />
       {levels.map((level) => (
-        <g key={level.label} className="level">
+        <g key={level.label} className={styles.level}>
           <line x1={LEFT} x2={width - right} y1={y(level.y)} y2={y(level.y)} />
           <text x={LEFT + 4} y={y(level.y) - 4}>
             {level.label}
@@ -91,7 +92,7 @@ export function PlainChart(props: Props) {
         </g>
       ))}
       {marks.map((mark, i) => (
-        <g key={mark.label} className="mark">
+        <g key={mark.label} className={styles.mark}>
           <line x1={x(mark.x)} x2={x(mark.x)} y1={TOP - 4} y2={height - BOTTOM} />
           <text x={x(mark.x) + 4} y={TOP + 8 + (i % 3) * LINE}>
             {mark.label}
@@ -107,13 +108,13 @@ export function PlainChart(props: Props) {
             strokeWidth={2.6}
             strokeDasharray={DASHES[i % DASHES.length]}
           />
-          <text x={width - right + 6} y={(ends[i] ?? 0) + 4} className="curve-name">
+          <text x={width - right + 6} y={(ends[i] ?? 0) + 4} className={styles.curveName}>
             {curve.label}
           </text>
         </g>
       ))}
       {dots.map((dot) => (
-        <g key={dot.label} className="dot">
+        <g key={dot.label} className={styles.dot}>
           <title>{dot.label}</title>
           {dot.shape === 'square' ? (
             <rect x={x(dot.x) - 4} y={y(dot.y) - 4} width={8} height={8} />
@@ -122,10 +123,10 @@ export function PlainChart(props: Props) {
           )}
         </g>
       ))}
-      <text x={LEFT - 40} y={14} className="caption">
+      <text x={LEFT - 40} y={14} className={styles.caption}>
         {props.yLabel}
       </text>
-      <text x={(LEFT + width - right) / 2} y={height - 6} textAnchor="middle" className="caption">
+      <text x={(LEFT + width - right) / 2} y={height - 6} textAnchor="middle" className={styles.caption}>
         {props.xLabel}
       </text>
     </svg>

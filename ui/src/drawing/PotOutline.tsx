@@ -1,4 +1,5 @@
 import type { Schemas } from '../api/client';
+import styles from './drawing.module.css';
 
 /** The form of a pot in a small box; `scale` in picture units per cm, or as large as fits. */
 export function PotOutline({
@@ -24,7 +25,7 @@ export function PotOutline({
 
   return (
     <svg
-      className="pot-outline"
+      className={styles.potOutline}
       width={width}
       height={height}
       viewBox={`0 0 ${width} ${height}`}

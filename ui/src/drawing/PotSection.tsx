@@ -6,6 +6,7 @@ import { type Bed, layGrains } from './grains';
 import { grainPaths } from './grainShapes';
 import { widthsOf } from './outline';
 import { markColour } from './shade';
+import styles from './drawing.module.css';
 
 type Section = Schemas['Section'];
 
@@ -96,13 +97,13 @@ export function PotSection({ section, materials, layerMaterial, packing, wetFoot
   const clip = useId();
 
   return (
-    <svg className="pot-section" viewBox={`0 0 ${WIDTH} ${height}`} role="img" aria-label={title}>
+    <svg className={styles.potSection} viewBox={`0 0 ${WIDTH} ${height}`} role="img" aria-label={title}>
       <clipPath id={clip}>
         <path d={inside} />
       </clipPath>
-      <path d={feetOf(section, x, y)} className="pot-wall" />
-      <path d={shell} className="pot-wall" />
-      <path d={inside} className="pot-air" />
+      <path d={feetOf(section, x, y)} className={styles.potWall} />
+      <path d={shell} className={styles.potWall} />
+      <path d={inside} className={styles.potAir} />
       <g clipPath={`url(#${clip})`}>
         {profiles.slice(1).map((point, i) => {
           const below = profiles[i];
@@ -114,7 +115,7 @@ export function PotSection({ section, materials, layerMaterial, packing, wetFoot
               width={rim * scale}
               y={y(point.z_cm)}
               height={(point.z_cm - below.z_cm) * scale + 0.4}
-              className="water"
+              className={styles.water}
               opacity={0.08 + 0.92 * ((point.saturation + below.saturation) / 2)}
             />
           );
@@ -134,12 +135,12 @@ export function PotSection({ section, materials, layerMaterial, packing, wetFoot
             width={rim * scale}
             y={y(section.top_cm + section.dressing_cm)}
             height={section.dressing_cm * scale}
-            className="dressing"
+            className={styles.dressing}
           />
         )}
       </g>
       {wet > 0.05 && (
-        <g className="wet-foot">
+        <g className={styles.wetFoot}>
           <line x1={x(-widthAt(wetFootCm) / 2)} x2={rightEdge - 8} y1={y(wetFootCm)} y2={y(wetFootCm)} />
         </g>
       )}
@@ -149,10 +150,10 @@ export function PotSection({ section, materials, layerMaterial, packing, wetFoot
           x2={x(widthAt(section.bottom_cm) / 2)}
           y1={y(section.bottom_cm)}
           y2={y(section.bottom_cm)}
-          className="layer-line"
+          className={styles.layerLine}
         />
       )}
-      <g className="scale-left">
+      <g className={styles.scaleLeft}>
         <line x1={leftEdge} x2={leftEdge} y1={y(0)} y2={y(section.depth_cm)} />
         {ticks.map((tick) => (
           <g key={tick}>
@@ -166,7 +167,7 @@ export function PotSection({ section, materials, layerMaterial, packing, wetFoot
           {t('section.cm')}
         </text>
       </g>
-      <g className="scale-right">
+      <g className={styles.scaleRight}>
         {airLevels.map((point) => (
           <g key={point.z_cm}>
             <line x1={rightEdge - 8} x2={rightEdge} y1={y(point.z_cm)} y2={y(point.z_cm)} />
@@ -179,7 +180,7 @@ export function PotSection({ section, materials, layerMaterial, packing, wetFoot
           {t('section.air')}
         </text>
       </g>
-      <text x={middle} y={height - 8} textAnchor="middle" className="caption">
+      <text x={middle} y={height - 8} textAnchor="middle" className={styles.caption}>
         {wetFootCm >= section.top_cm - 1e-6
           ? t('section.wetFootAll')
           : wet > 0.05
@@ -220,7 +221,7 @@ function Zones({
         [1, -1].map((side) => (
           <path
             key={side}
-            className={`zone-${wall.kind}`}
+            className={`${styles[`zone-${wall.kind}`]}`}
             d={`M${[
               ...levels.map((z) => `${x((side * widthAt(z)) / 2).toFixed(1)} ${y(z).toFixed(1)}`),
               ...[...levels]
@@ -230,14 +231,19 @@ function Zones({
           />
         ))}
       {wall !== null && (
-        <text x={x(widthAt(section.top_cm) / 2) - 6} y={y(section.top_cm) + 16} textAnchor="end" className="zone-name">
+        <text
+          x={x(widthAt(section.top_cm) / 2) - 6}
+          y={y(section.top_cm) + 16}
+          textAnchor="end"
+          className={styles.zoneName}
+        >
           {t('section.wall', { kind: wall.kind })}
         </text>
       )}
       {ball !== null && fit !== null && (
         <>
           <rect
-            className="zone-ball"
+            className={styles.zoneBall}
             x={x(-ball.length_cm / 2)}
             width={ball.length_cm * scale}
             y={y(Math.min(fit.ball_top_cm, section.top_cm))}
@@ -248,7 +254,7 @@ function Zones({
             x={x(0)}
             y={y((Math.min(fit.ball_top_cm, section.top_cm) + fit.ball_foot_cm) / 2) + 4}
             textAnchor="middle"
-            className="zone-name"
+            className={styles.zoneName}
           >
             {t('section.ball')}
           </text>

@@ -2,6 +2,7 @@ import { scaleLinear } from 'd3-scale';
 
 import type { Schemas } from '../api/client';
 import { useWords } from '../i18n/words';
+import styles from './drawing.module.css';
 
 type Point = Schemas['ProfilePoint'];
 
@@ -24,34 +25,34 @@ export function ProfileChart({ mix, ball, depthCm }: { mix: Point[]; ball: Point
 
   return (
     <svg
-      className="plain-chart"
+      className={styles.plainChart}
       viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
       role="img"
       aria-label={t('profile.alt', { bottom: percent(mix[0]?.air ?? 0), top: percent(mix.at(-1)?.air ?? 0) })}
     >
-      <path d={water} className="profile-water" />
-      <path d={air} className="profile-air" />
+      <path d={water} className={styles.profileWater} />
+      <path d={air} className={styles.profileAir} />
       {y.ticks(5).map((tick) => (
-        <g key={tick} className="axis">
-          <line x1={LEFT} x2={WIDTH - RIGHT} y1={y(tick)} y2={y(tick)} className="grid" />
+        <g key={tick} className={styles.axis}>
+          <line x1={LEFT} x2={WIDTH - RIGHT} y1={y(tick)} y2={y(tick)} className={styles.grid} />
           <text x={LEFT - 6} y={y(tick) + 4} textAnchor="end">
             {n(tick)}
           </text>
         </g>
       ))}
       {x.ticks(5).map((tick) => (
-        <text key={tick} x={x(tick)} y={HEIGHT - BOTTOM + 17} textAnchor="middle" className="axis-text">
+        <text key={tick} x={x(tick)} y={HEIGHT - BOTTOM + 17} textAnchor="middle" className={styles.axisText}>
           {percent(tick)}
         </text>
       ))}
-      <text x={x((mix.at(-1)?.theta ?? 0) / 2)} y={y(depthCm * 0.62)} textAnchor="middle" className="on-water">
+      <text x={x((mix.at(-1)?.theta ?? 0) / 2)} y={y(depthCm * 0.62)} textAnchor="middle" className={styles.onWater}>
         {t('view.waterShare')}
       </text>
       <text x={x((mix.at(-1)?.theta ?? 0) + (mix.at(-1)?.air ?? 0) / 2)} y={y(depthCm * 0.62)} textAnchor="middle">
         {t('view.air')}
       </text>
       {ball !== null && (
-        <g className="profile-ball">
+        <g className={styles.profileBall}>
           <path d={`M${line(ball, (point) => point.theta)}`} />
           <path d={`M${line(ball, (point) => point.theta + point.air)}`} strokeDasharray="6 4" />
           <text x={x(ball.at(-1)?.theta ?? 0) + 6} y={y(ball.at(-1)?.z_cm ?? 0) - 6}>
@@ -59,10 +60,10 @@ export function ProfileChart({ mix, ball, depthCm }: { mix: Point[]; ball: Point
           </text>
         </g>
       )}
-      <text x={LEFT - 40} y={14} className="caption">
+      <text x={LEFT - 40} y={14} className={styles.caption}>
         {t('view.heightAxis')}
       </text>
-      <text x={(LEFT + WIDTH - RIGHT) / 2} y={HEIGHT - 6} textAnchor="middle" className="caption">
+      <text x={(LEFT + WIDTH - RIGHT) / 2} y={HEIGHT - 6} textAnchor="middle" className={styles.caption}>
         {t('view.share')}
       </text>
     </svg>

@@ -1,4 +1,5 @@
 import type { ReactNode } from 'react';
+import styles from './drawing.module.css';
 
 /** Line drawings of what stands on the bench at a step, 240 by 150. Water is rain blue, material clay; all the rest is ink. */
 
@@ -328,7 +329,7 @@ export const PICTURES: Record<string, ReactNode> = {
 
 export function SetupPicture({ test, step }: { test: string; step: string }) {
   return (
-    <svg viewBox="0 0 240 150" className="setup-picture" aria-hidden="true">
+    <svg viewBox="0 0 240 150" className={styles.setupPicture} aria-hidden="true">
       <Bench />
       {PICTURES[`${test}.${step}`]}
     </svg>

@@ -4,6 +4,7 @@ import type { Schemas } from '../api/client';
 import { layGrains } from './grains';
 import { grainPaths } from './grainShapes';
 import { markColour } from './shade';
+import styles from './drawing.module.css';
 
 const SIZE = 28;
 
@@ -25,7 +26,7 @@ export const Swatch = memo(function Swatch({
   const paths = grainPaths(grains, kind, SIZE / 2.2, SIZE / 2, SIZE, colour);
 
   return (
-    <svg className="swatch" width={size} height={size} viewBox={`0 0 ${SIZE} ${SIZE}`} aria-hidden="true">
+    <svg className={styles.swatch} width={size} height={size} viewBox={`0 0 ${SIZE} ${SIZE}`} aria-hidden="true">
       <rect width={SIZE} height={SIZE} fill={colour} opacity={0.25} />
       <path d={paths.body} fill={colour} stroke={markColour(colour)} strokeWidth={0.5} />
       <path d={paths.marks} fill="none" stroke={markColour(colour)} strokeWidth={0.6} />

@@ -1,4 +1,5 @@
 import { scaleLinear } from 'd3-scale';
+import styles from './drawing.module.css';
 
 export interface TradePoint {
   id: string;
@@ -32,24 +33,24 @@ export function TradeMap({ points, xLabel, yLabel, xText, yText, title }: Props)
   const now = points.find((point) => point.kind === 'this');
 
   return (
-    <svg className="trade-map" viewBox={`0 0 ${WIDTH} ${HEIGHT}`} role="img" aria-label={title}>
+    <svg className={styles.tradeMap} viewBox={`0 0 ${WIDTH} ${HEIGHT}`} role="img" aria-label={title}>
       {y.ticks(5).map((tick) => (
-        <g key={tick} className="axis">
-          <line x1={LEFT} x2={WIDTH - RIGHT} y1={y(tick)} y2={y(tick)} className="grid" />
+        <g key={tick} className={styles.axis}>
+          <line x1={LEFT} x2={WIDTH - RIGHT} y1={y(tick)} y2={y(tick)} className={styles.grid} />
           <text x={LEFT - 6} y={y(tick) + 4} textAnchor="end">
             {yText(tick)}
           </text>
         </g>
       ))}
       {x.ticks(6).map((tick) => (
-        <text key={tick} x={x(tick)} y={HEIGHT - BOTTOM + 17} textAnchor="middle" className="axis-text">
+        <text key={tick} x={x(tick)} y={HEIGHT - BOTTOM + 17} textAnchor="middle" className={styles.axisText}>
           {xText(tick)}
         </text>
       ))}
       {points
         .filter((point) => point.kind === 'variant')
         .map((point) => (
-          <g key={point.id} className="trade-variant">
+          <g key={point.id} className={styles.tradeVariant}>
             <title>{point.say}</title>
             {now !== undefined && <line x1={x(now.x)} y1={y(now.y)} x2={x(point.x)} y2={y(point.y)} />}
             <circle cx={x(point.x)} cy={y(point.y)} r={4} />
@@ -58,7 +59,7 @@ export function TradeMap({ points, xLabel, yLabel, xText, yText, title }: Props)
       {points
         .filter((point) => point.kind === 'recipe')
         .map((point) => (
-          <g key={point.id} className="trade-recipe">
+          <g key={point.id} className={styles.tradeRecipe}>
             <title>{point.say}</title>
             <rect x={x(point.x) - 5} y={y(point.y) - 5} width={10} height={10} />
             <text
@@ -71,7 +72,7 @@ export function TradeMap({ points, xLabel, yLabel, xText, yText, title }: Props)
           </g>
         ))}
       {now !== undefined && (
-        <g className="trade-this">
+        <g className={styles.tradeThis}>
           <circle cx={x(now.x)} cy={y(now.y)} r={8} />
           <text
             x={x(now.x) + (x(now.x) > WIDTH - 150 ? -12 : 12)}
@@ -82,10 +83,10 @@ export function TradeMap({ points, xLabel, yLabel, xText, yText, title }: Props)
           </text>
         </g>
       )}
-      <text x={LEFT - 46} y={14} className="caption">
+      <text x={LEFT - 46} y={14} className={styles.caption}>
         {yLabel}
       </text>
-      <text x={(LEFT + WIDTH - RIGHT) / 2} y={HEIGHT - 6} textAnchor="middle" className="caption">
+      <text x={(LEFT + WIDTH - RIGHT) / 2} y={HEIGHT - 6} textAnchor="middle" className={styles.caption}>
         {xLabel}
       </text>
     </svg>

@@ -1,6 +1,7 @@
 import type { KeyboardEvent, PointerEvent } from 'react';
 
 import { interpolated } from './shade';
+import styles from './drawing.module.css';
 
 export interface TrianglePoint {
   parts: number[];
@@ -74,7 +75,7 @@ export function TriangleMap({ points, steps, corners, at, move, take, title, tex
 
   return (
     <svg
-      className="triangle-map"
+      className={styles.triangleMap}
       viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
       role="application"
       aria-label={title}
@@ -113,7 +114,7 @@ export function TriangleMap({ points, steps, corners, at, move, take, title, tex
         const label = lines[Math.floor(lines.length / 2)];
 
         return (
-          <g key={level} className="contour">
+          <g key={level} className={styles.contour}>
             <path d={lines.map(([from, to]) => `M${from.join(' ')}L${to.join(' ')}`).join('')} />
             {label !== undefined && (
               <text x={label[0][0]} y={label[0][1] - 3} textAnchor="middle">
@@ -125,18 +126,18 @@ export function TriangleMap({ points, steps, corners, at, move, take, title, tex
       })}
       <path
         d={`M${place([1, 0, 0]).join(' ')}L${place([0, 1, 0]).join(' ')}L${place([0, 0, 1]).join(' ')}z`}
-        className="triangle-edge"
+        className={styles.triangleEdge}
       />
-      <text x={WIDTH / 2} y={TOP - 12} textAnchor="middle" className="corner">
+      <text x={WIDTH / 2} y={TOP - 12} textAnchor="middle" className={styles.corner}>
         {corners[0]}
       </text>
-      <text x={WIDTH / 2 - SIDE / 2} y={TOP + TALL + 22} textAnchor="middle" className="corner">
+      <text x={WIDTH / 2 - SIDE / 2} y={TOP + TALL + 22} textAnchor="middle" className={styles.corner}>
         {corners[1]}
       </text>
-      <text x={WIDTH / 2 + SIDE / 2} y={TOP + TALL + 22} textAnchor="middle" className="corner">
+      <text x={WIDTH / 2 + SIDE / 2} y={TOP + TALL + 22} textAnchor="middle" className={styles.corner}>
         {corners[2]}
       </text>
-      <g className="triangle-mark">
+      <g className={styles.triangleMark}>
         <circle cx={x} cy={y} r={9} />
         <circle cx={x} cy={y} r={2.5} />
       </g>

@@ -3,6 +3,8 @@ import { Link } from 'react-router';
 
 import { useModelNews, useTellModelNews } from '../api/truth';
 import { useWords } from '../i18n/words';
+import styles from './shell.module.css';
+import common from '../styles/common.module.css';
 
 const POINTS = ['water', 'ph', 'years', 'fit', 'records'] as const;
 
@@ -16,7 +18,7 @@ export function ModelNews() {
   }
 
   return (
-    <section className="model-news no-print" aria-label={t('news.title')}>
+    <section className={`${styles.modelNews} ${common.noPrint}`} aria-label={t('news.title')}>
       <h2>{t('news.title')}</h2>
       <ul>
         {POINTS.map((point) => (

@@ -6,6 +6,7 @@ import { useWords } from '../i18n/words';
 import { useShortcuts } from '../kit/hooks/useShortcuts';
 import { ModelNews } from './ModelNews';
 import { Shortcuts } from './Shortcuts';
+import styles from './shell.module.css';
 
 /** The places in their order, each with the addresses that belong to it; the first one is where its link leads. */
 const PLACES = [
@@ -48,13 +49,13 @@ export function Shell({ isDim, setDim, children }: Props) {
 
   return (
     <>
-      <a href="#content" className="skip">
+      <a href="#content" className={styles.skip}>
         {t('app.skip')}
       </a>
-      <header className="shell">
-        <span className="brand">
-          <span className="brand-mark" aria-hidden="true" />
-          <span className="brand-name">{t('app.name')}</span>
+      <header className={styles.shell}>
+        <span className={styles.brand}>
+          <span className={styles.brandMark} aria-hidden="true" />
+          <span className={styles.brandName}>{t('app.name')}</span>
         </span>
         <nav aria-label={t('nav.label')}>
           {PLACES.map(([place, addresses], i) => (
@@ -62,14 +63,14 @@ export function Shell({ isDim, setDim, children }: Props) {
               key={place}
               to={`/${addresses[0]}`}
               title={`Alt+${i + 1}`}
-              className={place === here ? 'active' : ''}
+              className={place === here ? styles.active : ''}
               aria-current={place === here ? 'page' : undefined}
             >
               {t(`nav.${place}`)}
             </Link>
           ))}
         </nav>
-        <span className="shell-tools">
+        <span className={styles.shellTools}>
           <Button type="text" onClick={() => setDim(!isDim)}>
             {t(isDim ? 'nav.bright' : 'nav.dim')}
           </Button>

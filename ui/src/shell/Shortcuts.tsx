@@ -2,6 +2,7 @@ import { Modal } from 'antd';
 
 import type { MessageId } from '../i18n/words';
 import { useWords } from '../i18n/words';
+import styles from './shell.module.css';
 
 const KEYS: [string, MessageId][] = [
   ['?', 'keys.help'],
@@ -31,7 +32,7 @@ export function Shortcuts({ open, close }: { open: boolean; close: () => void })
 
   return (
     <Modal open={open} onCancel={close} footer={null} title={t('keys.title')}>
-      <dl className="keys">
+      <dl className={styles.keys}>
         {KEYS.map(([key, words]) => (
           <div key={key}>
             <dt>

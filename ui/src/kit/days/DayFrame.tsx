@@ -9,6 +9,7 @@ import { NumberField } from '../fields/NumberField';
 import { TextField } from '../fields/TextField';
 import { useUndoable } from '../hooks/useUndoable';
 import { plain, typedNumber } from '../../i18n/numbers';
+import common from '../../styles/common.module.css';
 
 interface Props {
   day: Schemas['PottingDaySummary'] | null;
@@ -71,11 +72,11 @@ export function DayFrame({ day, close, learned }: Props) {
       onOk={() => void submit().catch(() => undefined)}
     >
       <Form layout="vertical">
-        <div className="fields-2">
+        <div className={common.fields2}>
           <TextField label={t('field.name')} value={name} error={problem?.at('name')} onChange={setName} />
           <TextField label={t('days.on')} type="date" value={on} error={problem?.at('planned_on')} onChange={setOn} />
         </div>
-        <div className="fields-3">
+        <div className={common.fields3}>
           <NumberField label={t('days.tub')} unit="L" value={tub} error={errorAt('tub_l')} onChange={setTub} />
           <NumberField label={t('days.scoop')} unit="L" value={scoop} error={errorAt('scoop_l')} onChange={setScoop} />
           <NumberField
@@ -88,10 +89,12 @@ export function DayFrame({ day, close, learned }: Props) {
           />
         </div>
         {learned !== undefined && (
-          <p className="quiet">{t('days.spareLearned', { days: learned.days, share: percent(learned.share, 1) })}</p>
+          <p className={common.quiet}>
+            {t('days.spareLearned', { days: learned.days, share: percent(learned.share, 1) })}
+          </p>
         )}
         {vessels.length > 0 && (
-          <p className="vessel-choice">
+          <p className={common.vesselChoice}>
             {vessels.map((vessel) => (
               <Button
                 key={vessel.id}
@@ -115,7 +118,7 @@ export function DayFrame({ day, close, learned }: Props) {
         </Form.Item>
         <TextField label={t('field.note')} value={note} onChange={setNote} longest={2000} />
         {save.error !== null && problem === undefined && (
-          <p className="field-error" role="alert">
+          <p className={common.fieldError} role="alert">
             {t('problem.offline')}
           </p>
         )}

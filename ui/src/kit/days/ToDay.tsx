@@ -7,6 +7,7 @@ import { useAddToDay, useDays } from '../../api/days';
 import { useWords } from '../../i18n/words';
 import { useUndoable } from '../hooks/useUndoable';
 import { DayFrame } from './DayFrame';
+import common from '../../styles/common.module.css';
 
 /** Puts chosen plants on a potting day that is planned, or on a new one. */
 export function ToDay({ plantIds, close }: { plantIds: number[]; close: (done: boolean) => void }) {
@@ -63,7 +64,7 @@ export function ToDay({ plantIds, close }: { plantIds: number[]; close: (done: b
         </Form.Item>
         {add.error !== null &&
           (problem?.errors ?? [{ message: t('problem.offline'), path: '' }]).map((error) => (
-            <p key={error.path} className="field-error" role="alert">
+            <p key={error.path} className={common.fieldError} role="alert">
               {error.message}
             </p>
           ))}

@@ -1,5 +1,6 @@
 import { Form, Input } from 'antd';
 import { useId } from 'react';
+import common from '../../styles/common.module.css';
 
 interface Props {
   label: string;
@@ -22,7 +23,6 @@ export function NumberField({ label, value, onChange, unit, error, hint, placeho
       htmlFor={id}
       validateStatus={error === undefined ? '' : 'error'}
       help={error ?? hint}
-      className="number-field"
     >
       <Input
         id={id}
@@ -30,7 +30,7 @@ export function NumberField({ label, value, onChange, unit, error, hint, placeho
         {...(placeholder === undefined ? {} : { placeholder })}
         inputMode="decimal"
         autoComplete="off"
-        suffix={unit === undefined ? undefined : <span className="unit">{unit}</span>}
+        suffix={unit === undefined ? undefined : <span className={common.unit}>{unit}</span>}
         aria-invalid={error !== undefined}
         onChange={(event) => onChange(event.target.value)}
       />

@@ -4,6 +4,9 @@ import { ApiProblem, type Schemas } from '../../api/client';
 import { type SheetName, useImport, useTakeComponent, useTakePlant, useTakePot } from '../../api/files';
 import type { MessageId } from '../../i18n/words';
 import { useWords } from '../../i18n/words';
+import common from '../../styles/common.module.css';
+import styles from './lists.module.css';
+import kit from '../kit.module.css';
 
 type Report = Schemas['ImportReport'];
 
@@ -95,7 +98,7 @@ export function ExchangeDrawer({ close, sheets = SHEETS }: { close: () => void; 
           }}
         />
         <h3>{t('exchange.out')}</h3>
-        <p className="exchange-out">
+        <p className={styles.exchangeOut}>
           <Button href={`/api/v1/exports/${sheet}`} download>
             {t('exchange.export')}
           </Button>
@@ -104,9 +107,9 @@ export function ExchangeDrawer({ close, sheets = SHEETS }: { close: () => void; 
           </Button>
         </p>
         <h3>{t('exchange.in')}</h3>
-        <p className="quiet">{t('exchange.hint')}</p>
+        <p className={common.quiet}>{t('exchange.hint')}</p>
         <p>
-          <label htmlFor={csvId} className="file-label">
+          <label htmlFor={csvId} className={kit.fileLabel}>
             {t('exchange.choose')}
           </label>
           <input
@@ -124,7 +127,7 @@ export function ExchangeDrawer({ close, sheets = SHEETS }: { close: () => void; 
         </p>
         {json !== undefined && (
           <p>
-            <label htmlFor={jsonId} className="file-label">
+            <label htmlFor={jsonId} className={kit.fileLabel}>
               {t(json.label)}
             </label>
             <input
@@ -145,7 +148,7 @@ export function ExchangeDrawer({ close, sheets = SHEETS }: { close: () => void; 
         )}
         {isBusy && <p role="status">{t('exchange.reading')}</p>}
         {trouble.map((message) => (
-          <p key={message} className="field-error" role="alert">
+          <p key={message} className={common.fieldError} role="alert">
             {message}
           </p>
         ))}
@@ -171,11 +174,11 @@ function ReportTable({
   const { added, changed, same, refused } = report;
   return (
     <>
-      <p className="exchange-sum" role="status">
+      <p className={styles.exchangeSum} role="status">
         {t('exchange.would', { added, changed, same, refused })}
       </p>
       {!report.taken && (
-        <p className="exchange-out">
+        <p className={styles.exchangeOut}>
           <Button type="primary" disabled={isBusy || refused > 0 || good === 0} onClick={() => take({})}>
             {t('exchange.take')}
           </Button>
@@ -205,7 +208,7 @@ function ReportTable({
               <>
                 {t(`exchange.status.${row.status}`)}
                 {row.errors.map((error, i) => (
-                  <span key={i} className="field-error exchange-error">
+                  <span key={i} className={`${common.fieldError} ${styles.exchangeError}`}>
                     {error.column !== '' && <strong>{error.column}: </strong>}
                     {error.message}
                   </span>

@@ -3,6 +3,7 @@ import { type ReactNode, useMemo, useRef } from 'react';
 
 import { useWords } from '../../i18n/words';
 import { useShortcuts } from '../hooks/useShortcuts';
+import common from '../../styles/common.module.css';
 
 interface Props {
   title: string;
@@ -22,7 +23,7 @@ export function ListHead({ title, search, setSearch, archived, setArchived, add,
   useShortcuts(shortcuts);
 
   return (
-    <header className="list-head">
+    <header className={common.listHead}>
       <h1>{title}</h1>
       <Input
         ref={field}

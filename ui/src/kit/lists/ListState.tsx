@@ -2,6 +2,7 @@ import { Alert, Button, Spin } from 'antd';
 import type { ReactNode } from 'react';
 
 import { useWords } from '../../i18n/words';
+import common from '../../styles/common.module.css';
 
 interface Props {
   isPending: boolean;
@@ -27,11 +28,11 @@ export function ListState({ isPending, error, retry, isEmpty, empty, children }:
   }
   if (isPending) {
     return (
-      <Spin description={t('common.loading')} size="large" className="list-waiting">
+      <Spin description={t('common.loading')} size="large" className={common.listWaiting}>
         <div />
       </Spin>
     );
   }
 
-  return isEmpty ? <div className="list-empty">{empty}</div> : children;
+  return isEmpty ? <div className={common.listEmpty}>{empty}</div> : children;
 }

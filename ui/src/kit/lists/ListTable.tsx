@@ -5,6 +5,7 @@ import type { ReactNode } from 'react';
 import { useWords } from '../../i18n/words';
 import { ListState } from './ListState';
 import type { useListQuery } from './useListQuery';
+import styles from './lists.module.css';
 
 interface Props<Row> {
   found: UseQueryResult<{ data: Row[]; page: number; per_page: number; total: number }>;
@@ -72,7 +73,7 @@ export function ListTable<Row extends { id: number; name: string }>({
             {ticked?.all === true && (
               <Button
                 size="small"
-                className="tick-all"
+                className={styles.tickAll}
                 onClick={() => ticked.set([...new Set([...ticked.ids, ...(page?.data ?? []).map((row) => row.id)])])}
               >
                 {t('common.tickAll')}

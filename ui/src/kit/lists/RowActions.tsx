@@ -2,6 +2,7 @@ import { Button } from 'antd';
 import type { ReactNode } from 'react';
 
 import { useWords } from '../../i18n/words';
+import common from '../../styles/common.module.css';
 
 interface Props {
   row: { name: string; archived: boolean };
@@ -16,7 +17,7 @@ export function RowActions({ row, edit, setArchived, children }: Props) {
   const archive = t(row.archived ? 'common.restore' : 'common.archive');
 
   return (
-    <span className="row-actions">
+    <span className={common.rowActions}>
       {children}
       <Button size="small" onClick={edit} aria-label={`${t('common.edit')} ${row.name}`}>
         {t('common.edit')}

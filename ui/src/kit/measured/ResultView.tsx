@@ -4,6 +4,8 @@ import type { Schemas } from '../../api/client';
 import { useWords } from '../../i18n/words';
 import { type Draft, withAside } from './readings';
 import { useFigures } from './useFigures';
+import styles from './measured.module.css';
+import common from '../../styles/common.module.css';
 
 interface Props {
   test: Schemas['BenchTest'];
@@ -20,15 +22,15 @@ export function ResultView({ test, draft, change, goTo, override }: Props) {
   const { result } = test;
   const missing = result.missing[0];
   return (
-    <section className="test-result">
+    <section className={styles.testResult}>
       {missing !== undefined && goTo !== undefined && (
-        <p className="mind">
+        <p className={common.mind}>
           {t('bench.missing', { count: result.missing.length })}{' '}
           <Button onClick={() => goTo(missing)}>{t('bench.toMissing')}</Button>
         </p>
       )}
       {result.faults.map((fault) => (
-        <p key={fault.path} className="field-error" role="alert">
+        <p key={fault.path} className={common.fieldError} role="alert">
           {fault.message}{' '}
           {goTo !== undefined && <Button onClick={() => goTo(fault.path)}>{t('bench.toMissing')}</Button>}
         </p>
@@ -54,8 +56,8 @@ function Doubt({
   const { t } = useWords();
   const [reason, setReason] = useState(doubt.reason ?? '');
   return (
-    <div className="test-doubt">
-      <p className="mind" role="alert">
+    <div className={styles.testDoubt}>
+      <p className={common.mind} role="alert">
         {doubt.message}
       </p>
       {override !== undefined ? (
@@ -70,7 +72,7 @@ function Doubt({
               override(doubt.rule, event.target.value);
             }}
           />
-          <span className="quiet">{t('bench.reasonNeeded')}</span>
+          <span className={common.quiet}>{t('bench.reasonNeeded')}</span>
         </label>
       ) : (
         doubt.reason !== null && (
@@ -100,19 +102,19 @@ function Figures({
   }
   return (
     <>
-      <ul className="test-figures">
+      <ul className={styles.testFigures}>
         {test.result.figures.map((figure) => (
           <li key={figure.name}>
             <span>{figures.name(figure.name)}</span>
             <strong>{figures.withUncertainty(figure.name, figure.mean, figure.uncertainty)}</strong>
-            <span className="quiet">{t('bench.n', { n: figure.n })}</span>
+            <span className={common.quiet}>{t('bench.n', { n: figure.n })}</span>
           </li>
         ))}
       </ul>
       {main.rounds.length > 1 && (
-        <ul className="test-rounds">
+        <ul className={styles.testRounds}>
           {main.rounds.map(({ round, value, set_aside, stands_out }) => (
-            <li key={round} className={set_aside ? 'is-aside' : stands_out ? 'stands-out' : ''}>
+            <li key={round} className={set_aside ? styles.isAside : stands_out ? styles.standsOut : ''}>
               {t('bench.round', { round: round + 1 })} <strong>{figures.value(main.name, value)}</strong>
               {stands_out && <em> {t('bench.standsOut')}</em>}
               {set_aside && <em> {t('bench.isSetAside')}</em>}
@@ -134,7 +136,7 @@ export function Findings({ findings }: { findings: Record<string, string> }) {
   return (
     <>
       {Object.entries(findings).map(([name, value]) => (
-        <p key={name} className="test-finding">
+        <p key={name} className={styles.testFinding}>
           {t(`finding.${name}.${value}` as 'finding.lime.none')}
         </p>
       ))}
@@ -147,11 +149,11 @@ function Changes({ test }: { test: Schemas['BenchTest'] }) {
   const figures = useFigures();
   const { changes, trouble } = test.result;
   if (trouble !== null) {
-    return <p className="mind">{t('bench.trouble', { why: trouble })}</p>;
+    return <p className={common.mind}>{t('bench.trouble', { why: trouble })}</p>;
   }
   if (changes.length === 0) {
     return test.component_id !== null && test.result.figures.length > 0 ? (
-      <p className="quiet">{t('bench.nothingChanges')}</p>
+      <p className={common.quiet}>{t('bench.nothingChanges')}</p>
     ) : null;
   }
   const row = (change: (typeof changes)[number]) => (
@@ -170,7 +172,7 @@ function Changes({ test }: { test: Schemas['BenchTest'] }) {
   return (
     <section>
       <h2>{t('bench.changes')}</h2>
-      <table className="plain-table test-changes">
+      <table className={`${common.plainTable} ${styles.testChanges}`}>
         <thead>
           <tr>
             <td />
@@ -181,7 +183,7 @@ function Changes({ test }: { test: Schemas['BenchTest'] }) {
         <tbody>{changes.filter((change) => change.is_property).map(row)}</tbody>
         <tbody>
           <tr>
-            <th scope="rowgroup" colSpan={3} className="quiet">
+            <th scope="rowgroup" colSpan={3} className={common.quiet}>
               {t('bench.consequences')}
             </th>
           </tr>
@@ -203,9 +205,9 @@ export function ComparedList({ compared, bare = false }: { compared: Schemas['Co
   return (
     <section>
       {!bare && <h2>{t('bench.compared')}</h2>}
-      <ul className="test-compared">
+      <ul className={styles.testCompared}>
         {compared.map((each) => (
-          <li key={each.figure} className={each.verdict === 'agrees' ? '' : 'differs'}>
+          <li key={each.figure} className={each.verdict === 'agrees' ? '' : styles.differs}>
             {t(`bench.${each.verdict}`, {
               figure: figures.name(each.figure),
               measured: figures.withUncertainty(each.figure, each.measured, each.uncertainty),

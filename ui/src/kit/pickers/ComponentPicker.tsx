@@ -5,6 +5,8 @@ import type { Schemas } from '../../api/client';
 import { useComponents } from '../../api/components';
 import { Swatch } from '../../drawing/Swatch';
 import { useWords } from '../../i18n/words';
+import common from '../../styles/common.module.css';
+import styles from './pickers.module.css';
 
 interface Props {
   label: string;
@@ -25,7 +27,7 @@ export function ComponentPicker({ label, without = [], onPick, pickRef, kept, on
   return (
     <Select
       ref={pickRef as never}
-      className="component-picker"
+      className={styles.componentPicker}
       aria-label={label}
       placeholder={label}
       value={kept ?? null}
@@ -35,7 +37,7 @@ export function ComponentPicker({ label, without = [], onPick, pickRef, kept, on
       notFoundContent={found.isFetching ? t('common.loading') : t('blend.noComponent')}
       options={components.map((component) => ({ value: String(component.id), label: component.name, component }))}
       optionRender={({ data }) => (
-        <span className="picker-option">
+        <span className={common.pickerOption}>
           <Swatch kind={data.component.kind} colour={data.component.colour} />
           <span>{data.component.name}</span>
           <small>

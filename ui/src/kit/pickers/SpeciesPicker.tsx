@@ -4,6 +4,7 @@ import { useState } from 'react';
 import type { Schemas } from '../../api/client';
 import { useSpecies } from '../../api/situations';
 import { useWords } from '../../i18n/words';
+import styles from './pickers.module.css';
 
 export const GROUPS: Schemas['PlantGroup'][] = [
   'airy_conifers',
@@ -56,7 +57,7 @@ export function SpeciesPicker({ group, speciesId, onPick }: Props) {
         }))
         .filter((section) => section.options.length > 0)}
       optionRender={({ data }) => (
-        <span className="plant-option">
+        <span className={styles.plantOption}>
           <span>{data.label}</span> <small>{(data as unknown as { hint: string }).hint}</small>
         </span>
       )}

@@ -1,6 +1,7 @@
 import { NavLink } from 'react-router';
 
 import { useWords } from '../../i18n/words';
+import styles from './plants.module.css';
 
 const PARTS = ['plants', 'pots', 'fertilisers'] as const;
 
@@ -9,7 +10,7 @@ export function CollectionNav() {
   const { t } = useWords();
 
   return (
-    <nav className="part-nav" aria-label={t('nav.collection')}>
+    <nav className={styles.partNav} aria-label={t('nav.collection')}>
       {PARTS.map((part) => (
         <NavLink key={part} to={`/${part}`} end>
           {t(`nav.${part}`)}

@@ -1,6 +1,7 @@
 import type { Schemas } from '../../api/client';
 import { FindingPicture } from '../../drawing/FindingPicture';
 import { useWords } from '../../i18n/words';
+import styles from './plants.module.css';
 
 const FINDINGS: Schemas['Finding'][] = [
   'white_tips',
@@ -29,7 +30,7 @@ export function FindingTicks({ findings, setFindings }: Props) {
   const { t } = useWords();
 
   return (
-    <div className="finding-ticks">
+    <div className={styles.findingTicks}>
       {FINDINGS.map((finding) => {
         const on = findings.includes(finding);
         return (
@@ -41,7 +42,7 @@ export function FindingTicks({ findings, setFindings }: Props) {
           >
             <FindingPicture finding={finding} />
             <span>{t(`finding.${finding}`)}</span>
-            <span className="tick-mark" aria-hidden="true">
+            <span className={styles.tickMark} aria-hidden="true">
               {on ? '✓' : ''}
             </span>
           </button>

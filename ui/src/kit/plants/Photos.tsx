@@ -4,6 +4,9 @@ import { useId, useState } from 'react';
 import { ApiProblem, type Schemas } from '../../api/client';
 import { useAddPhoto, useRemovePhoto } from '../../api/plants';
 import { useWords } from '../../i18n/words';
+import common from '../../styles/common.module.css';
+import kit from '../kit.module.css';
+import styles from './plants.module.css';
 
 const TYPES = ['image/jpeg', 'image/png', 'image/webp'];
 const MOST_BYTES = 6_000_000;
@@ -16,9 +19,9 @@ export function Photos({ dossier }: { dossier: Schemas['PlantDossier'] }) {
   const remove = useRemovePhoto();
 
   return (
-    <section className="photos">
+    <section className={styles.photos}>
       <h2>{t('plant.photos')}</h2>
-      {dossier.photos.length === 0 && <p className="quiet">{t('plant.noPhotos')}</p>}
+      {dossier.photos.length === 0 && <p className={common.quiet}>{t('plant.noPhotos')}</p>}
       <ul>
         {dossier.photos.map((photo) => (
           <li key={photo.id}>
@@ -30,12 +33,12 @@ export function Photos({ dossier }: { dossier: Schemas['PlantDossier'] }) {
               />
             </a>
             <span>
-              {t(`photo.${photo.subject}`)} <span className="quiet">{date(photo.taken_on)}</span>
+              {t(`photo.${photo.subject}`)} <span className={common.quiet}>{date(photo.taken_on)}</span>
             </span>
             <Button
               size="small"
               type="text"
-              className="no-print"
+              className={common.noPrint}
               aria-label={t('plant.removePhoto', { date: date(photo.taken_on) })}
               onClick={() => remove.mutate(photo.id)}
             >
@@ -44,7 +47,7 @@ export function Photos({ dossier }: { dossier: Schemas['PlantDossier'] }) {
           </li>
         ))}
       </ul>
-      <div className="photo-add no-print">
+      <div className={`${styles.photoAdd} ${common.noPrint}`}>
         <Select
           aria-label={t('photo.subject')}
           value={subject}
@@ -87,8 +90,8 @@ export function PhotoInput({
   };
 
   return (
-    <span className="photo-input">
-      <label htmlFor={id} className="file-label">
+    <span className={styles.photoInput}>
+      <label htmlFor={id} className={kit.fileLabel}>
         {label}
       </label>
       <input
@@ -106,7 +109,7 @@ export function PhotoInput({
       {add.isPending && <span role="status">{t('exchange.reading')}</span>}
       {add.isSuccess && trouble === '' && <span role="status">✓ {t('photo.kept')}</span>}
       {trouble !== '' && (
-        <span className="field-error" role="alert">
+        <span className={common.fieldError} role="alert">
           {trouble}
         </span>
       )}

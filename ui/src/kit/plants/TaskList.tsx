@@ -7,6 +7,8 @@ import { useChangeTask } from '../../api/care';
 import { useWords } from '../../i18n/words';
 import { TextField } from '../fields/TextField';
 import { useUndoable } from '../hooks/useUndoable';
+import common from '../../styles/common.module.css';
+import styles from './plants.module.css';
 
 type Task = Schemas['CareTask'];
 const OUTCOMES: Schemas['Outcome'][] = ['took', 'sulked', 'died'];
@@ -26,11 +28,11 @@ export function TaskList({ tasks, withPlant }: { tasks: Task[]; withPlant: boole
 
   return (
     <>
-      <ul className="task-list">
+      <ul className={styles.taskList}>
         {tasks.map((task) => (
-          <li key={task.id} className={task.overdue ? 'is-late' : ''}>
+          <li key={task.id} className={task.overdue ? styles.isLate : ''}>
             <TaskText task={task} withPlant={withPlant} />
-            <span className="task-acts">
+            <span className={styles.taskActs}>
               {task.kind === 'after_six_weeks' || task.kind === 'after_a_year' ? (
                 OUTCOMES.map((outcome) => (
                   <Button key={outcome} onClick={() => void done(task, outcome).catch(() => undefined)}>
@@ -89,7 +91,7 @@ function TaskText({ task, withPlant }: { task: Task; withPlant: boolean }) {
   ].filter((part) => part !== '');
 
   return (
-    <div className="task-text">
+    <div className={styles.taskText}>
       <strong>{nameOf(task)}</strong>
       {withPlant && (
         <>
@@ -97,10 +99,10 @@ function TaskText({ task, withPlant }: { task: Task; withPlant: boolean }) {
           <Link to={`/plants/${task.plant_id}`}>
             {task.plant_number} {task.plant_name}
           </Link>
-          {task.place !== '' && <span className="quiet"> · {task.place}</span>}
+          {task.place !== '' && <span className={common.quiet}> · {task.place}</span>}
         </>
       )}
-      <p className={task.overdue ? 'mind' : 'quiet'}>
+      <p className={task.overdue ? common.mind : common.quiet}>
         {t(task.ends_by === 'date' ? 'task.dueOn' : 'task.lookOn', { date: date(task.due_on) })}
         {task.overdue && ` · ${t('task.overdue')}`}
         {more.length > 0 && ` · ${more.join(' · ')}`}
@@ -159,7 +161,7 @@ function Ask({ task, what, close }: { task: Task; what: 'postpone' | 'skip'; clo
           longest={300}
         />
         {change.error !== null && problem === undefined && (
-          <p className="field-error" role="alert">
+          <p className={common.fieldError} role="alert">
             {t('problem.offline')}
           </p>
         )}

@@ -5,6 +5,7 @@ import type { Schemas } from '../../api/client';
 import { type PlantQuery, usePlaces } from '../../api/plants';
 import { useWords } from '../../i18n/words';
 import { GROUPS } from '../pickers/SpeciesPicker';
+import common from '../../styles/common.module.css';
 
 /** What of a list of plants is shown: due ones, a place, a group; and the fields to choose it. */
 export function usePlantFilters(onlyDue: boolean) {
@@ -20,7 +21,7 @@ export function usePlantFilters(onlyDue: boolean) {
   };
   const fields = (
     <>
-      <label className="switch">
+      <label className={common.switch}>
         <Switch size="small" checked={due} onChange={setDue} /> {t('plants.onlyDue')}
       </label>
       <Select

@@ -12,6 +12,8 @@ import { useListQuery } from '../../kit/lists/useListQuery';
 import { durationText } from './duration';
 import { StartTest } from './StartTest';
 import { useFigures } from '../../kit/measured/useFigures';
+import common from '../../styles/common.module.css';
+import styles from './bench.module.css';
 
 type Plan = Schemas['BenchPlan'];
 type Test = Schemas['BenchTestSummary'];
@@ -49,15 +51,15 @@ export default function BenchPage() {
   };
 
   return (
-    <div className="list-page bench-page">
+    <div className={`${common.listPage} ${styles.benchPage}`}>
       <ListHead title={t('bench.title')} search={list.search} setSearch={list.setSearch}>
         <Button onClick={() => void navigate('/bench/truth')}>{t('truth.link')}</Button>
         <Button onClick={() => void navigate('/bench/tools')}>{t('bench.tools')}</Button>
       </ListHead>
       {subject === '' ? (
-        <p className="quiet bench-lead">{t('bench.lead')}</p>
+        <p className={`${common.quiet} ${styles.benchLead}`}>{t('bench.lead')}</p>
       ) : (
-        <p className="bench-subject">
+        <p className={styles.benchSubject}>
           <strong>{t('bench.chooseFor', { name: subject })}</strong>{' '}
           <Button onClick={() => setParameters({})}>{t('bench.chooseAny')}</Button>
         </p>
@@ -65,12 +67,12 @@ export default function BenchPage() {
       {(unfinished.data?.total ?? 0) > 0 && (
         <section>
           <h2>{t('bench.unfinished')}</h2>
-          <ul className="bench-running">
+          <ul className={styles.benchRunning}>
             {unfinished.data?.data.map((test) => (
               <li key={test.id}>
                 <span>
                   <strong>{t(`bench.kind.${test.kind}`)}</strong> {test.name}
-                  <span className="quiet"> · {date(test.started_at)}</span>
+                  <span className={common.quiet}> · {date(test.started_at)}</span>
                 </span>
                 <Button type="primary" onClick={() => void navigate(`/bench/tests/${test.id}`)}>
                   {t('bench.goOn')}
@@ -113,7 +115,7 @@ export default function BenchPage() {
               render: (_, test) => (
                 <>
                   {test.figures.slice(0, 2).map((figure) => (
-                    <span key={figure.name} className="bench-figure">
+                    <span key={figure.name} className={styles.benchFigure}>
                       {figures.name(figure.name)}{' '}
                       {figures.withUncertainty(figure.name, figure.mean, figure.uncertainty)}
                     </span>
@@ -130,11 +132,11 @@ export default function BenchPage() {
               title: t('bins.basis'),
               render: (_, test) =>
                 test.recipe_id === null || test.kind === 'mix_shrink' ? (
-                  <span className={test.in_use ? '' : 'quiet'}>
+                  <span className={test.in_use ? '' : common.quiet}>
                     {t(test.in_use ? 'bench.inUse' : 'bench.notInUse')}
                   </span>
                 ) : (
-                  <span className="quiet">–</span>
+                  <span className={common.quiet}>–</span>
                 ),
             },
             {
@@ -147,7 +149,7 @@ export default function BenchPage() {
             {
               key: 'person',
               title: t('bench.person'),
-              render: (_, { person }) => <span className="quiet">{person}</span>,
+              render: (_, { person }) => <span className={common.quiet}>{person}</span>,
             },
           ]}
         />
@@ -169,13 +171,13 @@ export default function BenchPage() {
 function Plans({ plans, start }: { plans: Plan[]; start: (plan: Plan) => void }) {
   const { t } = useWords();
   return (
-    <ul className="bench-plans">
+    <ul className={styles.benchPlans}>
       {plans.map((plan) => (
         <li key={plan.kind}>
           <div>
             <h3>{t(`bench.kind.${plan.kind}`)}</h3>
             <p>{t(`bench.why.${plan.kind}`)}</p>
-            <p className="quiet">
+            <p className={common.quiet}>
               {t('bench.minutes', { minutes: plan.minutes })}
               {plan.wait_minutes > 0 && `, ${t('bench.wait', { wait: durationText(plan.wait_minutes) })}`}
               {' · '}

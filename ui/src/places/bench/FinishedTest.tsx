@@ -5,6 +5,8 @@ import { useDiscardTest, useStartTest, useUseTest } from '../../api/bench';
 import { useWords } from '../../i18n/words';
 import { useUndoable } from '../../kit/hooks/useUndoable';
 import { ResultView } from '../../kit/measured/ResultView';
+import styles from './bench.module.css';
+import common from '../../styles/common.module.css';
 
 type Test = Schemas['BenchTest'];
 
@@ -40,12 +42,12 @@ export function FinishedTest({ test }: { test: Test }) {
   };
 
   return (
-    <article className="test-run">
+    <article className={styles.testRun}>
       <header>
         <h1>
           {t(`bench.kind.${test.kind}`)}: {test.name}
         </h1>
-        <p className="quiet">
+        <p className={common.quiet}>
           {isDiscarded
             ? t('bench.discarded')
             : test.finished_at !== null && t('bench.finished', { date: date(test.finished_at) })}
@@ -59,11 +61,11 @@ export function FinishedTest({ test }: { test: Test }) {
       </header>
       <ResultView test={test} />
       {problem !== undefined && (
-        <p className="field-error" role="alert">
+        <p className={common.fieldError} role="alert">
           {problem instanceof ApiProblem ? problem.message : t('problem.offline')}
         </p>
       )}
-      <footer className="test-foot">
+      <footer className={styles.testFoot}>
         {isUsable && (
           <Button
             type={test.in_use ? 'default' : 'primary'}

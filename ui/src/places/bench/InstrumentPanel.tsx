@@ -7,6 +7,8 @@ import type { MessageId } from '../../i18n/words';
 import { useWords } from '../../i18n/words';
 import { NumberField } from '../../kit/fields/NumberField';
 import { plain, typedNumber } from '../../i18n/numbers';
+import common from '../../styles/common.module.css';
+import styles from './bench.module.css';
 
 type Instrument = Schemas['Instrument'];
 
@@ -36,7 +38,7 @@ export function InstrumentPanel() {
   return (
     <section>
       <h2>{t('tools.instruments')}</h2>
-      <p className="quiet">{t('tools.instrumentsHint')}</p>
+      <p className={common.quiet}>{t('tools.instrumentsHint')}</p>
       {(instruments.data ?? []).map((instrument) => (
         <Panel key={instrument.key} instrument={instrument} />
       ))}
@@ -63,18 +65,18 @@ function Panel({ instrument }: { instrument: Instrument }) {
     .join(' · ');
 
   return (
-    <div className="instrument">
+    <div className={styles.instrument}>
       <header>
         <h3>{t(`instrument.${key}`)}</h3>
         <output>
           {reading.fault !== null
             ? t('tools.showsNothing', { fault: t(`fault.${reading.fault}`) })
             : `${shown === '' ? '–' : shown} · ${t(reading.stable ? 'tools.stable' : 'tools.settling')}`}
-          {reading.battery_low && <span className="mind"> {t('bench.batteryLow')}</span>}
+          {reading.battery_low && <span className={common.mind}> {t('bench.batteryLow')}</span>}
         </output>
       </header>
       {settings !== null && (
-        <Form layout="vertical" className="instrument-set">
+        <Form layout="vertical" className={styles.instrumentSet}>
           {key === 'sieve_shaker' && (
             <Select
               aria-label={t('tools.sample')}
@@ -113,7 +115,7 @@ function Panel({ instrument }: { instrument: Instrument }) {
               }
             }}
           />
-          <label className="switch">
+          <label className={common.switch}>
             <Switch
               checked={settings.plugged ?? true}
               onChange={(plugged) => set.mutate({ key, body: { plugged } })}

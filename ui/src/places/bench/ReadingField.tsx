@@ -4,6 +4,8 @@ import type { Schemas } from '../../api/client';
 import { readInstrument, tareScale } from '../../api/bench';
 import { useWords } from '../../i18n/words';
 import { plain } from '../../i18n/numbers';
+import common from '../../styles/common.module.css';
+import styles from './bench.module.css';
 
 interface Props {
   reading: Schemas['BenchReading'];
@@ -57,8 +59,8 @@ export function ReadingField({ reading, label, context = '', value, error, chang
 
   if (reading.type === 'choice') {
     return (
-      <div className="test-field">
-        <span id={id} className="test-label">
+      <div className={styles.testField}>
+        <span id={id} className={styles.testLabel}>
           {label}
         </span>
         <Segmented
@@ -72,7 +74,7 @@ export function ReadingField({ reading, label, context = '', value, error, chang
           onChange={(choice) => change(String(choice), null)}
         />
         {error !== undefined && (
-          <p className="field-error" role="alert">
+          <p className={common.fieldError} role="alert">
             {error}
           </p>
         )}
@@ -81,13 +83,13 @@ export function ReadingField({ reading, label, context = '', value, error, chang
   }
 
   return (
-    <div className="test-field">
-      <label className="test-label" htmlFor={id}>
+    <div className={styles.testField}>
+      <label className={styles.testLabel} htmlFor={id}>
         {label}
-        {reading.optional && <span className="quiet"> ({t('reading.optional')})</span>}
-        {context !== '' && <span className="visually-hidden">, {context}</span>}
+        {reading.optional && <span className={common.quiet}> ({t('reading.optional')})</span>}
+        {context !== '' && <span className={common.visuallyHidden}>, {context}</span>}
       </label>
-      <span className="test-input">
+      <span className={styles.testInput}>
         <Input
           id={id}
           size="large"
@@ -96,7 +98,7 @@ export function ReadingField({ reading, label, context = '', value, error, chang
           autoComplete="off"
           status={error === undefined ? '' : 'error'}
           aria-invalid={error !== undefined}
-          suffix={<span className="unit">{reading.unit}</span>}
+          suffix={<span className={common.unit}>{reading.unit}</span>}
           onChange={(event) => change(event.target.value, null)}
         />
         {instrument !== null && (
@@ -116,12 +118,12 @@ export function ReadingField({ reading, label, context = '', value, error, chang
         )}
       </span>
       {error !== undefined && (
-        <p className="field-error" role="alert">
+        <p className={common.fieldError} role="alert">
           {error}
         </p>
       )}
       {typeof state === 'object' && (
-        <p className="mind" role="status">
+        <p className={common.mind} role="status">
           {state.trouble} {t('bench.byHand')}
         </p>
       )}

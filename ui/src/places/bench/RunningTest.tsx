@@ -11,6 +11,8 @@ import { type Draft, draftOf, keptOf, stepOf } from '../../kit/measured/readings
 import { ResultView } from '../../kit/measured/ResultView';
 import { StepFields } from './StepFields';
 import { WaitClock } from './WaitClock';
+import styles from './bench.module.css';
+import common from '../../styles/common.module.css';
 
 type Test = Schemas['BenchTest'];
 
@@ -90,30 +92,33 @@ export function RunningTest({ test }: { test: Test }) {
   const now = plan.steps[step];
 
   return (
-    <article className="test-run">
+    <article className={styles.testRun}>
       <header>
         <h1 ref={heading} tabIndex={-1}>
           {t(`bench.kind.${test.kind}`)}: {test.name}
         </h1>
-        <ol className="test-steps" aria-label={t('bench.stepOf', { step: step + 1, steps: plan.steps.length + 1 })}>
+        <ol
+          className={styles.testSteps}
+          aria-label={t('bench.stepOf', { step: step + 1, steps: plan.steps.length + 1 })}
+        >
           {[...plan.steps.map((each) => each.code), 'result'].map((code, i) => (
-            <li key={code} aria-current={i === step ? 'step' : undefined} className={i < step ? 'past' : ''}>
+            <li key={code} aria-current={i === step ? 'step' : undefined} className={i < step ? styles.past : ''}>
               {i + 1}
             </li>
           ))}
         </ol>
       </header>
       {now !== undefined ? (
-        <section className="test-step">
+        <section className={styles.testStep}>
           <figure>
             <SetupPicture test={test.kind} step={now.code} />
           </figure>
           <div>
-            <p className="test-do">{t(`step.${test.kind}.${now.code}` as MessageId)}</p>
-            {step === 0 && <p className="quiet">{t(`bench.why.${test.kind}`)}</p>}
+            <p className={styles.testDo}>{t(`step.${test.kind}.${now.code}` as MessageId)}</p>
+            {step === 0 && <p className={common.quiet}>{t(`bench.why.${test.kind}`)}</p>}
             {step === 0 &&
               plan.cautions.map((caution) => (
-                <p key={caution} className="mind">
+                <p key={caution} className={common.mind}>
                   {t(`caution.${caution}`)}
                 </p>
               ))}
@@ -137,15 +142,15 @@ export function RunningTest({ test }: { test: Test }) {
         />
       )}
       {(trouble ?? finishProblem?.message) !== undefined && (trouble ?? finishProblem) !== null && (
-        <p className="field-error" role="alert">
+        <p className={common.fieldError} role="alert">
           {trouble ?? finishProblem?.message}
         </p>
       )}
-      <footer className="test-foot">
+      <footer className={styles.testFoot}>
         <Button size="large" disabled={step === 0} onClick={() => goTo(step - 1)}>
           {t('bench.previous')}
         </Button>
-        <span className="quiet" role="status">
+        <span className={common.quiet} role="status">
           {t(isKeeping ? 'bench.keeping' : 'bench.kept')}
         </span>
         {now !== undefined ? (
@@ -163,7 +168,7 @@ export function RunningTest({ test }: { test: Test }) {
           </Button>
         )}
       </footer>
-      <p className="test-leave">
+      <p className={styles.testLeave}>
         <Button type="text" onClick={() => void flush().then(() => navigate('/bench'))}>
           {t('bench.leave')}
         </Button>

@@ -5,6 +5,8 @@ import { readInstrument, shakeSieves } from '../../api/bench';
 import { useWords } from '../../i18n/words';
 import { aperturesOf, type Draft, SIEVE } from '../../kit/measured/readings';
 import { plain, typedNumber } from '../../i18n/numbers';
+import common from '../../styles/common.module.css';
+import styles from './bench.module.css';
 
 interface Props {
   test: Schemas['BenchTest'];
@@ -52,12 +54,12 @@ export function SieveMasses({ draft, round, faultAt, change }: Props) {
   };
 
   return (
-    <div className="test-sieves">
+    <div className={styles.testSieves}>
       {names.map((name) => {
         const label = name === 'pan' ? t('bins.pan') : `${t('reading.retained')} ${n(Number(name))} mm`;
         const error = faultAt(`${path}.${name}`);
         return (
-          <label key={name} className="test-sieve">
+          <label key={name} className={styles.testSieve}>
             <span>{label}</span>
             <Input
               size="large"
@@ -66,17 +68,17 @@ export function SieveMasses({ draft, round, faultAt, change }: Props) {
               value={values[SIEVE + name] ?? ''}
               status={error === undefined ? '' : 'error'}
               aria-label={`${label}, ${t('bench.round', { round: round + 1 })}`}
-              suffix={<span className="unit">g</span>}
+              suffix={<span className={common.unit}>g</span>}
               onChange={(event) => change({ [SIEVE + name]: event.target.value }, null)}
             />
-            {error !== undefined && <span className="field-error">{error}</span>}
+            {error !== undefined && <span className={common.fieldError}>{error}</span>}
           </label>
         );
       })}
-      <p className="test-sum">
+      <p className={styles.testSum}>
         {t('sheet.total')} <strong>{n(sum, 4)} g</strong>
         {before !== null && before > 0 && sum > 0 && (
-          <span className="quiet">
+          <span className={common.quiet}>
             {' '}
             / {n(before, 4)} g ({percent((sum - before) / before, 1)})
           </span>
@@ -94,12 +96,12 @@ export function SieveMasses({ draft, round, faultAt, change }: Props) {
         </Button>
       </p>
       {typeof state === 'object' && (
-        <p className="mind" role="status">
+        <p className={common.mind} role="status">
           {state.trouble} {t('bench.byHand')}
         </p>
       )}
       {faultAt(path) !== undefined && (
-        <p className="field-error" role="alert">
+        <p className={common.fieldError} role="alert">
           {faultAt(path)}
         </p>
       )}

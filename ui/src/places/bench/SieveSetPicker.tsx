@@ -3,6 +3,8 @@ import { useId } from 'react';
 import { useSieveSets } from '../../api/bench';
 import { useWords } from '../../i18n/words';
 import { aperturesOf, type Draft } from '../../kit/measured/readings';
+import common from '../../styles/common.module.css';
+import styles from './bench.module.css';
 
 /** Openings of the principal and supplementary series of ISO 565, as usual for substrates. */
 const STANDARD = [
@@ -35,18 +37,18 @@ export function SieveSetPicker({ draft, error, change }: Props) {
     })),
   ];
   return (
-    <div className="test-field">
-      <span className="test-label">{t('bench.sieveSet')}</span>
+    <div className={styles.testField}>
+      <span className={styles.testLabel}>{t('bench.sieveSet')}</span>
       <Select
         size="large"
-        className="wide"
+        className={styles.wide}
         aria-label={t('bench.sieveSetPick')}
         placeholder={t('bench.sieveSetPick')}
         value={options.some((option) => option.value === chosen) ? chosen : null}
         options={options}
         onChange={change}
       />
-      <label className="test-label" htmlFor={id}>
+      <label className={styles.testLabel} htmlFor={id}>
         {t('tools.apertures')}
       </label>
       <Input
@@ -58,7 +60,7 @@ export function SieveSetPicker({ draft, error, change }: Props) {
         onChange={(event) => change(event.target.value)}
       />
       {error !== undefined && (
-        <p className="field-error" role="alert">
+        <p className={common.fieldError} role="alert">
           {error}
         </p>
       )}

@@ -8,6 +8,7 @@ import { TextField } from '../../kit/fields/TextField';
 import { useArchiving } from '../../kit/lists/useArchiving';
 import { useUndoable } from '../../kit/hooks/useUndoable';
 import { typedNumber } from '../../i18n/numbers';
+import common from '../../styles/common.module.css';
 
 type SieveSet = Schemas['SieveSet'];
 
@@ -23,13 +24,13 @@ export function SieveSets() {
 
   return (
     <section>
-      <header className="tools-head">
+      <header className={common.toolsHead}>
         <h2>{t('tools.sieves')}</h2>
         <Button onClick={() => setEditing('new')}>{t('tools.addSieves')}</Button>
       </header>
-      <p className="quiet">{t('tools.sievesHint')}</p>
+      <p className={common.quiet}>{t('tools.sievesHint')}</p>
       {sets.isSuccess && rows.length === 0 && <p>{t('tools.sievesEmpty')}</p>}
-      <table className="plain-table">
+      <table className={common.plainTable}>
         <tbody>
           {rows.map((set) => (
             <tr key={set.id}>
@@ -98,7 +99,7 @@ function SieveSetForm({ set, close }: { set: SieveSet | null; close: () => void 
           <Input id={aperturesId} value={text} onChange={(event) => setText(event.target.value)} />
         </Form.Item>
         {save.error !== null && problem === undefined && (
-          <p className="field-error" role="alert">
+          <p className={common.fieldError} role="alert">
             {t('problem.offline')}
           </p>
         )}

@@ -9,6 +9,8 @@ import { useRecipes } from '../../api/recipes';
 import { useWords } from '../../i18n/words';
 import { TextField } from '../../kit/fields/TextField';
 import { durationText } from './duration';
+import common from '../../styles/common.module.css';
+import styles from './bench.module.css';
 
 const PERSON_KEPT_AS = 'zolbek.person';
 
@@ -68,20 +70,20 @@ export function StartTest({ plan, componentId, lotId, recipeId, close }: Props) 
         </Button>
       }
     >
-      <Form layout="vertical" className="bench-start">
+      <Form layout="vertical" className={styles.benchStart}>
         <p>{t(`bench.why.${plan.kind}`)}</p>
         <p>
           <strong>{t('bench.minutes', { minutes: plan.minutes })}</strong>
           {plan.wait_minutes > 0 && `, ${t('bench.wait', { wait: durationText(plan.wait_minutes) })}`}
         </p>
         <h3>{t('bench.needs')}</h3>
-        <ul className="bench-tools">
+        <ul className={styles.benchTools}>
           {plan.tools.map((tool) => (
             <li key={tool}>{t(`tool.${tool}`)}</li>
           ))}
         </ul>
         {plan.cautions.map((caution) => (
-          <p key={caution} className="mind">
+          <p key={caution} className={common.mind}>
             {t(`caution.${caution}`)}
           </p>
         ))}
@@ -149,7 +151,7 @@ export function StartTest({ plan, componentId, lotId, recipeId, close }: Props) 
         )}
         <TextField label={t('bench.person')} value={person} onChange={setPerson} longest={60} />
         {start.error !== null && (
-          <p className="field-error" role="alert">
+          <p className={common.fieldError} role="alert">
             {problem?.message ?? t('problem.offline')}
           </p>
         )}

@@ -5,6 +5,8 @@ import { type Draft, withRound, withSetup } from '../../kit/measured/readings';
 import { ReadingField } from './ReadingField';
 import { SieveMasses } from './SieveMasses';
 import { SieveSetPicker } from './SieveSetPicker';
+import styles from './bench.module.css';
+import common from '../../styles/common.module.css';
 
 interface Props {
   test: Schemas['BenchTest'];
@@ -26,7 +28,7 @@ export function StepFields({ test, step, draft, change }: Props) {
   };
 
   return (
-    <div className="test-fields">
+    <div className={styles.testFields}>
       {step.setup.map((name) => {
         const reading = readings.get(name);
         if (reading === undefined) {
@@ -53,7 +55,10 @@ export function StepFields({ test, step, draft, change }: Props) {
       })}
       {step.rounds.length > 0 &&
         draft.rounds.map((round, i) => (
-          <fieldset key={i} className={round['set_aside'] === 'true' ? 'test-round quiet' : 'test-round'}>
+          <fieldset
+            key={i}
+            className={round['set_aside'] === 'true' ? `${styles.testRound} ${common.quiet}` : styles.testRound}
+          >
             <legend>
               {draft.rounds.length > 1 && t('bench.round', { round: i + 1 })}
               {round['set_aside'] === 'true' && ` · ${t('bench.isSetAside')}`}

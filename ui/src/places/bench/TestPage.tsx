@@ -5,6 +5,8 @@ import { useTest } from '../../api/bench';
 import { useWords } from '../../i18n/words';
 import { FinishedTest } from './FinishedTest';
 import { RunningTest } from './RunningTest';
+import common from '../../styles/common.module.css';
+import styles from './bench.module.css';
 
 /** One test: its steps while it runs, what it found when it is done. */
 export default function TestPage() {
@@ -13,13 +15,13 @@ export default function TestPage() {
   const test = useTest(id);
 
   return (
-    <div className="test-page">
+    <div className={styles.testPage}>
       <p className="sheet-back">
         <Link to="/bench">{t('tools.back')}</Link>
       </p>
-      {test.isPending && <Spin className="list-waiting" />}
+      {test.isPending && <Spin className={common.listWaiting} />}
       {test.error !== null && (
-        <p className="field-error" role="alert">
+        <p className={common.fieldError} role="alert">
           {test.error instanceof ApiProblem ? test.error.message : t('problem.offline')}
         </p>
       )}

@@ -9,6 +9,8 @@ import { useWords, type Words } from '../../i18n/words';
 import { CsvButton } from '../../kit/lists/CsvButton';
 import { ListState } from '../../kit/lists/ListState';
 import { RatingWord } from '../../kit/mixes/RatingHead';
+import styles from './bench.module.css';
+import common from '../../styles/common.module.css';
 
 /** The model beside published figures and practice cases, computed now, hits and misses alike. */
 export default function TruthPage() {
@@ -24,8 +26,8 @@ export default function TruthPage() {
       empty={null}
     >
       {found.data !== undefined && (
-        <div className="list-page truth-page">
-          <header className="list-head">
+        <div className={`${common.listPage} ${styles.truthPage}`}>
+          <header className={common.listHead}>
             <h1>{t('truth.title')}</h1>
             <Link to="/bench">{t('nav.bench')}</Link>
             <CsvButton
@@ -33,10 +35,10 @@ export default function TruthPage() {
               rows={found.data.sets.flatMap((set) => set.rows.map((row) => ({ set: set.name, ...row })))}
             />
           </header>
-          <p className="quiet bench-lead">{t('truth.lead')}</p>
+          <p className={`${common.quiet} ${styles.benchLead}`}>{t('truth.lead')}</p>
           <Panel validation={found.data} />
           <h2>{t('truth.published')}</h2>
-          <p className="quiet">{t('truth.near')}</p>
+          <p className={common.quiet}>{t('truth.near')}</p>
           {found.data.sets.map((set) => (
             <PublishedSet key={set.name} set={set} />
           ))}
@@ -57,8 +59,8 @@ function Panel({ validation }: { validation: Schemas['Validation'] }) {
     <section>
       <h2>{t('truth.panel')}</h2>
       <p>{t('truth.panelLead', { apart: sum('told_apart'), all: cases.length, word: sum('same_word') })}</p>
-      <div className="table-scroll">
-        <table className="view-table truth-kinds">
+      <div className={common.tableScroll}>
+        <table className={`${common.viewTable} ${styles.truthKinds}`}>
           <thead>
             <tr>
               <th scope="col">{t('truth.kind')}</th>
@@ -75,10 +77,10 @@ function Panel({ validation }: { validation: Schemas['Validation'] }) {
                 </th>
                 <td>{kind.cases}</td>
                 <td>
-                  {kind.told_apart} <span className="quiet">({percent(kind.told_apart / kind.cases)})</span>
+                  {kind.told_apart} <span className={common.quiet}>({percent(kind.told_apart / kind.cases)})</span>
                 </td>
                 <td>
-                  {kind.same_word} <span className="quiet">({percent(kind.same_word / kind.cases)})</span>
+                  {kind.same_word} <span className={common.quiet}>({percent(kind.same_word / kind.cases)})</span>
                 </td>
               </tr>
             ))}
@@ -89,10 +91,10 @@ function Panel({ validation }: { validation: Schemas['Validation'] }) {
         {t('truth.onlyOff')}
       </Checkbox>
       {shown.length === 0 ? (
-        <p className="quiet">{t('truth.noneOff')}</p>
+        <p className={common.quiet}>{t('truth.noneOff')}</p>
       ) : (
-        <div className="table-scroll">
-          <table className="view-table truth-cases">
+        <div className={common.tableScroll}>
+          <table className={`${common.viewTable} ${styles.truthCases}`}>
             <thead>
               <tr>
                 <th scope="col">{t('truth.mix')}</th>
@@ -107,7 +109,7 @@ function Panel({ validation }: { validation: Schemas['Validation'] }) {
                 <tr key={each.id}>
                   <td>{mixText(each.mix)}</td>
                   <td>
-                    {each.plant}, <span className="quiet">{t(`truth.site.${each.site}` as MessageId)}</span>
+                    {each.plant}, <span className={common.quiet}>{t(`truth.site.${each.site}` as MessageId)}</span>
                   </td>
                   <td>
                     <RatingWord rating={each.expected} />
@@ -137,19 +139,19 @@ function PublishedSet({ set }: { set: Schemas['PublishedSet'] }) {
   const { t, n } = words;
 
   return (
-    <section className="truth-set">
+    <section className={styles.truthSet}>
       <h3>
         {set.name.charAt(0).toUpperCase() + set.name.slice(1)}{' '}
-        <span className="quiet">
+        <span className={common.quiet}>
           {t('truth.hits', { hits: set.rows.filter((row) => row.agrees).length, all: set.rows.length })}
         </span>
       </h3>
-      <p className="quiet">
+      <p className={common.quiet}>
         {set.source}; {t(`truth.use.${set.use}`)}; {t(`truth.sure.${set.sure}`)}.{' '}
         {t(`truth.like.${set.key}` as MessageId)}
       </p>
-      <div className="table-scroll">
-        <table className="view-table">
+      <div className={common.tableScroll}>
+        <table className={common.viewTable}>
           <thead>
             <tr>
               <th scope="col">{t('truth.figure')}</th>
@@ -163,15 +165,15 @@ function PublishedSet({ set }: { set: Schemas['PublishedSet'] }) {
               <tr key={`${row.figure} ${row.of}`}>
                 <th scope="row">
                   {t(`truth.f.${row.figure}` as MessageId)}
-                  {row.of !== '' && <span className="quiet">, {row.of}</span>}
+                  {row.of !== '' && <span className={common.quiet}>, {row.of}</span>}
                 </th>
                 <td>
-                  {published(row, words)} <span className="quiet">{row.unit}</span>
+                  {published(row, words)} <span className={common.quiet}>{row.unit}</span>
                 </td>
                 <td>
-                  {n(row.model, 3)} <span className="quiet">{row.unit}</span>
+                  {n(row.model, 3)} <span className={common.quiet}>{row.unit}</span>
                 </td>
-                <td className={row.agrees ? 'truth-hit' : 'truth-miss'}>
+                <td className={row.agrees ? styles.truthHit : styles.truthMiss}>
                   <span aria-hidden="true">{row.agrees ? '●' : '▲'}</span>{' '}
                   {t(row.agrees ? 'truth.agrees' : 'truth.misses')}
                 </td>

@@ -10,6 +10,7 @@ import { useArchiving } from '../../kit/lists/useArchiving';
 import { useUndoable } from '../../kit/hooks/useUndoable';
 import { ReadingField } from './ReadingField';
 import { plain, typedNumber } from '../../i18n/numbers';
+import common from '../../styles/common.module.css';
 
 type Vessel = Schemas['Vessel'];
 
@@ -34,21 +35,21 @@ export function Vessels() {
 
   return (
     <section>
-      <header className="tools-head">
+      <header className={common.toolsHead}>
         <h2>{t('tools.vessels')}</h2>
         <Button onClick={() => setEditing('new')}>{t('tools.addVessel')}</Button>
       </header>
-      <p className="quiet">{t('tools.vesselsHint')}</p>
+      <p className={common.quiet}>{t('tools.vesselsHint')}</p>
       {vessels.isSuccess && rows.length === 0 && <p>{t('tools.vesselsEmpty')}</p>}
-      <table className="plain-table">
+      <table className={common.plainTable}>
         <tbody>
           {rows.map((vessel) => (
             <tr key={vessel.id}>
               <th scope="row">
-                {vessel.name} <span className="quiet">{t(`tools.${vessel.kind}`)}</span>
+                {vessel.name} <span className={common.quiet}>{t(`tools.${vessel.kind}`)}</span>
               </th>
               <td>{n(vessel.volume_l)} L</td>
-              <td className="quiet">
+              <td className={common.quiet}>
                 {vessel.water_g === null ? t('tools.typed') : t('tools.byWater', { grams: n(vessel.water_g, 4) })}
               </td>
               <td>
@@ -116,7 +117,7 @@ function VesselForm({ vessel, close }: { vessel: Vessel | null; close: () => voi
           error={problem?.at('water_g')}
           change={(text) => setWater(text)}
         />
-        <p className="quiet">{t('tools.waterHint')}</p>
+        <p className={common.quiet}>{t('tools.waterHint')}</p>
         {water.trim() === '' && (
           <NumberField
             label={t('tools.volume')}
@@ -127,7 +128,7 @@ function VesselForm({ vessel, close }: { vessel: Vessel | null; close: () => voi
           />
         )}
         {save.error !== null && (
-          <p className="field-error" role="alert">
+          <p className={common.fieldError} role="alert">
             {problem === undefined ? t('problem.offline') : t('problem.fields')}
           </p>
         )}

@@ -3,6 +3,7 @@ import { useEffect, useState } from 'react';
 import { useWords } from '../../i18n/words';
 import { clockText, durationText } from './duration';
 import { leftOf } from '../../kit/measured/readings';
+import styles from './bench.module.css';
 
 /** The clock of a step at which one waits. It goes on while the page is closed. */
 export function WaitClock({ waitS, since, start }: { waitS: number; since: string | null; start: () => void }) {
@@ -17,7 +18,7 @@ export function WaitClock({ waitS, since, start }: { waitS: number; since: strin
   }, [since]);
   if (since === null) {
     return (
-      <p className="test-clock">
+      <p className={styles.testClock}>
         <Button size="large" onClick={start}>
           {t('bench.startClock', { wait: durationText(waitS / 60) })}
         </Button>
@@ -26,7 +27,7 @@ export function WaitClock({ waitS, since, start }: { waitS: number; since: strin
   }
   const left = leftOf(since, waitS, now);
   return (
-    <p className="test-clock" role="timer">
+    <p className={styles.testClock} role="timer">
       <strong>{left > 0 ? t('bench.clock', { left: clockText(left) }) : t('bench.clockDone')}</strong>
     </p>
   );

@@ -15,6 +15,8 @@ import { useListQuery } from '../../kit/lists/useListQuery';
 import { ComponentDrawer, type Editing } from './ComponentDrawer';
 import { ExchangeDrawer } from '../../kit/lists/ExchangeDrawer';
 import { MixDrawer } from './MixDrawer';
+import common from '../../styles/common.module.css';
+import styles from './bins.module.css';
 
 type Component = Schemas['Component'];
 
@@ -45,7 +47,7 @@ export default function BinsPage() {
   const setArchived = useArchiving(archive);
 
   return (
-    <div className="list-page">
+    <div className={common.listPage}>
       <ListHead
         title={t('bins.title')}
         search={list.search}
@@ -64,10 +66,10 @@ export default function BinsPage() {
           ]}
           onChange={setKind}
         />
-        <label className="switch">
+        <label className={common.switch}>
           <Switch size="small" checked={inStock} onChange={setInStock} /> {t('bins.inStock')}
         </label>
-        <label className="switch">
+        <label className={common.switch}>
           <Switch size="small" checked={low} onChange={setLow} /> {t('bins.low')}
         </label>
         {ticked.length > 0 && (
@@ -90,7 +92,7 @@ export default function BinsPage() {
             sorter: true,
             sortOrder: list.sortOrder('name'),
             render: (_, component) => (
-              <Link className="row-name" to={`/bins/${component.id}`}>
+              <Link className={common.rowName} to={`/bins/${component.id}`}>
                 <Swatch kind={component.kind} colour={component.colour} />
                 {component.name}
               </Link>
@@ -111,8 +113,8 @@ export default function BinsPage() {
             sortOrder: list.sortOrder('stock_l'),
             render: (_, { stock_l, runs_low }) => (
               <>
-                {stock_l > 0 ? n(stock_l) : <span className="quiet">–</span>}
-                {runs_low && <span className="mind low-mark">{t('stock.low')}</span>}
+                {stock_l > 0 ? n(stock_l) : <span className={common.quiet}>–</span>}
+                {runs_low && <span className={`${common.mind} ${styles.lowMark}`}>{t('stock.low')}</span>}
               </>
             ),
           },
@@ -120,14 +122,18 @@ export default function BinsPage() {
             key: 'pack',
             title: `${t('bins.pack')}, L`,
             align: 'right',
-            render: (_, { pack_l }) => (pack_l === null ? <span className="quiet">–</span> : n(pack_l)),
+            render: (_, { pack_l }) => (pack_l === null ? <span className={common.quiet}>–</span> : n(pack_l)),
           },
           {
             key: 'price',
             title: t('bins.price'),
             align: 'right',
             render: (_, { pack_l, pack_price }) =>
-              pack_price === null || pack_l === null ? <span className="quiet">–</span> : money(pack_price, currency),
+              pack_price === null || pack_l === null ? (
+                <span className={common.quiet}>–</span>
+              ) : (
+                money(pack_price, currency)
+              ),
           },
           {
             key: 'bulk_density',
@@ -158,14 +164,14 @@ export default function BinsPage() {
             key: 'note',
             title: t('bins.note'),
             render: (_, { note }) => (
-              <span className="quiet note-cell" title={note}>
+              <span className={`${common.quiet} ${styles.noteCell}`} title={note}>
                 {note}
               </span>
             ),
           },
           {
             key: 'actions',
-            title: <span className="visually-hidden">{t('common.actions')}</span>,
+            title: <span className={common.visuallyHidden}>{t('common.actions')}</span>,
             align: 'right',
             render: (_, component) => (
               <RowActions

@@ -8,6 +8,8 @@ import { Swatch } from '../../drawing/Swatch';
 import type { MessageId } from '../../i18n/words';
 import { useWords } from '../../i18n/words';
 import { SieveChart } from './SieveChart';
+import common from '../../styles/common.module.css';
+import styles from './bins.module.css';
 
 const MOST = 4;
 
@@ -52,22 +54,22 @@ export default function CompareComponentsPage() {
   ];
 
   return (
-    <div className="component-page">
+    <div className={styles.componentPage}>
       <p className="sheet-back">
         <Link to="/bins">{t('component.back')}</Link>
       </p>
       <h1>{t('compare.title')}</h1>
       {error != null && (
-        <p className="field-error" role="alert">
+        <p className={common.fieldError} role="alert">
           {error instanceof ApiProblem ? error.message : t('problem.offline')}
         </p>
       )}
-      {ids.length < 2 && <p className="list-empty">{t('compare.choose')}</p>}
-      {sheets.length < ids.length && error == null && <Spin className="list-waiting" />}
+      {ids.length < 2 && <p className={common.listEmpty}>{t('compare.choose')}</p>}
+      {sheets.length < ids.length && error == null && <Spin className={common.listWaiting} />}
       {sheets.length > 1 && sheets.length === ids.length && (
-        <div className="compare">
+        <div className={styles.compare}>
           <SieveChart sheets={sheets} />
-          <table className="plain-table">
+          <table className={common.plainTable}>
             <thead>
               <tr>
                 <td />

@@ -10,6 +10,8 @@ import { NumberField } from '../../kit/fields/NumberField';
 import { useUndoable } from '../../kit/hooks/useUndoable';
 import { bodyOf, type ComponentForm, emptyForm, formOf, notNumbers, type NumberName } from './componentForm';
 import { SieveFields } from './SieveFields';
+import common from '../../styles/common.module.css';
+import styles from './bins.module.css';
 
 /** The component that is open, or none for a new one; as a copy it is saved under its own name. */
 export interface Editing {
@@ -114,9 +116,9 @@ export function ComponentDrawer({
       title={component === null ? t('bins.newTitle') : form.name}
       onClose={() => setEditing(null)}
       footer={
-        <div className="drawer-foot">
+        <div className={common.drawerFoot}>
           {(marked.length > 0 || save.error !== null) && (
-            <span className="field-error" role="alert">
+            <span className={common.fieldError} role="alert">
               {save.error !== null && problem === undefined ? t('problem.offline') : t('problem.fields')}
             </span>
           )}
@@ -127,7 +129,7 @@ export function ComponentDrawer({
         </div>
       }
     >
-      <Form layout="vertical" className="component-form" onFinish={() => void submit().catch(() => undefined)}>
+      <Form layout="vertical" className={styles.componentForm} onFinish={() => void submit().catch(() => undefined)}>
         {isReference && component !== null && (
           <Alert
             type="info"
@@ -153,7 +155,7 @@ export function ComponentDrawer({
           </Form.Item>
         )}
         <h3>{t('bins.section.shelf')}</h3>
-        <div className="fields-4">
+        <div className={common.fields4}>
           {number('stock_l', t('unit.L'))}
           {number('pack_l', t('unit.L'))}
           {number('pack_price', currency)}
@@ -174,7 +176,7 @@ export function ComponentDrawer({
         </Form.Item>
         <ConfigProvider componentDisabled={isReference}>
           <h3>{t('bins.section.what')}</h3>
-          <div className="fields-2">
+          <div className={common.fields2}>
             <Form.Item
               label={t('field.name')}
               htmlFor={nameId}
@@ -222,7 +224,7 @@ export function ComponentDrawer({
           {GROUPS.map((group) => (
             <div key={group.title}>
               <h3>{t(group.title)}</h3>
-              <div className="fields-3">
+              <div className={common.fields3}>
                 {group.fields.map(([key, unit]) => number(key, unit === null ? undefined : t(unit)))}
               </div>
             </div>

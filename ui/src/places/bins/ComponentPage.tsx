@@ -15,6 +15,8 @@ import { RetentionChart } from './RetentionChart';
 import { SieveChart } from './SieveChart';
 import { StockSection } from './StockSection';
 import { TestsOf } from './TestsOf';
+import styles from './bins.module.css';
+import common from '../../styles/common.module.css';
 
 /** One component: what it is good and bad for, its curves, every property with its uncertainty, and what is made of it. */
 export default function ComponentPage() {
@@ -24,13 +26,13 @@ export default function ComponentPage() {
   const [editing, setEditing] = useState<Editing | null>(null);
 
   return (
-    <div className="component-page">
+    <div className={styles.componentPage}>
       <p className="sheet-back">
         <Link to="/bins">{t('component.back')}</Link>
       </p>
-      {sheet?.isPending && <Spin className="list-waiting" />}
+      {sheet?.isPending && <Spin className={common.listWaiting} />}
       {sheet?.error && (
-        <p className="field-error" role="alert">
+        <p className={common.fieldError} role="alert">
           {sheet.error instanceof ApiProblem ? sheet.error.message : t('problem.offline')}
         </p>
       )}
@@ -53,17 +55,17 @@ function Sheet({ sheet, edit }: { sheet: Schemas['ComponentSheet']; edit: (asCop
 
   return (
     <>
-      <header className="component-head">
+      <header className={styles.componentHead}>
         <Swatch kind={component.kind} colour={component.colour} size={84} />
         <div>
           <h1>{component.name}</h1>
-          <p className="quiet">
+          <p className={common.quiet}>
             {component.source === 'material' ? t(`kind.${component.kind}`) : t(`mix.${component.source}`)} ·{' '}
             {t(`basis.${component.basis}`)}
             {component.archived && ` · ${t('common.inArchive')}`}
           </p>
         </div>
-        <span className="row-actions">
+        <span className={common.rowActions}>
           <Button href={`/api/v1/component-files/${component.id}`} download>
             {t('exchange.saveJson')}
           </Button>
@@ -71,7 +73,7 @@ function Sheet({ sheet, edit }: { sheet: Schemas['ComponentSheet']; edit: (asCop
           {component.source === 'material' && <Button onClick={() => edit(true)}>{t('common.copy')}</Button>}
         </span>
       </header>
-      <div className="component-columns">
+      <div className={styles.componentColumns}>
         <div>
           <section>
             <Qualities
@@ -112,14 +114,17 @@ function Sheet({ sheet, edit }: { sheet: Schemas['ComponentSheet']; edit: (asCop
           )}
           <section>
             <h2>{t('component.usedIn')}</h2>
-            {sheet.recipes.length + sheet.batches.length === 0 && <p className="quiet">{t('component.unused')}</p>}
+            {sheet.recipes.length + sheet.batches.length === 0 && (
+              <p className={common.quiet}>{t('component.unused')}</p>
+            )}
             <ul>
               {sheet.recipes.map((recipe) => (
                 <li key={recipe.id}>{t('component.inRecipe', { name: recipe.name })}</li>
               ))}
               {sheet.batches.map((batch) => (
                 <li key={batch.id}>
-                  <Link to={`/log/${batch.id}`}>{batch.name}</Link> <span className="quiet">{date(batch.made_at)}</span>
+                  <Link to={`/log/${batch.id}`}>{batch.name}</Link>{' '}
+                  <span className={common.quiet}>{date(batch.made_at)}</span>
                 </li>
               ))}
             </ul>
@@ -164,7 +169,7 @@ function Qualities({
       <ul>
         {qualities.map(({ quality }) => (
           <li key={quality}>
-            <span className={mark === '+' ? 'good-mark' : 'mind-mark'} aria-hidden="true">
+            <span className={mark === '+' ? styles.goodMark : styles.mindMark} aria-hidden="true">
               {mark}
             </span>{' '}
             {t(`quality.${quality}`)}

@@ -10,6 +10,8 @@ import { TextField } from '../../kit/fields/TextField';
 import { useArchiving } from '../../kit/lists/useArchiving';
 import { useUndoable } from '../../kit/hooks/useUndoable';
 import { plain, typedNumber } from '../../i18n/numbers';
+import common from '../../styles/common.module.css';
+import styles from './bins.module.css';
 
 type Lot = Schemas['Lot'];
 
@@ -26,12 +28,12 @@ export function Lots({ component }: { component: Schemas['Component'] }) {
 
   return (
     <section>
-      <header className="tools-head">
+      <header className={common.toolsHead}>
         <h2>{t('lots.title')}</h2>
         <Button onClick={() => setEditing('new')}>{t('lots.add')}</Button>
       </header>
-      {lots.isSuccess && rows.length === 0 && <p className="quiet">{t('lots.none')}</p>}
-      <ul className="lots">
+      {lots.isSuccess && rows.length === 0 && <p className={common.quiet}>{t('lots.none')}</p>}
+      <ul className={styles.lots}>
         {rows.map((lot) => (
           <li key={lot.id}>
             <p>
@@ -41,9 +43,11 @@ export function Lots({ component }: { component: Schemas['Component'] }) {
               {t('lots.leftOf', { left: n(lot.stock_l), all: n(lot.quantity_l) })}
               {lot.price_per_l !== null && ` · ${t('lots.perL', { price: money(lot.price_per_l, currency) })}`}
             </p>
-            {own(lot).length > 0 && <p className="is-measured">{t('lots.own', { names: own(lot).join(', ') })}</p>}
-            {lot.note !== '' && <p className="quiet">{lot.note}</p>}
-            <span className="row-actions">
+            {own(lot).length > 0 && (
+              <p className={styles.isMeasured}>{t('lots.own', { names: own(lot).join(', ') })}</p>
+            )}
+            {lot.note !== '' && <p className={common.quiet}>{lot.note}</p>}
+            <span className={common.rowActions}>
               <Button size="small" onClick={() => void navigate(`/bench?component=${component.id}&lot=${lot.id}`)}>
                 {t('lots.test')}
               </Button>
@@ -128,7 +132,7 @@ function LotForm({
       onOk={() => void submit().catch(() => undefined)}
     >
       <Form layout="vertical">
-        <div className="fields-2">
+        <div className={common.fields2}>
           <TextField
             label={t('lots.on')}
             value={day}
@@ -160,7 +164,7 @@ function LotForm({
         </div>
         <TextField label={t('field.note')} value={note} onChange={setNote} />
         {save.error !== null && (
-          <p className="field-error" role="alert">
+          <p className={common.fieldError} role="alert">
             {problem?.message ?? t('problem.offline')}
           </p>
         )}

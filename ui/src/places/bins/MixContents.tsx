@@ -1,6 +1,7 @@
 import { Link } from 'react-router';
 import type { Schemas } from '../../api/client';
 import { useWords } from '../../i18n/words';
+import common from '../../styles/common.module.css';
 
 /** What is in a premix or a reclaimed mix, and how old it is. */
 export function MixContents({ component }: { component: Schemas['Component'] }) {
@@ -16,7 +17,7 @@ export function MixContents({ component }: { component: Schemas['Component'] }) 
         {component.mix_parts.map((part) => (
           <li key={part.component_id}>
             <Link to={`/bins/${part.component_id}`}>{part.component_name}</Link>{' '}
-            <span className="quiet">
+            <span className={common.quiet}>
               {t('blend.total', { parts: part.parts })}, {percent(part.parts / total)}
             </span>
           </li>
@@ -31,7 +32,7 @@ export function MixContents({ component }: { component: Schemas['Component'] }) 
           })}
         </p>
       )}
-      <p className="quiet">{t(component.source === 'premix' ? 'mix.premixHint' : 'mix.reclaimedHint')}</p>
+      <p className={common.quiet}>{t(component.source === 'premix' ? 'mix.premixHint' : 'mix.reclaimedHint')}</p>
     </section>
   );
 }

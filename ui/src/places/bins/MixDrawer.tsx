@@ -9,6 +9,8 @@ import { NumberField } from '../../kit/fields/NumberField';
 import { TextField } from '../../kit/fields/TextField';
 import { useUndoable } from '../../kit/hooks/useUndoable';
 import { plain, typedNumber } from '../../i18n/numbers';
+import common from '../../styles/common.module.css';
+import styles from './bins.module.css';
 
 interface Row {
   id: number;
@@ -108,9 +110,9 @@ export function MixDrawer({ mix, close }: { mix: Schemas['Component'] | null; cl
       title={mix?.name ?? t('mix.newTitle')}
       onClose={close}
       footer={
-        <div className="drawer-foot">
+        <div className={common.drawerFoot}>
           {(marked.length > 0 || save.error !== null) && (
-            <span className="field-error" role="alert">
+            <span className={common.fieldError} role="alert">
               {save.error !== null && problem === undefined ? t('problem.offline') : t('problem.fields')}
             </span>
           )}
@@ -121,7 +123,7 @@ export function MixDrawer({ mix, close }: { mix: Schemas['Component'] | null; cl
         </div>
       }
     >
-      <Form layout="vertical" className="component-form">
+      <Form layout="vertical" className={styles.componentForm}>
         <Segmented
           block
           aria-label={t('mix.what')}
@@ -132,7 +134,7 @@ export function MixDrawer({ mix, close }: { mix: Schemas['Component'] | null; cl
           ]}
           onChange={setSource}
         />
-        <p className="quiet">{t(source === 'premix' ? 'mix.premixHint' : 'mix.reclaimedHint')}</p>
+        <p className={common.quiet}>{t(source === 'premix' ? 'mix.premixHint' : 'mix.reclaimedHint')}</p>
         <TextField label={t('field.name')} value={name} error={problem?.at('name')} onChange={setName} />
         {source === 'reclaimed' && (
           <>
@@ -146,14 +148,14 @@ export function MixDrawer({ mix, close }: { mix: Schemas['Component'] | null; cl
                 />
               </Form.Item>
             )}
-            <div className="fields-2">
+            <div className={common.fields2}>
               {number('reclaimed_years', t('mix.years'), t('unit.years'))}
               {number('sieved_mm', t('mix.sieved'), 'mm', t('mix.sievedHint'))}
             </div>
           </>
         )}
         <h3>{t('mix.parts')}</h3>
-        <ul className="mix-rows">
+        <ul className={styles.mixRows}>
           {rows.map((row, i) => {
             const error = errorAt(`mix_parts.${i}.parts`) ?? errorAt(`mix_parts.${i}.component_id`);
             return (
@@ -175,13 +177,13 @@ export function MixDrawer({ mix, close }: { mix: Schemas['Component'] | null; cl
                 >
                   ×
                 </Button>
-                {error !== undefined && <p className="field-error">{error}</p>}
+                {error !== undefined && <p className={common.fieldError}>{error}</p>}
               </li>
             );
           })}
         </ul>
         {problem?.at('mix_parts') !== undefined && (
-          <p className="field-error" role="alert">
+          <p className={common.fieldError} role="alert">
             {problem.at('mix_parts')}
           </p>
         )}
@@ -201,7 +203,7 @@ export function MixDrawer({ mix, close }: { mix: Schemas['Component'] | null; cl
           />
         </Form.Item>
         <h3>{t('bins.section.shelf')}</h3>
-        <div className="fields-4">
+        <div className={common.fields4}>
           {number('stock_l', t('field.stock_l'), t('unit.L'))}
           {number('pack_l', t('field.pack_l'), t('unit.L'))}
           {number('pack_price', t('field.pack_price'), currency)}

@@ -1,6 +1,8 @@
 import type { Schemas } from '../../api/client';
 import type { MessageId } from '../../i18n/words';
 import { useWords } from '../../i18n/words';
+import styles from './bins.module.css';
+import common from '../../styles/common.module.css';
 
 export const PROPERTIES = [
   ['bulk_density', 'unit.kgL'],
@@ -29,7 +31,7 @@ export function PropertyTable({ sheet }: { sheet: Schemas['ComponentSheet'] }) {
   const { component, uncertainty } = sheet;
 
   return (
-    <table className="plain-table properties">
+    <table className={`${common.plainTable} ${styles.properties}`}>
       <tbody>
         {PROPERTIES.map(([key, unit]) => {
           const found = component.measured.properties[key];
@@ -41,10 +43,10 @@ export function PropertyTable({ sheet }: { sheet: Schemas['ComponentSheet'] }) {
               <th scope="row">{t(`field.${key}`)}</th>
               <td>
                 {n(value)}
-                {spread !== undefined && spread > 0 && <span className="quiet"> ± {n(spread, 2)}</span>}
-                {unit !== null && <span className="quiet"> {t(unit)}</span>}
+                {spread !== undefined && spread > 0 && <span className={common.quiet}> ± {n(spread, 2)}</span>}
+                {unit !== null && <span className={common.quiet}> {t(unit)}</span>}
                 {found !== undefined && (
-                  <small className="is-measured">
+                  <small className={styles.isMeasured}>
                     {t('component.measuredOn', { date: date(found.on), n: found.n })}
                   </small>
                 )}

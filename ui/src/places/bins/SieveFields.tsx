@@ -3,6 +3,8 @@ import type { ReactNode } from 'react';
 
 import { useWords } from '../../i18n/words';
 import type { ComponentForm, SieveRow } from './componentForm';
+import styles from './bins.module.css';
+import common from '../../styles/common.module.css';
 
 interface Props {
   form: ComponentForm;
@@ -18,16 +20,16 @@ export function SieveFields({ form, change, errorAt, extra }: Props) {
     change({ sieve: form.sieve.map((row, at) => (at === i ? { ...row, ...changed } : row)) });
 
   return (
-    <div className="sieve-fields">
+    <div className={styles.sieveFields}>
       <h3>{t('bins.section.sieve')}</h3>
-      <p className="quiet">{t('bins.sieveHint')}</p>
-      <table className="plain-table">
+      <p className={common.quiet}>{t('bins.sieveHint')}</p>
+      <table className={common.plainTable}>
         <thead>
           <tr>
             <th scope="col">{t('bins.aperture')}</th>
             <th scope="col">{t('bins.retained')}</th>
             <th>
-              <span className="visually-hidden">{t('common.actions')}</span>
+              <span className={common.visuallyHidden}>{t('common.actions')}</span>
             </th>
           </tr>
         </thead>
@@ -54,7 +56,7 @@ export function SieveFields({ form, change, errorAt, extra }: Props) {
                     aria-label={`${t('bins.retained')} ${row.aperture} mm`}
                     onChange={(event) => set(i, { retained: event.target.value })}
                   />
-                  {error !== undefined && <p className="field-error">{error}</p>}
+                  {error !== undefined && <p className={common.fieldError}>{error}</p>}
                 </td>
                 <td>
                   <Button
@@ -84,11 +86,11 @@ export function SieveFields({ form, change, errorAt, extra }: Props) {
         </tbody>
       </table>
       {errorAt('sieve') !== undefined && (
-        <p className="field-error" role="alert">
+        <p className={common.fieldError} role="alert">
           {errorAt('sieve')}
         </p>
       )}
-      <div className="sieve-more">
+      <div className={styles.sieveMore}>
         <Button onClick={() => change({ sieve: [...form.sieve, { aperture: '', retained: '' }] })}>
           {t('bins.addSieve')}
         </Button>

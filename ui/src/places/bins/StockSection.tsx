@@ -8,6 +8,8 @@ import { NumberField } from '../../kit/fields/NumberField';
 import { TextField } from '../../kit/fields/TextField';
 import { useUndoable } from '../../kit/hooks/useUndoable';
 import { typedNumber } from '../../i18n/numbers';
+import common from '../../styles/common.module.css';
+import styles from './bins.module.css';
 
 /** What there is of a component in litres, packs and weight, and what moved. */
 export function StockSection({ sheet }: { sheet: Schemas['ComponentSheet'] }) {
@@ -22,7 +24,7 @@ export function StockSection({ sheet }: { sheet: Schemas['ComponentSheet'] }) {
 
   return (
     <section>
-      <header className="tools-head">
+      <header className={common.toolsHead}>
         <h2>{t('stock.title')}</h2>
         <Button onClick={() => setChanging(true)}>{t('stock.change')}</Button>
       </header>
@@ -36,25 +38,25 @@ export function StockSection({ sheet }: { sheet: Schemas['ComponentSheet'] }) {
           </>
         )}
       </p>
-      {component.runs_low && <p className="mind">{t('stock.lowText', { litres: n(component.low_l ?? 0) })}</p>}
+      {component.runs_low && <p className={common.mind}>{t('stock.lowText', { litres: n(component.low_l ?? 0) })}</p>}
       {sheet.price_per_l !== null && <p>{t('component.price', { price: money(sheet.price_per_l, currency) })}</p>}
-      <p className="quiet">{component.note}</p>
+      <p className={common.quiet}>{component.note}</p>
       {rows.length > 0 && (
-        <details className="movements">
+        <details className={styles.movements}>
           <summary>{t('stock.movements')}</summary>
-          <table className="plain-table">
+          <table className={common.plainTable}>
             <tbody>
               {rows.map((movement) => (
                 <tr key={movement.id}>
                   <th scope="row">
                     {date(movement.moved_at)} · {t(`stock.${movement.kind}`)}
-                    {movement.note !== '' && <span className="quiet"> {movement.note}</span>}
+                    {movement.note !== '' && <span className={common.quiet}> {movement.note}</span>}
                   </th>
                   <td>
                     {movement.litres > 0 ? '+' : '−'}
                     {n(Math.abs(movement.litres))} L
                   </td>
-                  <td className="quiet">{t('stock.after', { litres: n(movement.stock_after_l) })}</td>
+                  <td className={common.quiet}>{t('stock.after', { litres: n(movement.stock_after_l) })}</td>
                 </tr>
               ))}
             </tbody>
@@ -150,7 +152,7 @@ function StockForm({ component, close }: { component: Schemas['Component']; clos
         )}
         <TextField label={t('field.note')} value={note} onChange={setNote} longest={300} />
         {move.error !== null && (
-          <p className="field-error" role="alert">
+          <p className={common.fieldError} role="alert">
             {problem?.message ?? t('problem.offline')}
           </p>
         )}

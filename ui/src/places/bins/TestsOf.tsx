@@ -4,6 +4,7 @@ import type { Schemas } from '../../api/client';
 import { useTests } from '../../api/bench';
 import { useWords } from '../../i18n/words';
 import { Findings } from '../../kit/measured/ResultView';
+import common from '../../styles/common.module.css';
 
 /** What the bench found of a component, and the way to test it. */
 export function TestsOf({ component }: { component: Schemas['Component'] }) {
@@ -18,14 +19,14 @@ export function TestsOf({ component }: { component: Schemas['Component'] }) {
     <section>
       <h2>{t('component.tests')}</h2>
       {tests.isSuccess && rows.length === 0 && (
-        <p className="quiet">{t('component.noTests', { basis: t(`basis.${component.basis}`) })}</p>
+        <p className={common.quiet}>{t('component.noTests', { basis: t(`basis.${component.basis}`) })}</p>
       )}
       <Findings findings={findings} />
       <ul>
         {rows.map((test) => (
           <li key={test.id}>
             <Link to={`/bench/tests/${test.id}`}>{t(`bench.kind.${test.kind}`)}</Link>{' '}
-            <span className="quiet">
+            <span className={common.quiet}>
               {test.finished_at === null ? '' : date(test.finished_at)}
               {test.lot_id !== null && ` · ${test.name}`} · {t(test.in_use ? 'bench.inUse' : 'bench.notInUse')}
             </span>

@@ -27,6 +27,8 @@ import { PotSetup, Situation } from './situation/Situation';
 import { Supply } from './verdicts/Supply';
 import { VerdictList } from './verdicts/VerdictList';
 import { ViewSwitch } from './picture/ViewSwitch';
+import styles from './blend.module.css';
+import common from '../../styles/common.module.css';
 
 const BatchDrawer = lazy(() => import('./batch/BatchDrawer').then((module) => ({ default: module.BatchDrawer })));
 const WriteDown = lazy(() => import('./mix/WriteDown').then((module) => ({ default: module.WriteDown })));
@@ -91,8 +93,8 @@ export function BlendPage() {
       : t('blend.updating');
 
   return (
-    <div className="blend">
-      <section className="blend-mix" aria-label={t('blend.parts')}>
+    <div className={styles.blend}>
+      <section className={styles.blendMix} aria-label={t('blend.parts')}>
         {badLink && <Alert type="warning" showIcon title={t('blend.linkBad')} />}
         <RecipeBar
           saving={saving}
@@ -111,7 +113,7 @@ export function BlendPage() {
         <AsIf />
         {!isStarted && <EmptyMix />}
         <PartsTable problem={problem} />
-        <div className="parts-add">
+        <div className={styles.partsAdd}>
           <ComponentPicker
             label={t('blend.add')}
             pickRef={picker}
@@ -144,16 +146,16 @@ export function BlendPage() {
       </section>
 
       <section
-        className={fresh ? 'blend-picture' : 'blend-picture not-fresh'}
+        className={fresh ? styles.blendPicture : `${styles.blendPicture} ${common.notFresh}`}
         aria-label={t('section.title')}
         aria-busy={!fresh}
       >
         {unreachable && <Alert type="error" showIcon title={t('problem.offline')} />}
         {data === undefined ? (
-          <p className="blend-wait">{waitText}</p>
+          <p className={styles.blendWait}>{waitText}</p>
         ) : (
           <>
-            <p className="freshness" role="status">
+            <p className={styles.freshness} role="status">
               {fresh ? '' : staleText}
             </p>
             <ViewSwitch
@@ -168,10 +170,13 @@ export function BlendPage() {
         )}
       </section>
 
-      <section className={fresh ? 'blend-verdicts' : 'blend-verdicts not-fresh'} aria-label={t('blend.verdicts')}>
+      <section
+        className={fresh ? styles.blendVerdicts : `${styles.blendVerdicts} ${common.notFresh}`}
+        aria-label={t('blend.verdicts')}
+      >
         {data !== undefined && judged !== undefined && (
           <>
-            <h2 className="visually-hidden">{t('blend.verdicts')}</h2>
+            <h2 className={common.visuallyHidden}>{t('blend.verdicts')}</h2>
             <RatingHead rated={judged} hasSite={mix.situation.siteId !== null} />
             <VerdictList
               verdicts={judged.verdicts}
@@ -190,7 +195,7 @@ export function BlendPage() {
           type="primary"
           size="large"
           block
-          className="to-batch"
+          className={styles.toBatch}
           disabled={question === null || data === undefined}
           onClick={() => setBatching(true)}
         >

@@ -12,6 +12,7 @@ import { useListQuery } from '../../kit/lists/useListQuery';
 import { useUndoable } from '../../kit/hooks/useUndoable';
 import { DueMark } from '../../kit/plants/DueMark';
 import { usePlantFilters } from '../../kit/plants/usePlantFilters';
+import common from '../../styles/common.module.css';
 
 type Plant = Schemas['Plant'];
 const MOST = 1000;
@@ -54,9 +55,9 @@ export function ChoosePlants({ day, close }: { day: Schemas['PottingDay']; close
       title={t('day.choose')}
       onClose={close}
       footer={
-        <div className="drawer-foot">
+        <div className={common.drawerFoot}>
           {add.error !== null && (
-            <span className="field-error" role="alert">
+            <span className={common.fieldError} role="alert">
               {problem?.message ?? t('problem.offline')}
             </span>
           )}
@@ -122,7 +123,7 @@ export function ChoosePlants({ day, close }: { day: Schemas['PottingDay']; close
             render: (_, plant) => (
               <>
                 {plant.name}
-                {there.includes(plant.id) && <span className="quiet"> · {t('choose.there')}</span>}
+                {there.includes(plant.id) && <span className={common.quiet}> · {t('choose.there')}</span>}
               </>
             ),
           },
@@ -131,7 +132,7 @@ export function ChoosePlants({ day, close }: { day: Schemas['PottingDay']; close
             title: t('plants.stands'),
             render: (_, plant) => (
               <>
-                {plant.pot ?? '–'} <span className="quiet">· {plant.mix ?? '–'}</span>
+                {plant.pot ?? '–'} <span className={common.quiet}>· {plant.mix ?? '–'}</span>
               </>
             ),
           },

@@ -9,6 +9,8 @@ import { NumberField } from '../../kit/fields/NumberField';
 import { useUndoable } from '../../kit/hooks/useUndoable';
 import { MixSums } from './MixSums';
 import { plain, typedNumber } from '../../i18n/numbers';
+import styles from './days.module.css';
+import common from '../../styles/common.module.css';
 
 /** What is left of each mix becomes a bin; then the day is ended. */
 export function CloseSteps({ day }: { day: Schemas['PottingDay'] }) {
@@ -18,7 +20,7 @@ export function CloseSteps({ day }: { day: Schemas['PottingDay'] }) {
   const problem = finish.error instanceof ApiProblem ? finish.error : undefined;
 
   return (
-    <div className="bench-steps">
+    <div className={styles.benchSteps}>
       {day.mixes
         .filter((mix) => mix.closed === null)
         .map((mix) => (
@@ -33,11 +35,11 @@ export function CloseSteps({ day }: { day: Schemas['PottingDay'] }) {
         </>
       )}
       {day.status === 'finished' ? (
-        <p className="bench-big good">✓ {t('potting.finished')}</p>
+        <p className={`${styles.benchBig} ${styles.good}`}>✓ {t('potting.finished')}</p>
       ) : (
         <>
           {finish.error !== null && (
-            <p className="field-error bench-trouble" role="alert">
+            <p className={`${common.fieldError} ${styles.benchTrouble}`} role="alert">
               {problem?.message ?? t('problem.offline')}
             </p>
           )}
@@ -45,7 +47,7 @@ export function CloseSteps({ day }: { day: Schemas['PottingDay'] }) {
             type="primary"
             size="large"
             block
-            className="bench-go"
+            className={styles.benchGo}
             loading={finish.isPending}
             onClick={() => finish.mutate(undefined, { onSuccess: () => say(t('potting.finished')) })}
           >
@@ -66,14 +68,16 @@ function Left({ day, mix }: { day: Schemas['PottingDay']; mix: Schemas['DayMix']
   const problem = close.error instanceof ApiProblem ? close.error : undefined;
   const value = typedNumber(litres);
   if (mix.mixed.length === 0) {
-    return <p className="quiet">{t('potting.nothingMixed', { recipe: mix.name })}</p>;
+    return <p className={common.quiet}>{t('potting.nothingMixed', { recipe: mix.name })}</p>;
   }
 
   return (
     <section className="bench-left">
       <h2>{t('potting.left', { recipe: mix.name })}</h2>
-      <p className="quiet">{t('potting.leftHint', { mixed: n(mix.mixed_l), used: n(mix.used_l), rest: n(rest) })}</p>
-      <Form layout="vertical" className="bench-left-row">
+      <p className={common.quiet}>
+        {t('potting.leftHint', { mixed: n(mix.mixed_l), used: n(mix.used_l), rest: n(rest) })}
+      </p>
+      <Form layout="vertical" className={styles.benchLeftRow}>
         <NumberField
           label={t('shelf.litres')}
           unit="L"

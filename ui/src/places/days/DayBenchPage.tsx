@@ -8,6 +8,7 @@ import { CloseSteps } from './CloseSteps';
 import { MixSteps } from './MixSteps';
 import { PotSteps } from './PotSteps';
 import { OfDay } from './OfDay';
+import styles from './days.module.css';
 
 const PERSON_KEPT_AS = 'zolbek.helper';
 const PARTS = ['mixing', 'potting', 'closing'] as const;
@@ -25,7 +26,7 @@ function Bench({ day }: { day: Schemas['PottingDay'] }) {
   const part = chosen ?? (isMixed ? 'potting' : 'mixing');
 
   return (
-    <div className="at-bench">
+    <div className={styles.atBench}>
       <header>
         <Link to={`/days/${day.id}`}>{t('potting.back')}</Link>
         <h1>{t('potting.title', { name: day.name })}</h1>

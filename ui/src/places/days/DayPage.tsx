@@ -11,6 +11,8 @@ import { MixSums } from './MixSums';
 import { ShelfTable } from './ShelfTable';
 import { ToolSums } from './ToolSums';
 import { OfDay } from './OfDay';
+import common from '../../styles/common.module.css';
+import styles from './days.module.css';
 
 const ChoosePlants = lazy(() => import('./ChoosePlants').then((module) => ({ default: module.ChoosePlants })));
 const EntryDrawer = lazy(() => import('./EntryDrawer').then((module) => ({ default: module.EntryDrawer })));
@@ -32,10 +34,10 @@ function Plan({ day }: { day: Schemas['PottingDay'] }) {
   const entry = day.entries.find((each) => each.id === editing);
 
   return (
-    <div className="day-page">
-      <header className="list-head">
+    <div className={styles.dayPage}>
+      <header className={common.listHead}>
         <h1>{day.name}</h1>
-        <span className="quiet">
+        <span className={common.quiet}>
           {date(day.planned_on)} · {t(`days.status.${day.status}`)}
           {day.helpers.length > 0 && ` · ${day.helpers.join(', ')}`}
         </span>
@@ -57,9 +59,9 @@ function Plan({ day }: { day: Schemas['PottingDay'] }) {
         options={VIEWS.map((value) => ({ value, label: t(`day.${value}`) }))}
         onChange={setView}
       />
-      <div className="day-view">
+      <div className={styles.dayView}>
         {day.entries.length === 0 ? (
-          <div className="list-empty">
+          <div className={common.listEmpty}>
             <p>{t('day.empty')}</p>
             <Button type="primary" onClick={() => setChoosing(true)}>
               {t('day.choose')}
@@ -89,26 +91,26 @@ function Sums({ day, show }: { day: Schemas['PottingDay']; show: (view: 'shelf')
   const short = day.shelf.filter((row) => row.short_l > 0.005).length;
 
   return (
-    <p className="day-sums" aria-live="polite">
+    <p className={styles.daySums} aria-live="polite">
       <strong>{t('day.sums', { plants: day.entries.length, loose: n(day.totals.loose_l), hours: n(hours, 2) })}</strong>
       {day.helpers.length > 1 && (
-        <span className="quiet">
+        <span className={common.quiet}>
           {' '}
           ({t('day.perHelper', { helpers: day.helpers.length, hours: n(hours / day.helpers.length, 2) })})
         </span>
       )}
       {' · '}
       {short > 0 ? (
-        <button type="button" className="link-button stop" onClick={() => show('shelf')}>
+        <button type="button" className={`${styles.linkButton} ${common.stop}`} onClick={() => show('shelf')}>
           ◆ {t('day.short', { count: short })}
         </button>
       ) : (
-        <span className="good">✓ {t('day.enough')}</span>
+        <span className={styles.good}>✓ {t('day.enough')}</span>
       )}
       {day.totals.two_to_lift > 0 && (
-        <span className="mind"> · ◆ {t('day.heavy', { count: day.totals.two_to_lift })}</span>
+        <span className={common.mind}> · ◆ {t('day.heavy', { count: day.totals.two_to_lift })}</span>
       )}
-      {day.pace !== 1 && <span className="quiet"> · {t('day.pace', { pace: 'own' })}</span>}
+      {day.pace !== 1 && <span className={common.quiet}> · {t('day.pace', { pace: 'own' })}</span>}
     </p>
   );
 }

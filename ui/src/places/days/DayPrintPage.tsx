@@ -9,6 +9,8 @@ import { usePreparationWords } from '../../kit/mixes/usePreparationWords';
 import { Fit } from './EntryTable';
 import { PotCard } from './PotCard';
 import { OfDay } from './OfDay';
+import common from '../../styles/common.module.css';
+import styles from './days.module.css';
 
 const SHEETS = ['plan', 'shopping', 'mixing', 'cards', 'labels'] as const;
 const LAYOUTS = ['3x8', '2x7', '4x12'] as const;
@@ -27,8 +29,8 @@ function Sheets({ day }: { day: Schemas['PottingDay'] }) {
   const [layout, setLayout] = useState<(typeof LAYOUTS)[number]>('3x8');
 
   return (
-    <div className="print-page">
-      <p className="sheet-tools no-print">
+    <div className={styles.printPage}>
+      <p className={`${common.sheetTools} ${common.noPrint}`}>
         <Link to={`/days/${day.id}`}>{t('potting.back')}</Link>
         <Segmented
           aria-label={t('day.print')}
@@ -66,7 +68,7 @@ function SheetHead({ day, title }: { day: Day; title: string }) {
         <h1>{day.name}</h1>
         <p>{title}</p>
       </div>
-      <p className="sheet-made">
+      <p className={common.sheetMade}>
         {date(day.planned_on)}
         <br />
         {day.helpers.join(', ')}
@@ -84,7 +86,7 @@ function PlanSheet({ day }: { day: Day }) {
   const { t, n } = useWords();
 
   return (
-    <article className="sheet print-plan">
+    <article className={`${common.sheet} ${styles.printPlan}`}>
       <SheetHead day={day} title={t('print.plan')} />
       <p>
         {t('day.sums', {
@@ -128,13 +130,13 @@ function PlanSheet({ day }: { day: Day }) {
               <td>{entry.figures === null ? '–' : n(Math.round(entry.figures.minutes))}</td>
               <td>{entry.helper}</td>
               <td>
-                <span className="tick">{entry.state === 'done' || entry.state === 'changed' ? '✓' : ''}</span>
+                <span className={common.tick}>{entry.state === 'done' || entry.state === 'changed' ? '✓' : ''}</span>
               </td>
             </tr>
           ))}
         </tbody>
       </table>
-      <ul className="print-tools">
+      <ul className={styles.printTools}>
         {day.totals.wires.map((wire) => (
           <li key={wire.gauge_mm}>
             {t('tools.wire', { gauge: n(wire.gauge_mm), length: n(wire.length_cm / 100, 2) })}
@@ -149,7 +151,7 @@ function PlanSheet({ day }: { day: Day }) {
         {day.totals.moss_cm2 > 0 && <li>{t('tools.moss', { cm2: n(day.totals.moss_cm2, 2) })}</li>}
       </ul>
       <Cautions day={day} />
-      {day.note !== '' && <p className="sheet-note">{day.note}</p>}
+      {day.note !== '' && <p className={common.sheetNote}>{day.note}</p>}
     </article>
   );
 }
@@ -158,7 +160,7 @@ function Cautions({ day }: { day: Day }) {
   const { t } = useWords();
 
   return (
-    <section className="print-cautions">
+    <section className={styles.printCautions}>
       <h2>{t('print.caution')}</h2>
       <ul>
         {day.hazards.map((hazard) => (
@@ -177,7 +179,7 @@ function ShoppingSheet({ day }: { day: Day }) {
   const rows = day.shelf.filter((row) => row.short_l > 0.005);
 
   return (
-    <article className="sheet">
+    <article className={common.sheet}>
       <SheetHead day={day} title={t('print.shopping')} />
       {rows.length === 0 ? (
         <p>{t('print.nothing')}</p>
@@ -204,7 +206,7 @@ function ShoppingSheet({ day }: { day: Day }) {
                 </td>
                 <td>{row.packs_cost === null ? '?' : money(row.packs_cost, currency)}</td>
                 <td>
-                  <span className="tick" />
+                  <span className={common.tick} />
                 </td>
               </tr>
             ))}
@@ -225,9 +227,9 @@ function MixingSheets({ day }: { day: Day }) {
   return (
     <>
       {day.mixes.map((mix) => (
-        <article key={mix.recipe_id} className="sheet print-mixing">
+        <article key={mix.recipe_id} className={`${common.sheet} print-mixing`}>
           <SheetHead day={day} title={`${t('print.mixing')}: ${mix.name}`} />
-          <p className="sheet-load">
+          <p className={common.sheetLoad}>
             <strong>{t('mixes.loads', { loads: mix.loads, litres: n(mix.load_l), tub: n(day.tub_l) })}</strong>
             <span>
               {t('days.scoop')} {n(day.scoop_l)} L
@@ -242,7 +244,7 @@ function MixingSheets({ day }: { day: Day }) {
                     {part.dusty && <em>{t('sheet.dusty')}</em>}
                     {part.preparation != null && <small> {said(part.preparation)}</small>}
                   </th>
-                  <td className="sheet-scoops">{n(part.scoops_per_load)}</td>
+                  <td className={common.sheetScoops}>{n(part.scoops_per_load)}</td>
                   <td>{n(part.load_l)} L</td>
                   <td>{percent(part.true_share)}</td>
                 </tr>
@@ -250,10 +252,10 @@ function MixingSheets({ day }: { day: Day }) {
             </tbody>
           </table>
           {mix.loads <= MOST_TICKS && (
-            <p className="sheet-ticks">
+            <p className={common.sheetTicks}>
               {t('print.tick')}
               {Array.from({ length: mix.loads }, (_, i) => (
-                <span key={i} className="tick">
+                <span key={i} className={common.tick}>
                   {i + 1}
                 </span>
               ))}
@@ -288,7 +290,7 @@ function Cards({ day }: { day: Day }) {
   const { t } = useWords();
 
   return (
-    <div className="print-cards">
+    <div className={styles.printCards}>
       {inOrder(day).map((entry) => (
         <article key={entry.id}>
           <header>
@@ -298,7 +300,7 @@ function Cards({ day }: { day: Day }) {
             <PlantCode id={entry.plant.id} size={64} />
           </header>
           <PotCard entry={entry} />
-          <p className="print-line">{t('print.pottedNote')}</p>
+          <p className={styles.printLine}>{t('print.pottedNote')}</p>
         </article>
       ))}
     </div>
@@ -309,7 +311,7 @@ function Labels({ day, layout }: { day: Day; layout: (typeof LAYOUTS)[number] })
   const { date } = useWords();
 
   return (
-    <div className={`print-labels labels-${layout}`}>
+    <div className={`${styles.printLabels} ${styles[`labels-${layout}`]}`}>
       {inOrder(day).map((entry) => (
         <article key={entry.id}>
           <PlantCode id={entry.plant.id} size={layout === '4x12' ? 52 : 74} />
@@ -333,7 +335,7 @@ function PlantCode({ id, size }: { id: number; size: number }) {
 
   return (
     <span className="plant-code">
-      <span className="visually-hidden">{`${t('print.scan')} ${id}`}</span>
+      <span className={common.visuallyHidden}>{`${t('print.scan')} ${id}`}</span>
       <span aria-hidden="true">
         <QRCode
           value={`${window.location.origin}/plants/${id}`}

@@ -10,6 +10,7 @@ import { useArchiving } from '../../kit/lists/useArchiving';
 import { useListQuery } from '../../kit/lists/useListQuery';
 import { RowActions } from '../../kit/lists/RowActions';
 import { DayFrame } from '../../kit/days/DayFrame';
+import common from '../../styles/common.module.css';
 
 type Day = Schemas['PottingDaySummary'];
 
@@ -24,7 +25,7 @@ export default function DaysPage() {
   const navigate = useNavigate();
 
   return (
-    <div className="list-page">
+    <div className={common.listPage}>
       <ListHead
         title={t('days.title')}
         search={list.search}
@@ -51,7 +52,7 @@ export default function DaysPage() {
             sorter: true,
             sortOrder: list.sortOrder('name'),
             render: (_, day) => (
-              <Link className="row-name" to={`/days/${day.id}`}>
+              <Link className={common.rowName} to={`/days/${day.id}`}>
                 {day.name}
               </Link>
             ),
@@ -68,11 +69,11 @@ export default function DaysPage() {
           {
             key: 'helpers',
             title: t('days.helpers'),
-            render: (_, day) => <span className="quiet">{day.helpers.join(', ')}</span>,
+            render: (_, day) => <span className={common.quiet}>{day.helpers.join(', ')}</span>,
           },
           {
             key: 'actions',
-            title: <span className="visually-hidden">{t('common.actions')}</span>,
+            title: <span className={common.visuallyHidden}>{t('common.actions')}</span>,
             align: 'right',
             render: (_, day) => (
               <RowActions

@@ -10,6 +10,8 @@ import { TextField } from '../../kit/fields/TextField';
 import { useUndoable } from '../../kit/hooks/useUndoable';
 import { FindingTicks } from '../../kit/plants/FindingTicks';
 import { plain, typedNumber } from '../../i18n/numbers';
+import common from '../../styles/common.module.css';
+import styles from './days.module.css';
 
 interface Props {
   day: Schemas['PottingDay'];
@@ -90,13 +92,13 @@ export function DoneDrawer({ day, entry, state, person, close, undo }: Props) {
     <Drawer
       open
       size={760}
-      className="done-drawer"
+      className={styles.doneDrawer}
       title={`${entry.plant.number} ${entry.plant.name}: ${t(state === 'changed' ? 'potting.changedTitle' : 'potting.notToday')}`}
       onClose={close}
       footer={
-        <div className="drawer-foot">
+        <div className={common.drawerFoot}>
           {pot.error !== null && (
-            <span className="field-error" role="alert">
+            <span className={common.fieldError} role="alert">
               {problem?.message ?? t('problem.offline')}
             </span>
           )}
@@ -119,7 +121,7 @@ export function DoneDrawer({ day, entry, state, person, close, undo }: Props) {
           <TextField label={t('potting.why')} value={note} onChange={setNote} longest={1000} />
         ) : (
           <>
-            <div className="fields-3">
+            <div className={common.fields3}>
               {number('used_l', t('potting.used'), 'L', 'used_l')}
               {number('minutes', t('potting.minutes'), 'min', 'minutes')}
               {number('run_through_s', t('potting.runThrough'), 's', 'run_through_s')}
@@ -142,10 +144,10 @@ export function DoneDrawer({ day, entry, state, person, close, undo }: Props) {
             />
             {saved !== 'none' && (
               <>
-                <p className="quiet">{t('potting.savedSick')}</p>
+                <p className={common.quiet}>{t('potting.savedSick')}</p>
                 <Select
                   size="large"
-                  className="wide-select"
+                  className={styles.wideSelect}
                   aria-label={t('potting.savedStarter')}
                   value={forPlant}
                   showSearch={{ searchValue: search, filterOption: false, onSearch: setSearch }}
@@ -164,7 +166,7 @@ export function DoneDrawer({ day, entry, state, person, close, undo }: Props) {
                   }}
                 />
                 {problem?.at('actual.saved') !== undefined && (
-                  <p className="field-error">{problem.at('actual.saved')}</p>
+                  <p className={common.fieldError}>{problem.at('actual.saved')}</p>
                 )}
               </>
             )}

@@ -14,6 +14,8 @@ import { TextField } from '../../kit/fields/TextField';
 import { useUndoable } from '../../kit/hooks/useUndoable';
 import { EntryFigures } from './EntryFigures';
 import { plain, typedNumber } from '../../i18n/numbers';
+import common from '../../styles/common.module.css';
+import styles from './days.module.css';
 
 type Plan = Schemas['EntryPlan'];
 type Changes = Schemas['EntryChanges'];
@@ -149,8 +151,11 @@ export function EntryDrawer({ day, entry, close }: Props) {
       title={t('entry.title', { number: entry.plant.number, name: entry.plant.name })}
       onClose={close}
       footer={
-        <div className="drawer-foot">
-          <span className={change.isError ? 'field-error' : 'quiet'} role={change.isError ? 'alert' : 'status'}>
+        <div className={common.drawerFoot}>
+          <span
+            className={change.isError ? common.fieldError : common.quiet}
+            role={change.isError ? 'alert' : 'status'}
+          >
             {change.isError
               ? (problem?.message ?? t('problem.offline'))
               : change.isPending
@@ -170,9 +175,9 @@ export function EntryDrawer({ day, entry, close }: Props) {
         </div>
       }
     >
-      <div className="entry-drawer">
+      <div className={styles.entryDrawer}>
         <Form layout="vertical" disabled={locked}>
-          <div className="fields-3">
+          <div className={common.fields3}>
             <Form.Item label={t('entry.into')} help={problem?.at('changes.pot_id')}>
               <Select
                 aria-label={t('entry.into')}
@@ -214,13 +219,13 @@ export function EntryDrawer({ day, entry, close }: Props) {
               </Button>
             </p>
           ) : (
-            <div className="fields-3">
+            <div className={common.fields3}>
               {size('length_cm', 'entry.length')}
               {size('width_cm', 'entry.width')}
               {size('height_cm', 'entry.height')}
             </div>
           )}
-          <div className="fields-4">
+          <div className={common.fields4}>
             {choice('treatment', 'entry.treatment')}
             {own('bed_cm', 'entry.bed', t('unit.cm'))}
             {own('collar_cm', 'entry.collar', t('unit.cm'))}
@@ -228,7 +233,7 @@ export function EntryDrawer({ day, entry, close }: Props) {
           </div>
           <h3>{t('entry.extras')}</h3>
           {plan.extras.map((extra, i) => (
-            <div key={extra.component_id} className="row-fields">
+            <div key={extra.component_id} className={common.rowFields}>
               {number(
                 `extras.${i}.litres`,
                 'entry.litres',
@@ -251,7 +256,7 @@ export function EntryDrawer({ day, entry, close }: Props) {
           />
           <h3>{t('entry.zones')}</h3>
           <Zones plan={plan} picker={picker} number={number} keep={keep} />
-          <div className="fields-4">
+          <div className={common.fields4}>
             {choice('surface', 'entry.surface')}
             {own('headspace_cm', 'entry.headspace', t('unit.cm'))}
             {own('objects_l', 'entry.objects', 'L')}
@@ -268,7 +273,7 @@ export function EntryDrawer({ day, entry, close }: Props) {
             )}
           </div>
           <h3>{t('entry.feed')}</h3>
-          <div className="fields-3">
+          <div className={common.fields3}>
             <Form.Item label={t('entry.fertiliser')}>
               <Select
                 aria-label={t('entry.fertiliser')}
@@ -293,7 +298,7 @@ export function EntryDrawer({ day, entry, close }: Props) {
             {choice('feeding', 'entry.feeding')}
           </div>
           <h3>{t('entry.work')}</h3>
-          <div className="fields-4">
+          <div className={common.fields4}>
             {number(
               'roots_cut_share',
               'entry.roots',
@@ -360,7 +365,7 @@ function Zones({
 
   return (
     <>
-      <div className="fields-2">
+      <div className={common.fields2}>
         {picker(
           'entry.layer',
           'layer.component_id',
@@ -400,7 +405,7 @@ function Zones({
           }
         />
       </Form.Item>
-      <div className="fields-2">
+      <div className={common.fields2}>
         {picker(
           'entry.wallMoss',
           'wall.component_id',

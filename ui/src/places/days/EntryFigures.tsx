@@ -2,6 +2,8 @@ import type { Schemas } from '../../api/client';
 import { useWords } from '../../i18n/words';
 import { useReasonWords } from '../../kit/plants/useReasonWords';
 import { Fit } from './EntryTable';
+import common from '../../styles/common.module.css';
+import styles from './days.module.css';
 
 /** What is worked out for one plant of a day. */
 export function EntryFigures({ entry }: { entry: Schemas['DayEntry'] }) {
@@ -10,7 +12,7 @@ export function EntryFigures({ entry }: { entry: Schemas['DayEntry'] }) {
   const { figures } = entry;
   if (figures === null) {
     return (
-      <aside className="entry-figures">
+      <aside className={styles.entryFigures}>
         <h3>{t('entry.figures')}</h3>
         <Fit entry={entry} />
       </aside>
@@ -23,7 +25,7 @@ export function EntryFigures({ entry }: { entry: Schemas['DayEntry'] }) {
   const over = figures.fit?.collar_over_rim_cm ?? 0;
 
   return (
-    <aside className="entry-figures" aria-live="polite">
+    <aside className={styles.entryFigures} aria-live="polite">
       <h3>{t('entry.figures')}</h3>
       <p>
         {t('entry.f.pot', {
@@ -37,7 +39,7 @@ export function EntryFigures({ entry }: { entry: Schemas['DayEntry'] }) {
       {figures.fit !== null && (
         <p>
           <Fit entry={entry} />
-          {!figures.fit.fits && <span className="quiet"> {t('day.oneSizeUp')}</span>}
+          {!figures.fit.fits && <span className={common.quiet}> {t('day.oneSizeUp')}</span>}
           <br />
           {t('day.collar', {
             cm: n(figures.fit.collar_cm, 2),
@@ -48,7 +50,7 @@ export function EntryFigures({ entry }: { entry: Schemas['DayEntry'] }) {
       )}
       <p>
         {t('entry.f.air', { air: percent(figures.air), water: n(figures.water_l), kg: n(figures.wet_kg, 2) })}{' '}
-        {figures.two_to_lift && <strong className="mind">◆ {t('entry.f.lift')}</strong>}
+        {figures.two_to_lift && <strong className={common.mind}>◆ {t('entry.f.lift')}</strong>}
       </p>
       {figures.wire !== null && (
         <p>
@@ -74,7 +76,7 @@ export function EntryFigures({ entry }: { entry: Schemas['DayEntry'] }) {
       )}
       <p>{t('entry.f.water', { days: figures.first_water_days })}</p>
       <p>{t('entry.f.minutes', { minutes: n(Math.round(figures.minutes)) })}</p>
-      <p className={figures.season.window === 'open' ? 'quiet' : 'mind'}>
+      <p className={figures.season.window === 'open' ? common.quiet : common.mind}>
         {t(`season.${figures.season.window}`)}.{' '}
         {figures.season.reasons.map((reason) => words('season.reason', reason)).join(' ')}
       </p>

@@ -3,6 +3,8 @@ import { useMemo, useState } from 'react';
 
 import type { Schemas } from '../../api/client';
 import { useWords } from '../../i18n/words';
+import common from '../../styles/common.module.css';
+import styles from './days.module.css';
 
 type Entry = Schemas['DayEntry'];
 const VIRTUAL_FROM = 60;
@@ -22,7 +24,7 @@ export function EntryTable({ day, edit }: { day: Schemas['PottingDay']; edit: (i
 
   return (
     <>
-      <div className="day-filters">
+      <div className={styles.dayFilters}>
         <Select
           aria-label={t('day.mix')}
           value={mix}
@@ -64,14 +66,14 @@ export function EntryTable({ day, edit }: { day: Schemas['PottingDay']; edit: (i
               <>
                 <button
                   type="button"
-                  className="row-name"
+                  className={common.rowName}
                   aria-label={t('day.change', { name: `${entry.plant.number} ${entry.plant.name}` })}
                   onClick={() => edit(entry.id)}
                 >
                   {entry.plant.number} {entry.plant.name}
                 </button>
                 {entry.plant.health !== 'well' && (
-                  <span className="mind">◆ {t(`health.${entry.plant.health}`).toLowerCase()}</span>
+                  <span className={common.mind}>◆ {t(`health.${entry.plant.health}`).toLowerCase()}</span>
                 )}
               </>
             ),
@@ -90,7 +92,9 @@ export function EntryTable({ day, edit }: { day: Schemas['PottingDay']; edit: (i
             title: t('day.extras'),
             width: 140,
             render: (_, entry) => (
-              <span className="quiet">{entry.extras.map((each) => `${each.name} ${n(each.litres)} L`).join(', ')}</span>
+              <span className={common.quiet}>
+                {entry.extras.map((each) => `${each.name} ${n(each.litres)} L`).join(', ')}
+              </span>
             ),
           },
           {
@@ -108,7 +112,7 @@ export function EntryTable({ day, edit }: { day: Schemas['PottingDay']; edit: (i
               entry.figures === null ? (
                 '–'
               ) : (
-                <span className={entry.figures.two_to_lift ? 'mind' : ''}>
+                <span className={entry.figures.two_to_lift ? common.mind : ''}>
                   {entry.figures.two_to_lift && '◆ '}
                   {n(entry.figures.wet_kg, 2)}
                 </span>
@@ -127,7 +131,11 @@ export function EntryTable({ day, edit }: { day: Schemas['PottingDay']; edit: (i
             title: t('day.state'),
             width: 110,
             render: (_, entry) => (
-              <span className={entry.state === 'planned' ? 'quiet' : entry.state === 'not_today' ? 'mind' : 'good'}>
+              <span
+                className={
+                  entry.state === 'planned' ? common.quiet : entry.state === 'not_today' ? common.mind : styles.good
+                }
+              >
                 {entry.state !== 'planned' && (entry.state === 'not_today' ? '– ' : '✓ ')}
                 {t(`day.state.${entry.state}`)}
               </span>
@@ -143,18 +151,18 @@ export function EntryTable({ day, edit }: { day: Schemas['PottingDay']; edit: (i
 export function Fit({ entry }: { entry: Entry }) {
   const { t, n } = useWords();
   if (entry.problem !== null) {
-    return <span className="stop">◆ {entry.problem}</span>;
+    return <span className={common.stop}>◆ {entry.problem}</span>;
   }
   const fit = entry.figures?.fit;
   if (fit == null) {
-    return <span className="quiet">–</span>;
+    return <span className={common.quiet}>–</span>;
   }
   if (fit.fits) {
-    return <span className="quiet">{t('day.fits')}</span>;
+    return <span className={common.quiet}>{t('day.fits')}</span>;
   }
   const narrow = Math.min(fit.beside_cm, fit.across_cm);
   return (
-    <span className="mind">
+    <span className={common.mind}>
       ◆{' '}
       {[
         fit.thin_cm > 0.005 ? t('day.thin', { cm: n(fit.thin_cm, 2) }) : '',

@@ -7,6 +7,8 @@ import { Swatch } from '../../drawing/Swatch';
 import { useWords } from '../../i18n/words';
 import { usePreparationWords } from '../../kit/mixes/usePreparationWords';
 import { useUndoable } from '../../kit/hooks/useUndoable';
+import styles from './days.module.css';
+import common from '../../styles/common.module.css';
 
 type Mix = Schemas['DayMix'];
 
@@ -26,10 +28,10 @@ export function MixSteps({ day, person, stay, toPotting }: Props) {
   const done = day.mixes.flatMap((mix) => mix.mixed.map((load) => ({ mix, load })));
 
   return (
-    <div className="bench-steps">
+    <div className={styles.benchSteps}>
       {next === null ? (
         <div className="bench-end">
-          <p className="bench-big good">✓ {t('potting.allMixed')}</p>
+          <p className={`${styles.benchBig} ${styles.good}`}>✓ {t('potting.allMixed')}</p>
           <Button type="primary" size="large" onClick={toPotting}>
             {t('potting.potting')}
           </Button>
@@ -45,14 +47,14 @@ export function MixSteps({ day, person, stay, toPotting }: Props) {
         />
       )}
       {done.length > 0 && (
-        <ul className="bench-done">
+        <ul className={styles.benchDone}>
           {done.map(({ mix, load }) => (
             <li key={load.id}>
               <span>
                 ✓{' '}
                 {t('potting.load', { recipe: mix.name, number: load.number, loads: Math.max(mix.loads, load.number) })},{' '}
                 {t('potting.loadOf', { litres: n(load.litres) })}
-                {load.person !== '' && <span className="quiet"> · {load.person}</span>}
+                {load.person !== '' && <span className={common.quiet}> · {load.person}</span>}
               </span>
               {mix.closed === null && (
                 <Button
@@ -67,7 +69,7 @@ export function MixSteps({ day, person, stay, toPotting }: Props) {
         </ul>
       )}
       {unmix.error !== null && (
-        <p className="field-error" role="alert">
+        <p className={common.fieldError} role="alert">
           {unmix.error instanceof ApiProblem ? unmix.error.message : t('problem.offline')}
         </p>
       )}
@@ -122,12 +124,12 @@ function Load({
   };
 
   return (
-    <section className="bench-load">
+    <section className={styles.benchLoad}>
       <h2>
         {t('potting.load', { recipe: mix.name, number, loads: mix.loads })}{' '}
-        <span className="quiet">{t('potting.loadOf', { litres: n(mix.load_l) })}</span>
+        <span className={common.quiet}>{t('potting.loadOf', { litres: n(mix.load_l) })}</span>
       </h2>
-      <p className="quiet">{t('potting.loadHint')}</p>
+      <p className={common.quiet}>{t('potting.loadHint')}</p>
       <ul>
         {mix.parts.map((part) => {
           const on = ticked.includes(part.component_id);
@@ -136,17 +138,17 @@ function Load({
             <li key={part.component_id}>
               <button
                 type="button"
-                className="bench-tick"
+                className={styles.benchTick}
                 aria-pressed={on}
                 onClick={() =>
                   setTicked(on ? ticked.filter((id) => id !== part.component_id) : [...ticked, part.component_id])
                 }
               >
-                <span className="tick-box" aria-hidden="true">
+                <span className={styles.tickBox} aria-hidden="true">
                   {on ? '✓' : ''}
                 </span>
                 <Swatch kind={part.kind} colour={part.colour} />
-                <span className="bench-name">
+                <span className={styles.benchName}>
                   {part.name}
                   {part.preparation != null && <small>{said(part.preparation)}</small>}
                   {part.dusty && <small>{t('potting.dust')}</small>}
@@ -159,7 +161,7 @@ function Load({
                 </small>
               </button>
               {choices.length > 1 && (
-                <label className="bench-lot">
+                <label className={styles.benchLot}>
                   {t('potting.lot')}
                   <Select
                     size="large"
@@ -186,7 +188,7 @@ function Load({
         })}
       </ul>
       {load.error !== null && (
-        <p className="field-error bench-trouble" role="alert">
+        <p className={`${common.fieldError} ${styles.benchTrouble}`} role="alert">
           {problem?.message ?? t('problem.offline')}
         </p>
       )}
@@ -194,7 +196,7 @@ function Load({
         type="primary"
         size="large"
         block
-        className="bench-go"
+        className={styles.benchGo}
         disabled={ticked.length < mix.parts.length}
         loading={load.isPending}
         onClick={() => void submit().catch(() => undefined)}

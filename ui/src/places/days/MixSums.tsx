@@ -2,6 +2,8 @@ import type { Schemas } from '../../api/client';
 import { Swatch } from '../../drawing/Swatch';
 import { useWords } from '../../i18n/words';
 import { usePreparationWords } from '../../kit/mixes/usePreparationWords';
+import common from '../../styles/common.module.css';
+import styles from './days.module.css';
 
 /** The base mixes of a day: what the pots take, loads, scoops. */
 export function MixSums({ day }: { day: Schemas['PottingDay'] }) {
@@ -9,11 +11,11 @@ export function MixSums({ day }: { day: Schemas['PottingDay'] }) {
   const said = usePreparationWords();
 
   return (
-    <div className="mix-sums">
+    <div className={styles.mixSums}>
       {day.mixes.map((mix) => (
         <section key={mix.recipe_id}>
           <h2>
-            {mix.name} <span className="quiet">{t('blend.versionN', { n: mix.version })}</span>
+            {mix.name} <span className={common.quiet}>{t('blend.versionN', { n: mix.version })}</span>
           </h2>
           <p>
             {t('mixes.sums', {
@@ -25,7 +27,7 @@ export function MixSums({ day }: { day: Schemas['PottingDay'] }) {
             })}{' '}
             <strong>{t('mixes.loads', { loads: mix.loads, litres: n(mix.load_l), tub: n(day.tub_l) })}</strong>
           </p>
-          <table className="plain-table">
+          <table className={common.plainTable}>
             <thead>
               <tr>
                 <th scope="col">{t('shelf.component')}</th>
@@ -41,14 +43,14 @@ export function MixSums({ day }: { day: Schemas['PottingDay'] }) {
                   <th scope="row">
                     <Swatch kind={part.kind} colour={part.colour} />
                     {part.name}
-                    {part.preparation != null && <span className="quiet"> · {said(part.preparation)}</span>}
+                    {part.preparation != null && <span className={common.quiet}> · {said(part.preparation)}</span>}
                   </th>
                   <td>
                     <strong>{t('mixes.scoops', { scoops: n(part.scoops_per_load) })}</strong>
                   </td>
                   <td>{n(part.load_l)} L</td>
                   <td>{percent(part.true_share)}</td>
-                  <td className="quiet">{n(part.gross_l)} L</td>
+                  <td className={common.quiet}>{n(part.gross_l)} L</td>
                 </tr>
               ))}
             </tbody>
@@ -65,7 +67,7 @@ function Outcome({ mix }: { mix: Schemas['DayMix'] }) {
   const { closed } = mix;
   if (closed === null) {
     return mix.mixed_l > 0 ? (
-      <p className="quiet">{t('mixes.mixed', { mixed: n(mix.mixed_l), used: n(mix.used_l) })}</p>
+      <p className={common.quiet}>{t('mixes.mixed', { mixed: n(mix.mixed_l), used: n(mix.used_l) })}</p>
     ) : null;
   }
   const more = closed.more_share;
@@ -80,7 +82,7 @@ function Outcome({ mix }: { mix: Schemas['DayMix'] }) {
           lost: n(closed.lost_l),
         })}
       </p>
-      <p className="quiet">
+      <p className={common.quiet}>
         {t('mixes.taught', {
           net: n(closed.net_l),
           used: n(closed.used_l),

@@ -1,6 +1,8 @@
 import type { Schemas } from '../../api/client';
 import { useWords } from '../../i18n/words';
 import { stepsOf } from './potSteps';
+import common from '../../styles/common.module.css';
+import styles from './days.module.css';
 
 /** Everything for one plant, in the order in which it is done. */
 export function PotCard({ entry }: { entry: Schemas['DayEntry'] }) {
@@ -16,21 +18,21 @@ export function PotCard({ entry }: { entry: Schemas['DayEntry'] }) {
   });
 
   return (
-    <div className="pot-card">
-      <p className="pot-card-into">
+    <div className={styles.potCard}>
+      <p className={styles.potCardInto}>
         {entry.plant.species ?? t(`plants.${entry.plant.plant_group}`)} → <strong>{entry.pot.name}</strong>
         {entry.plant.front !== '' && ` · ${t('plant.front', { front: entry.plant.front })}`}
       </p>
       <ol>
         {steps.map((step, i) => (
-          <li key={i} className={step.weight === undefined ? '' : `step-${step.weight}`}>
+          <li key={i} className={step.weight === undefined ? '' : `${styles[`step-${step.weight}`]}`}>
             {step.weight === 'mind' && <span aria-hidden="true">◆ </span>}
             {t(step.id, step.gaps)}
           </li>
         ))}
       </ol>
-      {entry.plan.note !== '' && <p className="pot-card-note">{entry.plan.note}</p>}
-      <p className="quiet">
+      {entry.plan.note !== '' && <p className={styles.potCardNote}>{entry.plan.note}</p>}
+      <p className={common.quiet}>
         {t('potting.expect')}: {t('potting.expect.still')} {t('potting.expect.alarm')}
       </p>
     </div>

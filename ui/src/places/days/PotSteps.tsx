@@ -8,6 +8,8 @@ import { useUndoable } from '../../kit/hooks/useUndoable';
 import { PhotoInput } from '../../kit/plants/Photos';
 import { DoneDrawer } from './DoneDrawer';
 import { PotCard } from './PotCard';
+import common from '../../styles/common.module.css';
+import styles from './days.module.css';
 
 interface Props {
   day: Schemas['PottingDay'];
@@ -41,19 +43,19 @@ export function PotSteps({ day, person, toEnd }: Props) {
   };
 
   return (
-    <div className="bench-steps">
+    <div className={styles.benchSteps}>
       {entry === undefined ? (
         <div className="bench-end">
-          <p className="bench-big good">✓ {t('potting.allPotted')}</p>
+          <p className={`${styles.benchBig} ${styles.good}`}>✓ {t('potting.allPotted')}</p>
           <Button type="primary" size="large" onClick={toEnd}>
             {t('potting.closing')}
           </Button>
         </div>
       ) : (
-        <section className="bench-plant" aria-live="polite">
+        <section className={styles.benchPlant} aria-live="polite">
           <h2>
-            <span className="plant-number">{entry.plant.number}</span> {entry.plant.name}
-            {entry.helper !== '' && <span className="quiet"> · {entry.helper}</span>}
+            <span className={common.plantNumber}>{entry.plant.number}</span> {entry.plant.name}
+            {entry.helper !== '' && <span className={common.quiet}> · {entry.helper}</span>}
           </h2>
           <PotCard entry={entry} />
           <PhotoInput
@@ -64,24 +66,24 @@ export function PotSteps({ day, person, toEnd }: Props) {
             label={t('potting.photo')}
           />
           {pot.error !== null && (
-            <p className="field-error bench-trouble" role="alert">
+            <p className={`${common.fieldError} ${styles.benchTrouble}`} role="alert">
               {problem?.message ?? t('problem.offline')}
             </p>
           )}
-          <div className="bench-acts">
+          <div className={styles.benchActs}>
             <Button
               type="primary"
               size="large"
-              className="bench-go"
+              className={styles.benchGo}
               loading={pot.isPending}
               onClick={() => void done(entry).catch(() => undefined)}
             >
               {t('potting.done')}
             </Button>
-            <Button size="large" className="bench-go" onClick={() => setAsking('changed')}>
+            <Button size="large" className={styles.benchGo} onClick={() => setAsking('changed')}>
               {t('potting.changed')}
             </Button>
-            <Button size="large" className="bench-go" onClick={() => setAsking('not_today')}>
+            <Button size="large" className={styles.benchGo} onClick={() => setAsking('not_today')}>
               {t('potting.notToday')}
             </Button>
           </div>
@@ -103,20 +105,20 @@ export function PotSteps({ day, person, toEnd }: Props) {
       )}
       <section>
         <h2>{t('potting.queue')}</h2>
-        <ul className="bench-queue">
+        <ul className={styles.benchQueue}>
           {queue.map((each) => (
             <li key={each.id}>
               <button type="button" aria-pressed={each.id === entry?.id} onClick={() => setChosen(each.id)}>
                 <strong>{each.plant.number}</strong> {each.plant.name}
-                <span className="quiet"> · {each.pot.name}</span>
+                <span className={common.quiet}> · {each.pot.name}</span>
               </button>
             </li>
           ))}
           {finished.map((each) => (
-            <li key={each.id} className="is-finished">
+            <li key={each.id} className={styles.isFinished}>
               <span>
                 {each.state === 'not_today' ? '–' : '✓'} <strong>{each.plant.number}</strong> {each.plant.name}
-                <span className="quiet"> · {t(`day.state.${each.state}`)}</span>
+                <span className={common.quiet}> · {t(`day.state.${each.state}`)}</span>
               </span>
               {day.status !== 'finished' && (
                 <Button aria-label={`${t('potting.undo')}: ${each.plant.number}`} onClick={() => back(each.id)}>

@@ -11,6 +11,8 @@ import { NumberField } from '../../kit/fields/NumberField';
 import { TextField } from '../../kit/fields/TextField';
 import { useUndoable } from '../../kit/hooks/useUndoable';
 import { plain, typedNumber } from '../../i18n/numbers';
+import common from '../../styles/common.module.css';
+import styles from './days.module.css';
 
 type Row = Schemas['DayShelf'];
 
@@ -25,7 +27,7 @@ export function ShelfTable({ day }: { day: Schemas['PottingDay'] }) {
 
   return (
     <>
-      <table className="plain-table shelf-table">
+      <table className={`${common.plainTable} ${styles.shelfTable}`}>
         <thead>
           <tr>
             <th scope="col">{t('shelf.component')}</th>
@@ -36,31 +38,35 @@ export function ShelfTable({ day }: { day: Schemas['PottingDay'] }) {
             <th scope="col">{t('shelf.packs')}</th>
             <th scope="col">{t('shelf.cost')}</th>
             <th scope="col">
-              <span className="visually-hidden">{t('common.actions')}</span>
+              <span className={common.visuallyHidden}>{t('common.actions')}</span>
             </th>
           </tr>
         </thead>
         <tbody>
           {day.shelf.map((row) => (
-            <tr key={row.component_id} className={isShort(row) ? 'is-short' : ''}>
+            <tr key={row.component_id} className={isShort(row) ? styles.isShort : ''}>
               <th scope="row">
                 <Swatch kind={row.kind} colour={row.colour} />
                 <Link to={`/bins/${row.component_id}`}>{row.name}</Link>
                 {row.lots.length > 0 && (
-                  <span className="quiet shelf-lots">
+                  <span className={`${common.quiet} ${styles.shelfLots}`}>
                     {row.lots.map((lot) => `${lot.name} ${n(lot.stock_l)}`).join(' · ')}
                   </span>
                 )}
               </th>
               <td>{n(row.gross_l)}</td>
-              <td>{row.taken_l > 0 ? n(row.taken_l) : <span className="quiet">–</span>}</td>
+              <td>{row.taken_l > 0 ? n(row.taken_l) : <span className={common.quiet}>–</span>}</td>
               <td>{n(row.stock_l)}</td>
               <td>
-                {isShort(row) ? <strong className="stop">◆ {n(row.short_l)}</strong> : <span className="good">✓</span>}
+                {isShort(row) ? (
+                  <strong className={common.stop}>◆ {n(row.short_l)}</strong>
+                ) : (
+                  <span className={styles.good}>✓</span>
+                )}
               </td>
               <td>
                 {row.packs === 0 ? (
-                  <span className="quiet">–</span>
+                  <span className={common.quiet}>–</span>
                 ) : row.packs === null || row.pack_l === null ? (
                   t('shelf.packUnknown', { litres: n(row.short_l) })
                 ) : (
@@ -69,15 +75,15 @@ export function ShelfTable({ day }: { day: Schemas['PottingDay'] }) {
               </td>
               <td>
                 {row.packs_cost === null ? (
-                  <span className="quiet">?</span>
+                  <span className={common.quiet}>?</span>
                 ) : row.packs_cost === 0 ? (
-                  <span className="quiet">–</span>
+                  <span className={common.quiet}>–</span>
                 ) : (
                   money(row.packs_cost, currency)
                 )}
               </td>
               <td>
-                <span className="row-actions">
+                <span className={common.rowActions}>
                   {isShort(row) && (
                     <>
                       <Button
@@ -180,7 +186,7 @@ function Buy({ day, row, close }: { day: Schemas['PottingDay']; row: Row; close:
       onOk={() => void submit().catch(() => undefined)}
     >
       <Form layout="vertical">
-        <div className="fields-3">
+        <div className={common.fields3}>
           <NumberField
             label={t('shelf.litres')}
             unit="L"
@@ -198,7 +204,7 @@ function Buy({ day, row, close }: { day: Schemas['PottingDay']; row: Row; close:
           <TextField label={t('shelf.mark')} value={name} error={problem?.at('name')} onChange={setName} longest={60} />
         </div>
         {buy.error !== null && problem === undefined && (
-          <p className="field-error" role="alert">
+          <p className={common.fieldError} role="alert">
             {t('problem.offline')}
           </p>
         )}
@@ -216,11 +222,11 @@ function StandIns({ day, row, close }: { day: Schemas['PottingDay']; row: Row; c
     <Drawer open size={680} title={t('shelf.standInTitle', { name: row.name })} onClose={close}>
       {found.data !== undefined &&
         (now == null || found.data.data.length === 0 ? (
-          <p className="quiet">{t('shelf.standInNone')}</p>
+          <p className={common.quiet}>{t('shelf.standInNone')}</p>
         ) : (
           <>
             <p>{t('shelf.standInIn', { recipe: found.data.recipe ?? '' })}</p>
-            <table className="plain-table">
+            <table className={common.plainTable}>
               <thead>
                 <tr>
                   <th scope="col">{t('shelf.component')}</th>
@@ -234,7 +240,7 @@ function StandIns({ day, row, close }: { day: Schemas['PottingDay']; row: Row; c
               <tbody>
                 <tr>
                   <th scope="row">
-                    {row.name} <span className="quiet">{t('shelf.standInNow')}</span>
+                    {row.name} <span className={common.quiet}>{t('shelf.standInNow')}</span>
                   </th>
                   <td>{n(row.stock_l)}</td>
                   <td>{percent(now.air)}</td>
@@ -263,7 +269,7 @@ function StandIns({ day, row, close }: { day: Schemas['PottingDay']; row: Row; c
           </>
         ))}
       {found.isError && (
-        <p className="field-error" role="alert">
+        <p className={common.fieldError} role="alert">
           {t('problem.offline')}
         </p>
       )}

@@ -1,5 +1,7 @@
 import type { Schemas } from '../../api/client';
 import { useWords } from '../../i18n/words';
+import common from '../../styles/common.module.css';
+import styles from './days.module.css';
 
 /** Wire, mesh, fertiliser and moss for the whole day. */
 export function ToolSums({ day }: { day: Schemas['PottingDay'] }) {
@@ -7,8 +9,8 @@ export function ToolSums({ day }: { day: Schemas['PottingDay'] }) {
   const { totals } = day;
 
   return (
-    <section className="tool-sums">
-      <ul className="plain-list">
+    <section className={styles.toolSums}>
+      <ul className={common.plainList}>
         {totals.wires.map((wire) => (
           <li key={wire.gauge_mm}>
             {t('tools.wire', { gauge: n(wire.gauge_mm), length: n(wire.length_cm / 100, 2) })}
@@ -22,8 +24,8 @@ export function ToolSums({ day }: { day: Schemas['PottingDay'] }) {
         ))}
         {totals.moss_cm2 > 0 && <li>{t('tools.moss', { cm2: n(totals.moss_cm2, 2) })}</li>}
       </ul>
-      <p className="quiet">{t('tools.label')}</p>
-      <ul className="plain-list">
+      <p className={common.quiet}>{t('tools.label')}</p>
+      <ul className={common.plainList}>
         {day.hazards.map((hazard) => (
           <li key={hazard}>{t(`caution.${hazard}`)}</li>
         ))}

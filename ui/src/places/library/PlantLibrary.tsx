@@ -15,6 +15,8 @@ import { useListQuery } from '../../kit/lists/useListQuery';
 import { useUndoable } from '../../kit/hooks/useUndoable';
 import { GROUPS } from '../../kit/pickers/SpeciesPicker';
 import { typedNumber } from '../../i18n/numbers';
+import common from '../../styles/common.module.css';
+import styles from './library.module.css';
 
 type Species = Schemas['Species'];
 const FIGURES = ['air_low', 'air_high', 'ph_low', 'ph_high', 'tension_limit_cm', 'years_young', 'years_old'] as const;
@@ -28,7 +30,7 @@ export function PlantLibrary() {
   const found = useSpecies(list.query);
   const setArchived = useArchiving(useArchiveSpecies());
   const [editing, setEditing] = useState<Species | 'new' | null>(null);
-  const own = (value: number | null) => (value === null ? <span className="quiet">·</span> : n(value));
+  const own = (value: number | null) => (value === null ? <span className={common.quiet}>·</span> : n(value));
 
   return (
     <>
@@ -69,7 +71,7 @@ export function PlantLibrary() {
           {
             key: 'reason',
             title: t('species.reason'),
-            render: (_, one) => <span className="quiet plant-reason">{one.reason}</span>,
+            render: (_, one) => <span className={`${common.quiet} ${styles.plantReason}`}>{one.reason}</span>,
           },
           {
             key: 'actions',
@@ -159,7 +161,7 @@ function PlantDrawer({ species, close }: { species: Species | null; close: () =>
             onChange={setGroup}
           />
         </Form.Item>
-        <div className="fields-3">
+        <div className={common.fields3}>
           <Form.Item label={t('situation.leaf')}>
             <Select
               aria-label={t('situation.leaf')}
@@ -185,7 +187,7 @@ function PlantDrawer({ species, close }: { species: Species | null; close: () =>
         <Checkbox checked={unidentified} onChange={(event) => setUnidentified(event.target.checked)}>
           {t('species.unidentified')}
         </Checkbox>
-        <div className="fields-4">
+        <div className={common.fields4}>
           {FIGURES.map((figure) => (
             <NumberField
               key={figure}
@@ -209,7 +211,7 @@ function PlantDrawer({ species, close }: { species: Species | null; close: () =>
           onChange={setReason}
         />
         {save.error !== null && problem === undefined && (
-          <p className="field-error" role="alert">
+          <p className={common.fieldError} role="alert">
             {t('problem.offline')}
           </p>
         )}

@@ -13,6 +13,8 @@ import { useArchiving } from '../../kit/lists/useArchiving';
 import { useListQuery } from '../../kit/lists/useListQuery';
 import { useUndoable } from '../../kit/hooks/useUndoable';
 import { plain, typedNumber } from '../../i18n/numbers';
+import common from '../../styles/common.module.css';
+import styles from './library.module.css';
 
 type Site = Schemas['Site'];
 const COLUMNS = ['tmin', 'tmax', 'rain_mm', 'humidity', 'wind_ms', 'sun_hours'] as const;
@@ -68,7 +70,11 @@ export function SiteLibrary() {
             render: (_, site) => Math.round(site.thaw_days),
           },
           { key: 'hot', title: t('site.hottest'), render: (_, site) => month(site.hottest_month) },
-          { key: 'note', title: t('site.note'), render: (_, site) => <span className="quiet">{site.note}</span> },
+          {
+            key: 'note',
+            title: t('site.note'),
+            render: (_, site) => <span className={common.quiet}>{site.note}</span>,
+          },
           {
             key: 'actions',
             render: (_, site) => (
@@ -156,7 +162,7 @@ function SiteDrawer({ site, close }: { site: Site | null; close: () => void }) {
     >
       <Form layout="vertical">
         <TextField label={t('site.name')} value={texts.name} error={problem?.at('name')} onChange={set('name')} />
-        <div className="fields-3">
+        <div className={common.fields3}>
           <NumberField
             label={t('site.latitude')}
             unit="°"
@@ -222,10 +228,10 @@ function SiteDrawer({ site, close }: { site: Site | null; close: () => void }) {
             />
           </label>
           <br />
-          <span className="quiet">{t('site.csvHint')}</span>
+          <span className={common.quiet}>{t('site.csvHint')}</span>
         </p>
         {fileProblem !== undefined && (
-          <ul className="field-error" role="alert">
+          <ul className={common.fieldError} role="alert">
             {fileProblem.errors.map((error) => (
               <li key={error.path}>
                 {error.path}: {error.message}
@@ -233,7 +239,7 @@ function SiteDrawer({ site, close }: { site: Site | null; close: () => void }) {
             ))}
           </ul>
         )}
-        <table className="view-table month-table">
+        <table className={`${common.viewTable} ${styles.monthTable}`}>
           <thead>
             <tr>
               <th scope="col">{t('site.month')}</th>
@@ -276,7 +282,7 @@ function SiteDrawer({ site, close }: { site: Site | null; close: () => void }) {
         </table>
         <TextField label={t('site.note')} value={texts.note} error={problem?.at('note')} onChange={set('note')} />
         {save.error !== null && (
-          <ul className="field-error" role="alert">
+          <ul className={common.fieldError} role="alert">
             {(problem?.errors ?? []).slice(0, 6).map((error) => (
               <li key={error.path}>
                 {monthPath(error.path, month)}: {error.message}

@@ -6,6 +6,7 @@ import { useWords } from '../../i18n/words';
 import { ListHead } from '../../kit/lists/ListHead';
 import { ListTable } from '../../kit/lists/ListTable';
 import { useListQuery } from '../../kit/lists/useListQuery';
+import common from '../../styles/common.module.css';
 
 type Batch = Schemas['BatchSummary'];
 
@@ -16,7 +17,7 @@ export default function LogPage() {
   const found = useBatches({ ...list.query, archived: undefined });
 
   return (
-    <div className="list-page">
+    <div className={common.listPage}>
       <ListHead title={t('log.title')} search={list.search} setSearch={list.setSearch} />
       <ListTable<Batch>
         found={found}
@@ -63,7 +64,7 @@ export default function LogPage() {
             sortOrder: list.sortOrder('loose_l'),
             render: (_, { loose_l }) => n(loose_l),
           },
-          { key: 'note', title: t('bins.note'), render: (_, { note }) => <span className="quiet">{note}</span> },
+          { key: 'note', title: t('bins.note'), render: (_, { note }) => <span className={common.quiet}>{note}</span> },
         ]}
       />
     </div>

@@ -2,6 +2,8 @@ import type { Schemas } from '../../api/client';
 import { Swatch } from '../../drawing/Swatch';
 import { useWords } from '../../i18n/words';
 import { usePreparationWords } from '../../kit/mixes/usePreparationWords';
+import common from '../../styles/common.module.css';
+import styles from './log.module.css';
 
 const MOST_TICKS = 24;
 
@@ -16,13 +18,13 @@ export function MixingSheet({ batch }: { batch: Schemas['Batch'] }) {
   const said = usePreparationWords();
 
   return (
-    <article className="sheet">
+    <article className={common.sheet}>
       <header>
         <div>
           <h1>{batch.name}</h1>
           <p>{t('sheet.for', { pots: batch.pots, pot: batch.pot_name })}</p>
         </div>
-        <p className="sheet-made">
+        <p className={common.sheetMade}>
           {t('sheet.title')}
           <br />
           {t('sheet.made', { date: date(batch.made_at) })}
@@ -34,7 +36,7 @@ export function MixingSheet({ batch }: { batch: Schemas['Batch'] }) {
           )}
         </p>
       </header>
-      <p className="sheet-load">
+      <p className={common.sheetLoad}>
         <strong>{t('sheet.load', { loads: result.loads, litres: n(result.load_l) })}</strong>
         <span>{t('sheet.scoop', { scoop: n(result.scoop_l), tub: n(inputs.order.tub_l) })}</span>
       </p>
@@ -56,7 +58,7 @@ export function MixingSheet({ batch }: { batch: Schemas['Batch'] }) {
                 {line.dusty && <em>{t('sheet.dusty')}</em>}
                 {line.lot != null && <small> {t('sheet.lot', { name: line.lot })}</small>}
               </th>
-              <td className="sheet-scoops">{n(line.scoops_per_load ?? 0)}</td>
+              <td className={common.sheetScoops}>{n(line.scoops_per_load ?? 0)}</td>
               <td>{n(line.mix_l)} L</td>
               <td>{percent(line.true_share ?? 0)}</td>
             </tr>
@@ -65,20 +67,22 @@ export function MixingSheet({ batch }: { batch: Schemas['Batch'] }) {
         <tfoot>
           <tr>
             <th scope="row">{t('sheet.total')}</th>
-            <td className="sheet-scoops">{n(mixed.reduce((sum, line) => sum + (line.scoops_per_load ?? 0), 0))}</td>
+            <td className={common.sheetScoops}>
+              {n(mixed.reduce((sum, line) => sum + (line.scoops_per_load ?? 0), 0))}
+            </td>
             <td>{n(result.loose_l)} L</td>
             <td />
           </tr>
         </tfoot>
       </table>
       {result.too_small_for_scoop.length > 0 && (
-        <p className="mind">{t('batch.tooSmall', { names: result.too_small_for_scoop.join(', ') })}</p>
+        <p className={common.mind}>{t('batch.tooSmall', { names: result.too_small_for_scoop.join(', ') })}</p>
       )}
       {result.loads <= MOST_TICKS && (
-        <p className="sheet-ticks">
+        <p className={common.sheetTicks}>
           {t('sheet.tick')}
           {Array.from({ length: result.loads }, (_, i) => (
-            <span key={i} className="tick">
+            <span key={i} className={common.tick}>
               {i + 1}
             </span>
           ))}
@@ -117,7 +121,7 @@ export function MixingSheet({ batch }: { batch: Schemas['Batch'] }) {
           {t('sheet.layer', { litres: n(layer.layer_l), name: layer.name, cm: n(inputs.drainage_layer.thickness_cm) })}
         </p>
       )}
-      <div className="sheet-columns">
+      <div className={styles.sheetColumns}>
         <section>
           <h2>{t('sheet.buy')}</h2>
           {toBuy.length === 0 ? (
@@ -147,7 +151,7 @@ export function MixingSheet({ batch }: { batch: Schemas['Batch'] }) {
           </ul>
         </section>
       </div>
-      {batch.note !== '' && <p className="sheet-note">{batch.note}</p>}
+      {batch.note !== '' && <p className={common.sheetNote}>{batch.note}</p>}
       <footer>{t('sheet.frozen')}</footer>
     </article>
   );

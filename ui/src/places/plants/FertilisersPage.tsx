@@ -14,6 +14,7 @@ import { useListQuery } from '../../kit/lists/useListQuery';
 import { useUndoable } from '../../kit/hooks/useUndoable';
 import { CollectionNav } from '../../kit/plants/CollectionNav';
 import { plain, typedNumber } from '../../i18n/numbers';
+import common from '../../styles/common.module.css';
 
 type Fertiliser = Schemas['Fertiliser'];
 const FORMS: Schemas['FertiliserForm'][] = ['slow_release', 'granule', 'liquid'];
@@ -27,7 +28,7 @@ export default function FertilisersPage() {
   const setArchived = useArchiving(useArchiveFertiliser());
 
   return (
-    <div className="list-page">
+    <div className={common.listPage}>
       <CollectionNav />
       <ListHead
         title={t('fert.title')}
@@ -48,7 +49,7 @@ export default function FertilisersPage() {
             sorter: true,
             sortOrder: list.sortOrder('name'),
             render: (_, one) => (
-              <Button type="text" className="row-name" onClick={() => setEditing(one)}>
+              <Button type="text" className={common.rowName} onClick={() => setEditing(one)}>
                 {one.name}
               </Button>
             ),
@@ -73,7 +74,7 @@ export default function FertilisersPage() {
             render: (_, one) => (
               <>
                 {n(one.label_g_l)}
-                {one.ppm_n !== null && <span className="quiet"> · {t('fert.ppm', { ppm: n(one.ppm_n) })}</span>}
+                {one.ppm_n !== null && <span className={common.quiet}> · {t('fert.ppm', { ppm: n(one.ppm_n) })}</span>}
               </>
             ),
           },
@@ -82,12 +83,12 @@ export default function FertilisersPage() {
             title: `${t('fert.longevity')}, ${t('fert.days')}`,
             align: 'right',
             render: (_, one) =>
-              one.longevity_days === null ? <span className="quiet">–</span> : n(one.longevity_days),
+              one.longevity_days === null ? <span className={common.quiet}>–</span> : n(one.longevity_days),
           },
-          { key: 'note', title: t('bins.note'), render: (_, one) => <span className="quiet">{one.note}</span> },
+          { key: 'note', title: t('bins.note'), render: (_, one) => <span className={common.quiet}>{one.note}</span> },
           {
             key: 'actions',
-            title: <span className="visually-hidden">{t('common.actions')}</span>,
+            title: <span className={common.visuallyHidden}>{t('common.actions')}</span>,
             align: 'right',
             render: (_, one) => (
               <RowActions
@@ -99,7 +100,7 @@ export default function FertilisersPage() {
           },
         ]}
       />
-      <p className="quiet safety">{t('fert.safety')}</p>
+      <p className={`${common.quiet} safety`}>{t('fert.safety')}</p>
       {editing !== null && <FertiliserForm one={editing === 'new' ? null : editing} close={() => setEditing(null)} />}
     </div>
   );
@@ -165,7 +166,7 @@ function FertiliserForm({ one, close }: { one: Fertiliser | null; close: () => v
       onOk={() => void submit().catch(() => undefined)}
     >
       <Form layout="vertical">
-        <div className="fields-2">
+        <div className={common.fields2}>
           <TextField label={t('field.name')} value={name} error={problem?.at('name')} onChange={setName} />
           <Form.Item label={t('fert.form')}>
             <Select
@@ -176,18 +177,18 @@ function FertiliserForm({ one, close }: { one: Fertiliser | null; close: () => v
             />
           </Form.Item>
         </div>
-        <div className="fields-3">
+        <div className={common.fields3}>
           {number('n_percent', 'N', '%')}
           {number('p2o5_percent', 'P₂O₅', '%')}
           {number('k2o_percent', 'K₂O', '%')}
         </div>
-        <div className="fields-2">
+        <div className={common.fields2}>
           {number('label_g_l', t('fert.label'), t('fert.labelUnit'), t('fert.labelHint'))}
           {form === 'slow_release' && number('longevity_days', t('fert.longevity'), t('fert.days'))}
         </div>
         <TextField label={t('field.note')} value={note} onChange={setNote} />
         {save.error !== null && problem === undefined && (
-          <p className="field-error" role="alert">
+          <p className={common.fieldError} role="alert">
             {t('problem.offline')}
           </p>
         )}

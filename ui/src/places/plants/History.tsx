@@ -1,6 +1,8 @@
 import type { Schemas } from '../../api/client';
 import type { MessageId } from '../../i18n/words';
 import { useWords } from '../../i18n/words';
+import common from '../../styles/common.module.css';
+import styles from './plants.module.css';
 
 type Data = Record<string, unknown>;
 
@@ -10,10 +12,10 @@ export function History({ events }: { events: Schemas['PlantEvent'][] }) {
   const say = useEventWords();
 
   return (
-    <section className="history">
+    <section className={styles.history}>
       <h2>{t('plant.history')}</h2>
       {events.length === 0 ? (
-        <p className="quiet">{t('plant.noHistory')}</p>
+        <p className={common.quiet}>{t('plant.noHistory')}</p>
       ) : (
         <ol>
           {events.map((event) => (
@@ -24,7 +26,7 @@ export function History({ events }: { events: Schemas['PlantEvent'][] }) {
                 {say(event.kind, event.data as Data).map((part) => (
                   <span key={part}> · {part}</span>
                 ))}
-                {event.person !== '' && <span className="quiet"> · {event.person}</span>}
+                {event.person !== '' && <span className={common.quiet}> · {event.person}</span>}
                 {event.text !== '' && <p>{event.text}</p>}
               </div>
             </li>

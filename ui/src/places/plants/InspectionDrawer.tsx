@@ -9,6 +9,8 @@ import { TextField } from '../../kit/fields/TextField';
 import { useUndoable } from '../../kit/hooks/useUndoable';
 import { FindingTicks } from '../../kit/plants/FindingTicks';
 import { useReasonWords } from '../../kit/plants/useReasonWords';
+import common from '../../styles/common.module.css';
+import styles from './plants.module.css';
 
 /** What is seen at the roots, by taps; what it says of the old mix and for the new one stands beside it at once. */
 export function InspectionDrawer({ plant, close }: { plant: Schemas['Plant']; close: () => void }) {
@@ -42,9 +44,9 @@ export function InspectionDrawer({ plant, close }: { plant: Schemas['Plant']; cl
       title={t('inspect.title', { name: `${plant.number} ${plant.name}` })}
       onClose={close}
       footer={
-        <div className="drawer-foot">
+        <div className={common.drawerFoot}>
           {inspect.error !== null && (
-            <span className="field-error" role="alert">
+            <span className={common.fieldError} role="alert">
               {problem?.message ?? t('problem.offline')}
             </span>
           )}
@@ -77,7 +79,7 @@ export function InspectionDrawer({ plant, close }: { plant: Schemas['Plant']; cl
           onChange={setRemoved}
         />
         {data !== undefined && <Judgement judged={data} />}
-        <div className="fields-2">
+        <div className={common.fields2}>
           <TextField label={t('inspect.note')} value={text} onChange={setText} longest={2000} />
           <TextField label={t('inspect.person')} value={person} onChange={setPerson} longest={60} />
         </div>
@@ -92,11 +94,11 @@ function Judgement({ judged }: { judged: Schemas['Inspection'] }) {
   const old = judged.old_mix;
 
   return (
-    <div className="inspect-said" aria-live="polite">
+    <div className={styles.inspectSaid} aria-live="polite">
       <section>
         <h3>{t('inspect.old')}</h3>
         {old === null ? (
-          <p className="quiet">{t('inspect.noStanding')}</p>
+          <p className={common.quiet}>{t('inspect.noStanding')}</p>
         ) : (
           <>
             <p>
@@ -113,7 +115,7 @@ function Judgement({ judged }: { judged: Schemas['Inspection'] }) {
                 drop: n(old.level_drop_cm, 2),
               })}
             </p>
-            <ul className="plain-list">
+            <ul className={common.plainList}>
               {old.reasons
                 .filter((reason) => reason.code !== 'seen')
                 .map((reason, i) => (
@@ -125,11 +127,13 @@ function Judgement({ judged }: { judged: Schemas['Inspection'] }) {
       </section>
       <section>
         <h3>{t('inspect.next')}</h3>
-        <ul className="plain-list">
+        <ul className={common.plainList}>
           {judged.advice.map((reason) => (
             <li key={reason.code}>{words('advice', reason)}</li>
           ))}
-          <li className={judged.one_day_risk === 'high' ? 'mind' : ''}>{t(`advice.risk.${judged.one_day_risk}`)}</li>
+          <li className={judged.one_day_risk === 'high' ? common.mind : ''}>
+            {t(`advice.risk.${judged.one_day_risk}`)}
+          </li>
         </ul>
       </section>
     </div>

@@ -7,6 +7,8 @@ import type { MessageId } from '../../i18n/words';
 import { useWords } from '../../i18n/words';
 import { TextField } from '../../kit/fields/TextField';
 import { useUndoable } from '../../kit/hooks/useUndoable';
+import common from '../../styles/common.module.css';
+import styles from './plants.module.css';
 
 const CAUSES: Schemas['OutOfTurnCause'][] = ['blown_over', 'pot_broken', 'roots_rotting'];
 
@@ -28,9 +30,9 @@ export function OutOfTurnDrawer({ plant, close }: { plant: Schemas['Plant']; clo
       title={`${t('oot.title')}: ${plant.number} ${plant.name}`}
       onClose={close}
       footer={
-        <div className="drawer-foot">
+        <div className={common.drawerFoot}>
           {(path.isError || keep.isError) && (
-            <span className="field-error" role="alert">
+            <span className={common.fieldError} role="alert">
               {t('problem.offline')}
             </span>
           )}
@@ -66,13 +68,13 @@ export function OutOfTurnDrawer({ plant, close }: { plant: Schemas['Plant']; clo
       {path.data !== undefined && (
         <div className="oot" aria-live="polite">
           <h3>{t('oot.do')}</h3>
-          <ol className="numbered">
+          <ol className={styles.numbered}>
             {path.data.steps.map((step) => (
               <li key={step}>{t(`oot.step.${step}` as MessageId)}</li>
             ))}
           </ol>
           <h3>{t('oot.leave')}</h3>
-          <ul className="plain-list">
+          <ul className={common.plainList}>
             {path.data.leave.map((each) => (
               <li key={each}>{t(`oot.leave.${each}` as MessageId)}</li>
             ))}

@@ -14,6 +14,8 @@ import { NumberField } from '../../kit/fields/NumberField';
 import { TextField } from '../../kit/fields/TextField';
 import { useUndoable } from '../../kit/hooks/useUndoable';
 import { formOf, inputOf, type NumberName, type PlantForm, type TextName, wrongNumbers } from './plantForm';
+import styles from './plants.module.css';
+import common from '../../styles/common.module.css';
 
 const BURIED: Schemas['BuriedKind'][] = ['wires', 'plate', 'stone', 'foam', 'label', 'other'];
 const PLANS: Schemas['PlanKind'][] = ['root_work', 'next_pot', 'look', 'other'];
@@ -113,9 +115,9 @@ export function PlantDrawer({ plant, close }: { plant: Schemas['Plant'] | null; 
       title={plant === null ? t('plants.newTitle') : `${plant.number} ${plant.name}`}
       onClose={close}
       footer={
-        <div className="drawer-foot">
+        <div className={common.drawerFoot}>
           {(marked.length > 0 || save.error !== null) && (
-            <span className="field-error" role="alert">
+            <span className={common.fieldError} role="alert">
               {save.error !== null && problem === undefined ? t('problem.offline') : t('problem.fields')}
             </span>
           )}
@@ -128,7 +130,7 @@ export function PlantDrawer({ plant, close }: { plant: Schemas['Plant'] | null; 
     >
       <Form layout="vertical">
         <h3>{t('plants.section.what')}</h3>
-        <div className="fields-2">
+        <div className={common.fields2}>
           {text('name', t('field.name'))}
           {text('number', t('plants.number'), { hint: t('plants.number.hint') })}
           <Form.Item label={t('plants.field.species')}>
@@ -143,7 +145,7 @@ export function PlantDrawer({ plant, close }: { plant: Schemas['Plant'] | null; 
           {choice('health')}
         </div>
         <h3>{t('plants.section.size')}</h3>
-        <div className="fields-3">
+        <div className={common.fields3}>
           {number('year_started', t('plants.field.year'))}
           {number('height_cm', t('plants.field.height'), t('unit.cm'))}
           {number('canopy_cm', t('plants.field.canopy'), t('unit.cm'), t('situation.canopyHint'))}
@@ -153,7 +155,7 @@ export function PlantDrawer({ plant, close }: { plant: Schemas['Plant'] | null; 
         </div>
         {text('front', t('plants.field.front'))}
         <h3>{t('plants.section.where')}</h3>
-        <div className="fields-3">
+        <div className={common.fields3}>
           <Form.Item label={t('plants.place')} htmlFor={placeId}>
             <AutoComplete
               id={placeId}
@@ -183,7 +185,7 @@ export function PlantDrawer({ plant, close }: { plant: Schemas['Plant'] | null; 
           </Checkbox>
         </Form.Item>
         <h3>{t('plants.section.in')}</h3>
-        <div className="fields-2">
+        <div className={common.fields2}>
           {record(
             t('plants.field.pot'),
             form.potId,
@@ -205,7 +207,7 @@ export function PlantDrawer({ plant, close }: { plant: Schemas['Plant'] | null; 
         </div>
         <h3>{t('plants.section.buried')}</h3>
         {form.buried.map((row, i) => (
-          <div key={i} className="row-fields">
+          <div key={i} className={common.rowFields}>
             <Select
               aria-label={t('plants.section.buried')}
               value={row.kind}
@@ -234,7 +236,7 @@ export function PlantDrawer({ plant, close }: { plant: Schemas['Plant'] | null; 
           const change = (changed: Partial<(typeof form.plan)[number]>) =>
             set({ plan: form.plan.map((each, at) => (at === i ? { ...each, ...changed } : each)) });
           return (
-            <div key={i} className="row-fields plan-row">
+            <div key={i} className={`${common.rowFields} ${styles.planRow}`}>
               <Input
                 aria-label={t('plants.plan.year')}
                 value={step.year}
@@ -284,7 +286,7 @@ export function PlantDrawer({ plant, close }: { plant: Schemas['Plant'] | null; 
         >
           {t('plants.plan.add')}
         </Button>
-        <Form.Item label={t('field.note')} htmlFor={noteId} className="plant-note">
+        <Form.Item label={t('field.note')} htmlFor={noteId} className={styles.plantNote}>
           <Input.TextArea
             id={noteId}
             rows={3}

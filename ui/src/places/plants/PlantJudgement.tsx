@@ -8,6 +8,8 @@ import { NumberField } from '../../kit/fields/NumberField';
 import { yearsRange } from '../../kit/mixes/verdictWords';
 import { useReasonWords } from '../../kit/plants/useReasonWords';
 import { typedNumber } from '../../i18n/numbers';
+import common from '../../styles/common.module.css';
+import styles from './plants.module.css';
 
 /** Whether it is due and whether the season is right, each with its reasons. */
 export function PlantJudgement({ dossier }: { dossier: Schemas['PlantDossier'] }) {
@@ -17,35 +19,35 @@ export function PlantJudgement({ dossier }: { dossier: Schemas['PlantDossier'] }
   const [editing, setEditing] = useState(false);
 
   return (
-    <section className="judgement">
+    <section className={styles.judgement}>
       <h2>{t('due.title')}</h2>
-      <p className={`judged judged-${due.level}`}>
+      <p className={`${styles.judged} ${styles[`judged-${due.level}`]}`}>
         <strong>{t(`due.${due.level}`)}</strong>
         {plant.due_on !== null && <span> · {t('due.on', { date: date(plant.due_on) })}</span>}
       </p>
-      {plant.due_set_on !== null && <p className="mind">{t('due.set', { date: date(plant.due_set_on) })}</p>}
+      {plant.due_set_on !== null && <p className={common.mind}>{t('due.set', { date: date(plant.due_set_on) })}</p>}
       {plant.snoozed_until !== null && (
-        <p className="mind">{t('due.snoozed', { until: date(plant.snoozed_until), note: plant.snooze_note })}</p>
+        <p className={common.mind}>{t('due.snoozed', { until: date(plant.snoozed_until), note: plant.snooze_note })}</p>
       )}
-      <ul className="plain-list">
+      <ul className={common.plainList}>
         {due.reasons.map((reason, i) => (
           <li key={i}>{words('due.reason', reason)}</li>
         ))}
         {due.lasts !== null && due.lasts.slow !== 0 && (
-          <li className="quiet">
+          <li className={common.quiet}>
             {t('due.lasts', { range: yearsRange(due.lasts, { t, n }), cm: n(due.lasts.drop_cm, 2) })}
           </li>
         )}
       </ul>
-      <p className={`judged judged-${season.window}`}>
+      <p className={`${styles.judged} ${styles[`judged-${season.window}`]}`}>
         <strong>{t(`season.${season.window}`)}</strong>
-        <span className="quiet">
+        <span className={common.quiet}>
           {' '}
           · {t(season.is_observed ? 'season.observed' : 'season.estimated')}
           {season.school !== null && ` · ${t(`school.${season.school}`)}`}
         </span>
       </p>
-      <ul className="plain-list">
+      <ul className={common.plainList}>
         {season.reasons.map((reason, i) => (
           <li key={i}>{words('season.reason', reason)}</li>
         ))}
@@ -53,7 +55,7 @@ export function PlantJudgement({ dossier }: { dossier: Schemas['PlantDossier'] }
       {proportions.length > 0 && (
         <details>
           <summary>{t('plant.proportions')}</summary>
-          <ul className="plain-list">
+          <ul className={common.plainList}>
             {proportions.map(({ rule, is_cm, should_cm }) => (
               <li key={rule}>
                 {t(`plant.rule.${rule}`)}: {t('plant.ruleOf', { is: n(is_cm), should: n(should_cm, 2) })}
@@ -97,7 +99,7 @@ function Rules({ close }: { close: () => void }) {
       onOk={() => void submit().catch(() => undefined)}
     >
       <Form layout="vertical">
-        <p className="quiet">{t('plant.rulesHint')}</p>
+        <p className={common.quiet}>{t('plant.rulesHint')}</p>
         {RULES.map((rule) => (
           <NumberField
             key={rule}

@@ -13,6 +13,8 @@ import { Photos } from '../../kit/plants/Photos';
 import { PlantJudgement } from './PlantJudgement';
 import { StickSection } from './StickSection';
 import { TaskList } from '../../kit/plants/TaskList';
+import common from '../../styles/common.module.css';
+import styles from './plants.module.css';
 
 const PlantDrawer = lazy(() => import('./PlantDrawer').then((module) => ({ default: module.PlantDrawer })));
 const InspectionDrawer = lazy(() =>
@@ -55,19 +57,19 @@ export default function PlantPage() {
       {dossier === undefined ? (
         <Spin />
       ) : (
-        <article className="plant-page">
+        <article className={styles.plantPage}>
           <Head dossier={dossier} ask={setAsking} />
-          <div className="plant-columns">
+          <div className={styles.plantColumns}>
             <div>
               <PlantJudgement dossier={dossier} />
               <section>
                 <h2>{t('plant.tasks')}</h2>
                 {dossier.tasks.length === 0 ? (
-                  <p className="quiet">{t('plant.noTasks')}</p>
+                  <p className={common.quiet}>{t('plant.noTasks')}</p>
                 ) : (
                   <TaskList tasks={dossier.tasks} withPlant={false} />
                 )}
-                <Button size="small" className="no-print" onClick={() => setAsking('task')}>
+                <Button size="small" className={common.noPrint} onClick={() => setAsking('task')}>
                   {t('plant.addTask')}
                 </Button>
               </section>
@@ -113,15 +115,15 @@ function Head({ dossier, ask }: { dossier: Schemas['PlantDossier']; ask: (what: 
   };
 
   return (
-    <header className="plant-head">
-      <div className="plant-title">
-        <p className="plant-number">{plant.number}</p>
+    <header className={styles.plantHead}>
+      <div className={styles.plantTitle}>
+        <p className={common.plantNumber}>{plant.number}</p>
         <h1>{plant.name}</h1>
         {plant.health !== 'well' && (
-          <span className={plant.health === 'sick' ? 'stop' : 'mind'}>◆ {t(`health.${plant.health}`)}</span>
+          <span className={plant.health === 'sick' ? common.stop : common.mind}>◆ {t(`health.${plant.health}`)}</span>
         )}
         {plant.status !== 'kept' && (
-          <span className="mind">
+          <span className={common.mind}>
             ◆ {t(`status.${plant.status}`)} {plant.left_to}
           </span>
         )}
@@ -133,9 +135,9 @@ function Head({ dossier, ask }: { dossier: Schemas['PlantDossier']; ask: (what: 
         {plant.height_cm !== null &&
           ` · ${t('plant.size', { height: n(plant.height_cm), canopy: plant.canopy_cm === null ? '–' : n(plant.canopy_cm), trunk: plant.trunk_mm === null ? '–' : n(plant.trunk_mm) })}`}
       </p>
-      <p className="plant-stands">
+      <p className={styles.plantStands}>
         {standing === null || plant.potted_on === null ? (
-          <span className="quiet">{t('plant.noStanding')}</span>
+          <span className={common.quiet}>{t('plant.noStanding')}</span>
         ) : (
           <>
             {standing.parts.slice(0, 5).map((part) => (
@@ -168,7 +170,7 @@ function Head({ dossier, ask }: { dossier: Schemas['PlantDossier']; ask: (what: 
         </p>
       )}
       {(line.parent !== null || line.offspring.length > 0) && (
-        <p className="plant-line">
+        <p className={styles.plantLine}>
           {t('plant.line')}:{' '}
           {line.parent !== null && (
             <Link to={`/plants/${line.parent.id}`}>
@@ -182,8 +184,8 @@ function Head({ dossier, ask }: { dossier: Schemas['PlantDossier']; ask: (what: 
           ))}
         </p>
       )}
-      {plant.note !== '' && <p className="quiet">{plant.note}</p>}
-      <div className="plant-stage no-print" role="group" aria-label={t('plant.stage')}>
+      {plant.note !== '' && <p className={common.quiet}>{plant.note}</p>}
+      <div className={`${styles.plantStage} ${common.noPrint}`} role="group" aria-label={t('plant.stage')}>
         <span>{t('plant.stage')}</span>
         {STAGES.map((stage) => (
           <Button
@@ -197,10 +199,10 @@ function Head({ dossier, ask }: { dossier: Schemas['PlantDossier']; ask: (what: 
           </Button>
         ))}
         {plant.stage_seen_on !== null && (
-          <span className="quiet">{t('plant.stageSeen', { date: date(plant.stage_seen_on) })}</span>
+          <span className={common.quiet}>{t('plant.stageSeen', { date: date(plant.stage_seen_on) })}</span>
         )}
       </div>
-      <div className="plant-acts no-print">
+      <div className={`${styles.plantActs} ${common.noPrint}`}>
         <Button type="primary" onClick={() => ask('inspect')}>
           {t('plant.inspect')}
         </Button>
@@ -247,14 +249,14 @@ function Plan({ dossier }: { dossier: Schemas['PlantDossier'] }) {
     <section>
       <h2>{t('plant.plan')}</h2>
       {dossier.plant.plan.length === 0 ? (
-        <p className="quiet">{t('plant.noPlan')}</p>
+        <p className={common.quiet}>{t('plant.noPlan')}</p>
       ) : (
-        <ul className="plain-list">
+        <ul className={common.plainList}>
           {dossier.plant.plan.map((step, i) => (
             <li key={i}>
               <strong>{plain(step.year)}</strong> {t(`plants.plan.${step.what}`)}
               {step.pot_id !== null && `: ${dossier.plan_pots[String(step.pot_id)] ?? ''}`}
-              {step.note !== '' && <span className="quiet"> · {step.note}</span>}
+              {step.note !== '' && <span className={common.quiet}> · {step.note}</span>}
             </li>
           ))}
         </ul>

@@ -13,6 +13,7 @@ import { useListQuery } from '../../kit/lists/useListQuery';
 import { CollectionNav } from '../../kit/plants/CollectionNav';
 import { DueMark } from '../../kit/plants/DueMark';
 import { usePlantFilters } from '../../kit/plants/usePlantFilters';
+import common from '../../styles/common.module.css';
 
 const PlantDrawer = lazy(() => import('./PlantDrawer').then((module) => ({ default: module.PlantDrawer })));
 const ToDay = lazy(() => import('../../kit/days/ToDay').then((module) => ({ default: module.ToDay })));
@@ -40,7 +41,7 @@ export default function PlantsPage() {
   const setArchived = useArchiving(useArchivePlant());
 
   return (
-    <div className="list-page">
+    <div className={common.listPage}>
       <CollectionNav />
       <ListHead
         title={t('plants.title')}
@@ -77,7 +78,7 @@ export default function PlantsPage() {
             sorter: true,
             sortOrder: list.sortOrder('name'),
             render: (_, plant) => (
-              <Link className="row-name" to={`/plants/${plant.id}`}>
+              <Link className={common.rowName} to={`/plants/${plant.id}`}>
                 {plant.name}
               </Link>
             ),
@@ -96,11 +97,11 @@ export default function PlantsPage() {
             title: t('plants.stands'),
             render: (_, plant) =>
               plant.pot === null ? (
-                <span className="quiet">{t('plants.field.noPot')}</span>
+                <span className={common.quiet}>{t('plants.field.noPot')}</span>
               ) : (
                 <>
                   {plant.pot}
-                  <span className="quiet"> · {plant.mix ?? '–'}</span>
+                  <span className={common.quiet}> · {plant.mix ?? '–'}</span>
                 </>
               ),
           },
@@ -116,7 +117,8 @@ export default function PlantsPage() {
             title: t('plants.since'),
             sorter: true,
             sortOrder: list.sortOrder('potted_on'),
-            render: (_, { potted_on }) => (potted_on === null ? <span className="quiet">–</span> : day(potted_on)),
+            render: (_, { potted_on }) =>
+              potted_on === null ? <span className={common.quiet}>–</span> : day(potted_on),
           },
           {
             key: 'place',
@@ -129,14 +131,14 @@ export default function PlantsPage() {
             key: 'health',
             title: t('plants.health'),
             render: (_, { health }) => (
-              <span className={health === 'well' ? 'quiet' : health === 'sick' ? 'stop' : 'mind'}>
+              <span className={health === 'well' ? common.quiet : health === 'sick' ? common.stop : common.mind}>
                 {t(`health.${health}`)}
               </span>
             ),
           },
           {
             key: 'actions',
-            title: <span className="visually-hidden">{t('common.actions')}</span>,
+            title: <span className={common.visuallyHidden}>{t('common.actions')}</span>,
             align: 'right',
             render: (_, plant) => (
               <RowActions

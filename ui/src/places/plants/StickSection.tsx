@@ -7,6 +7,8 @@ import { useWords } from '../../i18n/words';
 import { NumberField } from '../../kit/fields/NumberField';
 import { useUndoable } from '../../kit/hooks/useUndoable';
 import { typedNumber } from '../../i18n/numbers';
+import common from '../../styles/common.module.css';
+import styles from './plants.module.css';
 
 const METHODS: Schemas['MoistureMethod'][] = ['stick', 'weight', 'probe', 'eye'];
 
@@ -20,12 +22,14 @@ export function StickSection({ dossier }: { dossier: Schemas['PlantDossier'] }) 
     <section className="stick">
       <h2>{t('stick.title')}</h2>
       {stick === null ? (
-        <p className="quiet">{t('stick.none')}</p>
+        <p className={common.quiet}>{t('stick.none')}</p>
       ) : (
         <>
           <p>
             {t('stick.interval', { hours: hours(stick.learned_h), taps: stick.taps })}{' '}
-            {stick.taps > 0 && <span className="quiet">{t('stick.computed', { hours: hours(stick.computed_h) })}</span>}
+            {stick.taps > 0 && (
+              <span className={common.quiet}>{t('stick.computed', { hours: hours(stick.computed_h) })}</span>
+            )}
           </p>
           <Chart stick={stick} />
         </>
@@ -34,7 +38,7 @@ export function StickSection({ dossier }: { dossier: Schemas['PlantDossier'] }) 
       {checks.length > 0 && (
         <>
           <h3>{t('stick.last')}</h3>
-          <ul className="plain-list">
+          <ul className={common.plainList}>
             {checks.slice(0, 4).map((check) => (
               <li key={check.id}>
                 {t('stick.check', {
@@ -43,7 +47,7 @@ export function StickSection({ dossier }: { dossier: Schemas['PlantDossier'] }) 
                   verdict: check.verdict,
                 })}
                 {check.hours_since !== null && (
-                  <span className="quiet"> {t('stick.after', { hours: n(check.hours_since, 2) })}</span>
+                  <span className={common.quiet}> {t('stick.after', { hours: n(check.hours_since, 2) })}</span>
                 )}
               </li>
             ))}
@@ -67,8 +71,8 @@ function Chart({ stick }: { stick: Schemas['StickChart'] }) {
   const depths = stick.days[0]?.levels.map((level) => level.depth_cm) ?? [];
 
   return (
-    <div className="stick-chart-wrap">
-      <table className="stick-chart">
+    <div className={styles.stickChartWrap}>
+      <table className={styles.stickChart}>
         <caption>{t('stick.chart')}</caption>
         <thead>
           <tr>
@@ -85,7 +89,7 @@ function Chart({ stick }: { stick: Schemas['StickChart'] }) {
             <tr key={depth}>
               <th scope="row">{n(depth, 2)} cm</th>
               {stick.days.map(({ day, levels }) => (
-                <td key={day} className={`look-${levels[i]?.look ?? 'dry'}`}>
+                <td key={day} className={`${styles[`look-${levels[i]?.look ?? 'dry'}`]}`}>
                   {t(`stick.look.${levels[i]?.look ?? 'dry'}`)}
                 </td>
               ))}
@@ -93,7 +97,7 @@ function Chart({ stick }: { stick: Schemas['StickChart'] }) {
           ))}
         </tbody>
       </table>
-      <p className="quiet">{t('stick.limits')}</p>
+      <p className={common.quiet}>{t('stick.limits')}</p>
     </div>
   );
 }
@@ -125,7 +129,7 @@ function Tap({ plantId }: { plantId: number }) {
   };
 
   return (
-    <div className="tap">
+    <div className={styles.tap}>
       <h3>{t('stick.ask')}</h3>
       <Segmented
         aria-label={t('stick.method')}
@@ -136,9 +140,9 @@ function Tap({ plantId }: { plantId: number }) {
           setReading('');
         }}
       />
-      <p className="quiet">{t(`stick.note.${method}`)}</p>
+      <p className={common.quiet}>{t(`stick.note.${method}`)}</p>
       {(method === 'weight' || method === 'probe') && (
-        <Form layout="vertical" className="tap-reading">
+        <Form layout="vertical" className={styles.tapReading}>
           <NumberField
             label={t(`stick.reading.${method}`)}
             unit={method === 'weight' ? t('unit.kg') : '%'}
@@ -151,10 +155,10 @@ function Tap({ plantId }: { plantId: number }) {
           )}
         </Form>
       )}
-      <div className="tap-buttons">
+      <div className={styles.tapButtons}>
         <Button
           size="large"
-          className="tap-water"
+          className={styles.tapWater}
           loading={moisture.isPending}
           onClick={() => void tap('water').catch(() => undefined)}
         >
@@ -165,7 +169,7 @@ function Tap({ plantId }: { plantId: number }) {
         </Button>
       </div>
       {moisture.isError && (
-        <p className="field-error" role="alert">
+        <p className={common.fieldError} role="alert">
           {t('problem.offline')}
         </p>
       )}

@@ -9,6 +9,7 @@ import { NumberField } from '../../kit/fields/NumberField';
 import { TextField } from '../../kit/fields/TextField';
 import { useUndoable } from '../../kit/hooks/useUndoable';
 import { typedNumber } from '../../i18n/numbers';
+import common from '../../styles/common.module.css';
 
 type What = 'note' | 'snoozed' | 'override' | 'given_away' | 'died' | 'offspring' | 'task';
 const TITLES = {
@@ -86,7 +87,7 @@ export function TellModal({ plant, what, close }: { plant: Schemas['Plant']; wha
     >
       <Form layout="vertical">
         {what === 'offspring' && (
-          <div className="fields-2">
+          <div className={common.fields2}>
             <Select
               aria-label={t('plants.field.origin')}
               value={kind}
@@ -125,7 +126,7 @@ export function TellModal({ plant, what, close }: { plant: Schemas['Plant']; wha
           {...(what === 'override' ? { hint: t('plant.dueComputed') } : {})}
         />
         {what === 'task' && (
-          <div className="fields-2">
+          <div className={common.fields2}>
             <NumberField
               label={t('task.repeat')}
               value={every}
@@ -142,7 +143,7 @@ export function TellModal({ plant, what, close }: { plant: Schemas['Plant']; wha
           </div>
         )}
         {error !== null && problem === undefined && (
-          <p className="field-error" role="alert">
+          <p className={common.fieldError} role="alert">
             {t('problem.offline')}
           </p>
         )}

@@ -6,6 +6,8 @@ import { usePlants } from '../../api/plants';
 import { usePotChecks } from '../../api/pots';
 import { useRecipes } from '../../api/recipes';
 import { useWords } from '../../i18n/words';
+import common from '../../styles/common.module.css';
+import styles from './pots.module.css';
 
 /** The checks of a pot that matter, with a mix in it and perhaps for a plant. */
 export function PotChecks({ pot }: { pot: Schemas['Pot'] }) {
@@ -21,9 +23,9 @@ export function PotChecks({ pot }: { pot: Schemas['Pot'] }) {
   );
 
   return (
-    <section className="pot-checks">
+    <section className={styles.potChecks}>
       <h3>{t('potcheck.title')}</h3>
-      <div className="fields-2">
+      <div className={common.fields2}>
         <Form.Item label={t('potcheck.mix')}>
           <Select
             aria-label={t('potcheck.mix')}
@@ -48,10 +50,10 @@ export function PotChecks({ pot }: { pot: Schemas['Pot'] }) {
           />
         </Form.Item>
       </div>
-      {chosen === null && <p className="quiet">{t('potcheck.chooseMix')}</p>}
+      {chosen === null && <p className={common.quiet}>{t('potcheck.chooseMix')}</p>}
       {found.data !== undefined && <Said checks={found.data} dryingSides={pot.drying_sides} />}
       {found.isError && (
-        <p className="field-error" role="alert">
+        <p className={common.fieldError} role="alert">
           {t('problem.offline')}
         </p>
       )}
@@ -66,8 +68,8 @@ function Said({ checks, dryingSides }: { checks: Schemas['PotChecks']; dryingSid
 
   return (
     <>
-      <ul className="plain-list">
-        <li className={seconds === null ? 'stop' : ''}>
+      <ul className={common.plainList}>
+        <li className={seconds === null ? common.stop : ''}>
           {seconds === null
             ? t('potcheck.noHoles')
             : t('potcheck.holes', {
@@ -76,14 +78,14 @@ function Said({ checks, dryingSides }: { checks: Schemas['PotChecks']; dryingSid
                 seconds: n(seconds, 2),
               })}
         </li>
-        <li className={checks.floor_raised ? '' : 'mind'}>
+        <li className={checks.floor_raised ? '' : common.mind}>
           {dryingSides
             ? t('potcheck.raisedBasket')
             : checks.floor_raised
               ? t('potcheck.raised', { cm: n(checks.feet_cm) })
               : t('potcheck.notRaised')}
         </li>
-        <li className={mesh?.holds === false ? 'mind' : ''}>
+        <li className={mesh?.holds === false ? common.mind : ''}>
           {mesh === null
             ? t('potcheck.noMesh')
             : t('potcheck.mesh', {
@@ -100,15 +102,15 @@ function Said({ checks, dryingSides }: { checks: Schemas['PotChecks']; dryingSid
         {checks.cautions
           .filter((caution) => caution !== 'no_holes' || seconds !== null)
           .map((caution) => (
-            <li key={caution} className="mind">
+            <li key={caution} className={common.mind}>
               {t(`potcheck.caution.${caution}`)}
             </li>
           ))}
       </ul>
       {smaller === null ? (
-        <p className="quiet">{t('potcheck.noSmaller')}</p>
+        <p className={common.quiet}>{t('potcheck.noSmaller')}</p>
       ) : (
-        <table className="plain-table">
+        <table className={common.plainTable}>
           <thead>
             <tr>
               <th scope="col">{t('potcheck.oversize', { name: smaller.name })}</th>

@@ -12,6 +12,8 @@ import { NumberField } from '../../kit/fields/NumberField';
 import { useUndoable } from '../../kit/hooks/useUndoable';
 import { PotChecks } from './PotChecks';
 import { plain, typedNumber } from '../../i18n/numbers';
+import common from '../../styles/common.module.css';
+import styles from './pots.module.css';
 
 type Shape = Schemas['Shape'];
 
@@ -153,9 +155,9 @@ export function PotDrawer({ pot, close }: { pot: Schemas['Pot'] | null; close: (
       title={pot === null ? t('pots.newTitle') : pot.name}
       onClose={close}
       footer={
-        <div className="drawer-foot">
+        <div className={common.drawerFoot}>
           {(marked.length > 0 || save.error !== null) && (
-            <span className="field-error" role="alert">
+            <span className={common.fieldError} role="alert">
               {save.error !== null && problem === undefined ? t('problem.offline') : t('problem.fields')}
             </span>
           )}
@@ -176,7 +178,7 @@ export function PotDrawer({ pot, close }: { pot: Schemas['Pot'] | null; close: (
           <Input id={nameId} value={name} autoFocus onChange={(event) => setName(event.target.value)} />
         </Form.Item>
         <h3>{t('pots.section.inside')}</h3>
-        <div className="pot-inside">
+        <div className={styles.potInside}>
           <div>
             <Form.Item label={t('field.shape')}>
               <Select
@@ -186,7 +188,7 @@ export function PotDrawer({ pot, close }: { pot: Schemas['Pot'] | null; close: (
                 onChange={setShape}
               />
             </Form.Item>
-            <div className="fields-2">
+            <div className={common.fields2}>
               {number('depth', 'unit.cm')}
               {wanted.map((key) => (
                 <NumberField
@@ -200,9 +202,9 @@ export function PotDrawer({ pot, close }: { pot: Schemas['Pot'] | null; close: (
               ))}
             </div>
           </div>
-          <figure className={drawn.fresh ? '' : 'not-fresh'}>
+          <figure className={drawn.fresh ? '' : common.notFresh}>
             {drawn.data === undefined ? (
-              <p className="quiet">{t('pots.outlineEmpty')}</p>
+              <p className={common.quiet}>{t('pots.outlineEmpty')}</p>
             ) : (
               <>
                 <PotOutline
@@ -221,7 +223,7 @@ export function PotDrawer({ pot, close }: { pot: Schemas['Pot'] | null; close: (
             {t('field.drying_sides')}
           </Checkbox>
         </Form.Item>
-        <div className="fields-3">
+        <div className={common.fields3}>
           <Form.Item label={t('field.wall')}>
             <Select
               aria-label={t('field.wall')}
@@ -234,7 +236,7 @@ export function PotDrawer({ pot, close }: { pot: Schemas['Pot'] | null; close: (
             <input
               id={colourId}
               type="color"
-              className="pot-swatch"
+              className={styles.potSwatch}
               value={colour}
               onChange={(event) => setColour(event.target.value)}
             />
@@ -249,18 +251,18 @@ export function PotDrawer({ pot, close }: { pot: Schemas['Pot'] | null; close: (
             {t('field.home_made')}
           </Checkbox>
         </Form.Item>
-        {homeMade && <p className="mind">{t('potcheck.caution.home_made')}</p>}
-        {wall === 'cement' && <p className="mind">{t('potcheck.caution.cement')}</p>}
-        {lightPasses && <p className="mind">{t('potcheck.caution.light')}</p>}
+        {homeMade && <p className={common.mind}>{t('potcheck.caution.home_made')}</p>}
+        {wall === 'cement' && <p className={common.mind}>{t('potcheck.caution.cement')}</p>}
+        {lightPasses && <p className={common.mind}>{t('potcheck.caution.light')}</p>}
         <h3>{t('pots.section.outlet')}</h3>
-        <div className="fields-4">
+        <div className={common.fields4}>
           {number('hole_count')}
           {number('hole_diameter_cm', 'unit.cm')}
           {number('hole_open_share', 'unit.percent')}
           {number('mesh_mm', 'unit.mm')}
         </div>
         <h3>{t('pots.section.keep')}</h3>
-        <div className="fields-3">
+        <div className={common.fields3}>
           {number('weight_kg', 'unit.kg')}
           {number('owned')}
           <Form.Item label={t('field.place')} htmlFor={placeId}>

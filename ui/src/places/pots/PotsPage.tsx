@@ -13,6 +13,7 @@ import { useArchiving } from '../../kit/lists/useArchiving';
 import { useListQuery } from '../../kit/lists/useListQuery';
 import { CollectionNav } from '../../kit/plants/CollectionNav';
 import { PotDrawer } from './PotDrawer';
+import common from '../../styles/common.module.css';
 
 type Pot = Schemas['Pot'];
 
@@ -29,7 +30,7 @@ export default function PotsPage() {
   const setArchived = useArchiving(archive);
 
   return (
-    <div className="list-page">
+    <div className={common.listPage}>
       <CollectionNav />
       <ListHead
         title={t('pots.title')}
@@ -56,7 +57,7 @@ export default function PotsPage() {
             sorter: true,
             sortOrder: list.sortOrder('name'),
             render: (_, pot) => (
-              <button type="button" className="row-name" onClick={() => setEditing(pot)}>
+              <button type="button" className={common.rowName} onClick={() => setEditing(pot)}>
                 <PotOutline outline={pot.outline} width={56} height={34} />
                 {pot.name}
               </button>
@@ -90,7 +91,10 @@ export default function PotsPage() {
               <>
                 {t('pots.holesOf', { count: pot.hole_count, diameter: n(pot.hole_diameter_cm ?? 0) })}
                 {pot.hole_count > 0 && (
-                  <span className="quiet"> · {t('pots.openShare', { share: percent(pot.open_hole_share, 1) })}</span>
+                  <span className={common.quiet}>
+                    {' '}
+                    · {t('pots.openShare', { share: percent(pot.open_hole_share, 1) })}
+                  </span>
                 )}
               </>
             ),
@@ -110,7 +114,7 @@ export default function PotsPage() {
             render: (_, { owned, in_use }) => (
               <>
                 {n(owned, 7)}
-                {in_use > 0 && <span className="quiet"> · {t('pots.inUse', { count: in_use })}</span>}
+                {in_use > 0 && <span className={common.quiet}> · {t('pots.inUse', { count: in_use })}</span>}
               </>
             ),
           },
@@ -119,11 +123,11 @@ export default function PotsPage() {
             title: t('pots.place'),
             sorter: true,
             sortOrder: list.sortOrder('place'),
-            render: (_, { place }) => <span className="quiet">{place}</span>,
+            render: (_, { place }) => <span className={common.quiet}>{place}</span>,
           },
           {
             key: 'actions',
-            title: <span className="visually-hidden">{t('common.actions')}</span>,
+            title: <span className={common.visuallyHidden}>{t('common.actions')}</span>,
             align: 'right',
             render: (_, pot) => (
               <RowActions

@@ -8,6 +8,8 @@ import { useWords } from '../../i18n/words';
 import { ListState } from '../../kit/lists/ListState';
 import { TaskList, useTaskName } from '../../kit/plants/TaskList';
 import { type CalendarDay, iso, monthDays } from './month';
+import common from '../../styles/common.module.css';
+import styles from './today.module.css';
 
 const MOST_IN_A_DAY = 3;
 
@@ -34,39 +36,39 @@ export default function CalendarPage() {
     return (
       <td
         key={day.iso}
-        className={`${day.inMonth ? '' : 'other-month'} ${day.iso === today ? 'is-today' : ''}`}
+        className={`${day.inMonth ? '' : styles.otherMonth} ${day.iso === today ? styles.isToday : ''}`}
         aria-current={day.iso === today ? 'date' : undefined}
       >
-        <span className="day-number">{day.day}</span>
+        <span className={styles.dayNumber}>{day.day}</span>
         {days
           .filter((each) => each.planned_on === day.iso)
           .map((each) => (
-            <Link key={`day ${each.id}`} className="calendar-day" to={`/days/${each.id}`}>
+            <Link key={`day ${each.id}`} className={styles.calendarDay} to={`/days/${each.id}`}>
               {each.name}
             </Link>
           ))}
         {here.slice(0, MOST_IN_A_DAY).map((task) => (
-          <Link key={task.id} className={task.overdue ? 'mind' : ''} to={`/plants/${task.plant_id}`}>
+          <Link key={task.id} className={task.overdue ? common.mind : ''} to={`/plants/${task.plant_id}`}>
             {task.plant_number} {nameOf(task)}
           </Link>
         ))}
         {here.length > MOST_IN_A_DAY && (
-          <span className="quiet">{t('calendar.more', { count: here.length - MOST_IN_A_DAY })}</span>
+          <span className={common.quiet}>{t('calendar.more', { count: here.length - MOST_IN_A_DAY })}</span>
         )}
       </td>
     );
   };
 
   return (
-    <div className="calendar-page">
-      <header className="list-head">
+    <div className={styles.calendarPage}>
+      <header className={common.listHead}>
         <h1>{t('calendar.title')}</h1>
         <Button onClick={() => turn(-1)}>{t('calendar.before')}</Button>
-        <strong className="calendar-month">
+        <strong className={styles.calendarMonth}>
           {t('calendar.month', { month: month(at.month), year: String(at.year) })}
         </strong>
         <Button onClick={() => turn(1)}>{t('calendar.after')}</Button>
-        <Button className="calendar-feed" href="/api/v1/calendar.ics" title={t('calendar.feedHint')}>
+        <Button className={styles.calendarFeed} href="/api/v1/calendar.ics" title={t('calendar.feedHint')}>
           {t('calendar.feed')}
         </Button>
       </header>
@@ -77,7 +79,7 @@ export default function CalendarPage() {
         isEmpty={false}
         empty={null}
       >
-        <table className="calendar">
+        <table className={styles.calendar}>
           <thead>
             <tr>
               {weeks[0]?.map((day) => (
@@ -93,10 +95,10 @@ export default function CalendarPage() {
             ))}
           </tbody>
         </table>
-        <section className="calendar-list">
+        <section className={styles.calendarList}>
           <h2>{t('calendar.open')}</h2>
           {ofMonth.length === 0 ? (
-            <p className="quiet">{t('calendar.none')}</p>
+            <p className={common.quiet}>{t('calendar.none')}</p>
           ) : (
             <TaskList tasks={ofMonth} withPlant />
           )}

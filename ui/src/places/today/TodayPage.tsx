@@ -8,6 +8,8 @@ import { useWords } from '../../i18n/words';
 import { LinkButton } from '../../kit/fields/LinkButton';
 import { ListState } from '../../kit/lists/ListState';
 import { TaskList } from '../../kit/plants/TaskList';
+import styles from './today.module.css';
+import common from '../../styles/common.module.css';
 
 /** What the day asks for, with one way on from each. */
 export default function TodayPage() {
@@ -23,19 +25,19 @@ export default function TodayPage() {
       empty={null}
     >
       {found.data !== undefined && (
-        <div className="today">
-          <header className="list-head">
+        <div className={styles.today}>
+          <header className={common.listHead}>
             <h1>{t('today.title')}</h1>
-            <span className="quiet today-date">{date(new Date().toISOString())}</span>
+            <span className={`${common.quiet} ${styles.todayDate}`}>{date(new Date().toISOString())}</span>
             <LinkButton to="/calendar">{t('today.calendar')}</LinkButton>
           </header>
           {!found.data.has_plants && (
-            <p className="today-empty">
+            <p className={styles.todayEmpty}>
               {t('today.empty')} <Link to="/plants?new">{t('today.addPlant')}</Link> ·{' '}
               <Link to="/blend">{t('nav.blend')}</Link>
             </p>
           )}
-          <div className="today-columns">
+          <div className={styles.todayColumns}>
             <div>
               <Tasks today={found.data} />
               <Due today={found.data} />
@@ -71,7 +73,7 @@ function Block({
   return (
     <section>
       <h2>{title}</h2>
-      {isEmpty ? <p className="quiet">{none}</p> : children}
+      {isEmpty ? <p className={common.quiet}>{none}</p> : children}
     </section>
   );
 }
@@ -96,16 +98,16 @@ function Days({ today }: Props) {
     <section>
       <h2>{t('today.days')}</h2>
       {today.days.length === 0 ? (
-        <p className="quiet">
+        <p className={common.quiet}>
           {t('today.noDays')} <Link to="/days?new">{t('today.planDay')}</Link>
         </p>
       ) : (
-        <ul className="today-list">
+        <ul className={styles.todayList}>
           {today.days.map((day) => (
             <li key={day.id}>
               <div>
                 <strong>{day.name}</strong>
-                <p className="quiet">
+                <p className={common.quiet}>
                   {date(day.planned_on)} · {t('today.dayState', { done: day.done, plants: day.plants })}
                 </p>
               </div>
@@ -125,13 +127,13 @@ function Due({ today }: Props) {
 
   return (
     <Block title={t('today.due')} none={t('today.noDue')} isEmpty={today.due.length === 0}>
-      <ul className="today-plants">
+      <ul className={styles.todayPlants}>
         {today.due.map((plant) => (
           <li key={plant.id}>
             <Link to={`/plants/${plant.id}`}>
               {plant.number} {plant.name}
             </Link>
-            <span className="quiet">
+            <span className={common.quiet}>
               {plant.pot ?? '–'} · {plant.due_on === null ? '' : t('due.on', { date: date(plant.due_on) })}
             </span>
           </li>
@@ -149,14 +151,16 @@ function Low({ today }: Props) {
 
   return (
     <Block title={t('today.low')} none={t('today.noLow')} isEmpty={today.low.length === 0}>
-      <ul className="today-list">
+      <ul className={styles.todayList}>
         {today.low.map((component) => (
           <li key={component.id}>
-            <div className="with-swatch">
+            <div className={common.withSwatch}>
               <Swatch kind={component.kind} colour={component.colour} />
               <div>
                 <strong>{component.name}</strong>
-                <p className="quiet">{t('today.lowOf', { stock: n(component.stock_l), low: n(component.low_l) })}</p>
+                <p className={common.quiet}>
+                  {t('today.lowOf', { stock: n(component.stock_l), low: n(component.low_l) })}
+                </p>
               </div>
             </div>
             <LinkButton to={`/bins/${component.id}`}>{t('today.look')}</LinkButton>
@@ -172,16 +176,18 @@ function Recovering({ today }: Props) {
 
   return (
     <Block title={t('today.recovering')} none={t('today.noRecovering')} isEmpty={today.recovering.length === 0}>
-      <ul className="today-plants">
+      <ul className={styles.todayPlants}>
         {today.recovering.map((plant) => (
           <li key={plant.id}>
             <Link to={`/plants/${plant.id}`}>
               {plant.number} {plant.name}
             </Link>
-            <span className={plant.health === 'well' ? 'quiet' : plant.health === 'sick' ? 'stop' : 'mind'}>
+            <span
+              className={plant.health === 'well' ? common.quiet : plant.health === 'sick' ? common.stop : common.mind}
+            >
               {t(`health.${plant.health}`)}
               {plant.potted_on !== null && (
-                <span className="quiet"> · {t('today.pottedOn', { date: date(plant.potted_on) })}</span>
+                <span className={common.quiet}> · {t('today.pottedOn', { date: date(plant.potted_on) })}</span>
               )}
             </span>
           </li>
@@ -200,7 +206,7 @@ function Tests({ today }: Props) {
   return (
     <section>
       <h2>{t('today.tests')}</h2>
-      <ul className="today-list">
+      <ul className={styles.todayList}>
         {today.tests.map((test) => (
           <li key={test.id}>
             <div>

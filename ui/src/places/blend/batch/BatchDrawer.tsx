@@ -12,6 +12,7 @@ import { TextField } from '../../../kit/fields/TextField';
 import { BatchFigures } from './BatchFigures';
 import { useBlend } from '../state/BlendProvider';
 import { plain, typedNumber } from '../../../i18n/numbers';
+import common from '../../../styles/common.module.css';
 
 const KEPT_AS = 'zolbek.order';
 const GAPS = { untouched: 0, teased: 0.1, combed: 0.25, washed: 0.45 } as const;
@@ -112,7 +113,7 @@ export function BatchDrawer({
       }
     >
       <Form layout="vertical" className="batch-form">
-        <div className="fields-3">
+        <div className={common.fields3}>
           {field('pots', 'pots')}
           {!isFilled && field('ball', 'ball_share', t('unit.percent'))}
           {!isFilled && (
@@ -125,9 +126,9 @@ export function BatchDrawer({
               />
             </Form.Item>
           )}
-          {isFilled && <p className="quiet">{t('batch.filled')}</p>}
+          {isFilled && <p className={common.quiet}>{t('batch.filled')}</p>}
         </div>
-        <div className="fields-4">
+        <div className={common.fields4}>
           {field('spare', 'spare', t('unit.percent'))}
           {field('tub', 'tub_l', t('unit.L'))}
           {field('scoop', 'scoop_l', t('unit.L'))}
@@ -135,7 +136,7 @@ export function BatchDrawer({
         </div>
         <VesselChoice vessels={vessels.data?.data ?? []} choose={(key, litres) => change({ [key]: plain(litres) })} />
         {problem !== undefined && !problem.errors.some((error) => error.path.startsWith('order.')) && (
-          <p className="field-error" role="alert">
+          <p className={common.fieldError} role="alert">
             {problem.message}
           </p>
         )}
@@ -164,7 +165,7 @@ export function BatchDrawer({
         </Form.Item>
         <TextField label={t('batch.note')} value={note} onChange={setNote} />
         {save.error !== null && saveProblem?.at('name') === undefined && (
-          <p className="field-error" role="alert">
+          <p className={common.fieldError} role="alert">
             {saveProblem?.message ?? t('problem.offline')}
           </p>
         )}
@@ -186,7 +187,7 @@ function VesselChoice({
     return null;
   }
   return (
-    <p className="vessel-choice">
+    <p className={common.vesselChoice}>
       {vessels.map((vessel) => (
         <Button key={vessel.id} size="small" onClick={() => choose(vessel.kind, vessel.volume_l)}>
           {vessel.name} {n(vessel.volume_l)} L

@@ -4,6 +4,8 @@ import { useLots } from '../../../api/components';
 import { useMeta } from '../../../api/meta';
 import { Swatch } from '../../../drawing/Swatch';
 import { useWords } from '../../../i18n/words';
+import styles from './batch.module.css';
+import common from '../../../styles/common.module.css';
 
 /** Litres, loads, scoops, packs, cost and weight of a batch. */
 export function BatchFigures({
@@ -24,8 +26,8 @@ export function BatchFigures({
   const currency = useMeta().data?.currency ?? 'EUR';
 
   return (
-    <section className={fresh ? 'batch-figures' : 'batch-figures not-fresh'} aria-busy={!fresh}>
-      <p className="batch-loose">
+    <section className={fresh ? styles.batchFigures : `${styles.batchFigures} ${common.notFresh}`} aria-busy={!fresh}>
+      <p className={styles.batchLoose}>
         <strong>{t('batch.loose', { litres: n(plan.loose_l) })}</strong>{' '}
         {t('batch.looseHint', {
           net: n(plan.net_per_pot_l * pots),
@@ -35,7 +37,7 @@ export function BatchFigures({
         })}
         {plan.layer_l > 0 && `, ${t('batch.layerLine', { litres: n(plan.layer_l) })}`}
       </p>
-      <ul className="batch-sums">
+      <ul className={styles.batchSums}>
         <li>{t('batch.loads', { loads: plan.loads, litres: n(plan.load_l) })}</li>
         <li>{t('batch.weight', { kg: n(plan.mass_kg) })}</li>
         <li>{plan.cost === null ? t('batch.costUnknown') : t('batch.cost', { cost: money(plan.cost, currency) })}</li>
@@ -48,7 +50,7 @@ export function BatchFigures({
         </li>
         <li>{t('batch.wetPot', { kg: n(plan.wet_pot_kg, 2) })}</li>
       </ul>
-      <table className="view-table">
+      <table className={common.viewTable}>
         <thead>
           <tr>
             <th scope="col">{t('batch.component')}</th>
@@ -63,7 +65,7 @@ export function BatchFigures({
           {plan.lines.map((line) => (
             <tr key={line.component_id}>
               <th scope="row">
-                <span className="with-swatch">
+                <span className={common.withSwatch}>
                   <Swatch kind={line.kind} colour={line.colour} />
                   {line.name}
                 </span>
@@ -72,7 +74,7 @@ export function BatchFigures({
               <td>
                 {n(line.litres)}
                 {line.gross_l !== undefined && line.gross_l > line.litres * 1.0005 && (
-                  <span className="quiet"> {t('batch.gross', { litres: n(line.gross_l) })}</span>
+                  <span className={common.quiet}> {t('batch.gross', { litres: n(line.gross_l) })}</span>
                 )}
               </td>
               <td>{line.scoops_per_load === null ? '–' : n(line.scoops_per_load)}</td>
@@ -90,12 +92,12 @@ export function BatchFigures({
       {plan.lines
         .filter((line) => (line.lime_g ?? 0) > 0)
         .map((line) => (
-          <p key={line.component_id} className="mind">
+          <p key={line.component_id} className={common.mind}>
             {t('prep.sheetLime', { name: line.name, grams: n(line.lime_g ?? 0, 2), litres: n(line.mix_l) })}
           </p>
         ))}
       {plan.too_small_for_scoop.length > 0 && (
-        <p className="mind">{t('batch.tooSmall', { names: plan.too_small_for_scoop.join(', ') })}</p>
+        <p className={common.mind}>{t('batch.tooSmall', { names: plan.too_small_for_scoop.join(', ') })}</p>
       )}
     </section>
   );
@@ -119,7 +121,7 @@ function LotChoice({
   return (
     <Select
       size="small"
-      className="lot-choice"
+      className={styles.lotChoice}
       aria-label={`${t('lots.use')}: ${line.name}`}
       value={lot}
       popupMatchSelectWidth={false}

@@ -2,6 +2,7 @@ import { Button } from 'antd';
 
 import { useWords } from '../../../i18n/words';
 import { useBlend } from '../state/BlendProvider';
+import styles from './mix.module.css';
 
 /** Says that the pot is tried at another depth or with other holes, and takes that back. */
 export function AsIf() {
@@ -17,7 +18,7 @@ export function AsIf() {
   ].join(', ');
 
   return (
-    <p className="as-if" role="status">
+    <p className={styles.asIf} role="status">
       {t('blend.asIf', { what })}{' '}
       <Button size="small" onClick={() => dispatch({ do: 'change', touches: 'as-if', mix: { potChange: null } })}>
         {t('blend.asIfBack')}

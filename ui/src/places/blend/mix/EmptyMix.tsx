@@ -4,6 +4,7 @@ import { useRecipes } from '../../../api/recipes';
 import { useWords } from '../../../i18n/words';
 import { useBlend } from '../state/BlendProvider';
 import { opened } from '../state/blendState';
+import styles from './mix.module.css';
 
 /** What stands where the parts will be: the yard's recipes to begin with. */
 export function EmptyMix() {
@@ -12,10 +13,10 @@ export function EmptyMix() {
   const recipes = useRecipes({ per_page: 8 }).data?.data ?? [];
 
   return (
-    <div className="blend-empty">
+    <div className={styles.blendEmpty}>
       <h2>{t('blend.emptyTitle')}</h2>
       <p>{t(recipes.length > 0 ? 'blend.emptyText' : 'blend.emptyTextAlone')}</p>
-      <p className="recipe-picks">
+      <p className={styles.recipePicks}>
         {recipes.map((recipe) => (
           <Button key={recipe.id} onClick={() => dispatch({ do: 'open', mix: opened(history.now, recipe) })}>
             {recipe.name}

@@ -5,6 +5,7 @@ import { useWords } from '../../../i18n/words';
 import { useUndoable } from '../../../kit/hooks/useUndoable';
 import { useBlend } from '../state/BlendProvider';
 import { amountOf, type MixRow, withAmount } from '../state/blendState';
+import styles from './mix.module.css';
 
 /** Takes a premix apart into the components that it is made of; the mix stays the same. */
 export function ExpandButton({ row }: { row: MixRow }) {
@@ -41,7 +42,7 @@ export function ExpandButton({ row }: { row: MixRow }) {
     <Button
       size="small"
       type="link"
-      className="expand"
+      className={styles.expand}
       aria-label={t('write.apartLabel', { name: row.name })}
       onClick={() => void expand()}
     >

@@ -8,6 +8,8 @@ import { NumberField } from '../../../kit/fields/NumberField';
 import { TextField } from '../../../kit/fields/TextField';
 import { ComponentPicker } from '../../../kit/pickers/ComponentPicker';
 import { typedNumber } from '../../../i18n/numbers';
+import common from '../../../styles/common.module.css';
+import styles from './mix.module.css';
 
 interface Line {
   id: string;
@@ -60,7 +62,7 @@ export function ExtrasDrawer({
 
   return (
     <Drawer open={open} onClose={close} title={t('extras.title')} size={600}>
-      <p className="quiet">{t('extras.text')}</p>
+      <p className={common.quiet}>{t('extras.text')}</p>
       <Form layout="vertical">
         <NumberField
           label={t('extras.plain')}
@@ -69,7 +71,7 @@ export function ExtrasDrawer({
           onChange={setPlain}
         />
         {lines.map((line, i) => (
-          <div key={line.id} className="fields-extra">
+          <div key={line.id} className={styles.fieldsExtra}>
             <TextField
               label={t('extras.for')}
               value={line.label}
@@ -101,7 +103,7 @@ export function ExtrasDrawer({
             />
             <Button
               type="text"
-              className="extra-remove"
+              className={styles.extraRemove}
               aria-label={t('extras.remove')}
               onClick={() => setLines(lines.filter((each) => each.id !== line.id))}
             >
@@ -122,11 +124,13 @@ export function ExtrasDrawer({
       </Form>
       {data !== undefined && (
         <section
-          className={fresh ? 'tub-answer' : 'tub-answer not-fresh'}
+          className={fresh ? styles.tubAnswer : `${styles.tubAnswer} ${common.notFresh}`}
           aria-label={t('extras.title')}
           aria-busy={!fresh}
         >
-          <p className="big-figure">{t('extras.base', { litres: n(data.base_l), each: n(data.base_per_pot_l) })}</p>
+          <p className={styles.bigFigure}>
+            {t('extras.base', { litres: n(data.base_l), each: n(data.base_per_pot_l) })}
+          </p>
           {data.variants.map((variant) => (
             <p key={`${variant.label} ${variant.component_name}`}>
               {t('extras.line', {
@@ -145,7 +149,7 @@ export function ExtrasDrawer({
               {t('extras.need', { litres: n(extra.litres), name: extra.name, stock: n(extra.stock_l) })}
             </p>
           ))}
-          <p className="quiet">{t('extras.hint')}</p>
+          <p className={common.quiet}>{t('extras.hint')}</p>
         </section>
       )}
     </Drawer>

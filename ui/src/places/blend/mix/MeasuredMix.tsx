@@ -3,6 +3,8 @@ import { Link, useNavigate } from 'react-router';
 import { useTests } from '../../../api/bench';
 import { useWords } from '../../../i18n/words';
 import { ComparedList } from '../../../kit/measured/ResultView';
+import common from '../../../styles/common.module.css';
+import blendStyles from '../blend.module.css';
 
 /** What tests of this recipe found, laid over what is computed. */
 export function MeasuredMix({ recipeId, compactionIndex }: { recipeId: number; compactionIndex: number | null }) {
@@ -11,14 +13,14 @@ export function MeasuredMix({ recipeId, compactionIndex }: { recipeId: number; c
   const tests = useTests({ status: 'finished', recipe_id: recipeId, per_page: 5 });
   const rows = tests.data?.data ?? [];
   return (
-    <details className="notes" open={rows.length > 0}>
+    <details className={blendStyles.notes} open={rows.length > 0}>
       <summary>{t('measured.title')}</summary>
       {rows.length === 0 && <p>{t('measured.none')}</p>}
       {compactionIndex !== null && <p>{t('measured.index', { index: n(compactionIndex) })}</p>}
       {rows.map((test) => (
         <div key={test.id}>
           <Link to={`/bench/tests/${test.id}`}>{t(`bench.kind.${test.kind}`)}</Link>{' '}
-          <span className="quiet">{test.finished_at === null ? '' : date(test.finished_at)}</span>
+          <span className={common.quiet}>{test.finished_at === null ? '' : date(test.finished_at)}</span>
           <ComparedList compared={test.compared} bare />
         </div>
       ))}

@@ -4,6 +4,7 @@ import { useWords } from '../../../i18n/words';
 import { useBlend } from '../state/BlendProvider';
 import { amountOf, COUNTED, NOTATIONS, sumOf } from '../state/blendState';
 import { typedNumber } from '../../../i18n/numbers';
+import styles from './mix.module.css';
 
 /** How amounts are written, what they come to, and what to do where percentages do not come to a hundred. */
 export function NotationBar() {
@@ -18,7 +19,7 @@ export function NotationBar() {
 
   return (
     <div className="notation">
-      <div className="notation-line">
+      <div className={styles.notationLine}>
         <Select
           size="small"
           aria-label={t('write.notation')}
@@ -30,7 +31,7 @@ export function NotationBar() {
         {usesScoop && (
           <Input
             size="small"
-            className="scoop-field"
+            className={styles.scoopField}
             aria-label={t('write.scoopHolds')}
             title={t('write.scoopHolds')}
             value={mix.scoop}
@@ -58,14 +59,14 @@ export function NotationBar() {
             {t('write.little')}
           </Button>
         )}
-        <span className="parts-total">
+        <span className={styles.partsTotal}>
           {t(`write.total.${mix.notation}`, {
             sum: COUNTED.includes(mix.notation) ? Math.round(sum * 100) / 100 : n(sum, 4),
           })}
         </span>
       </div>
       {off && (
-        <p className="notation-off" role="status">
+        <p className={styles.notationOff} role="status">
           {t(sum < 100 ? 'write.short' : 'write.over', { sum: n(sum, 4), rest: n(Math.abs(100 - sum), 3) })}{' '}
           {sum < 100 && largest !== undefined && (
             <Button size="small" onClick={() => dispatch({ do: 'fillUp', componentId: largest.componentId })}>

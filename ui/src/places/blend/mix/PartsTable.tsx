@@ -10,6 +10,9 @@ import { ExpandButton } from './ExpandButton';
 import { NotationBar } from './NotationBar';
 import { PreparationForm, SieveMark } from './PreparationForm';
 import { usePreparationWords } from '../../../kit/mixes/usePreparationWords';
+import common from '../../../styles/common.module.css';
+import styles from './mix.module.css';
+import blendStyles from '../blend.module.css';
 
 /** The mix as rows: a pinch of each component, its parts, its share. */
 export function PartsTable({ problem }: { problem: ApiProblem | undefined }) {
@@ -30,7 +33,7 @@ export function PartsTable({ problem }: { problem: ApiProblem | undefined }) {
 
   return (
     <div className="parts">
-      <ul className="parts-rows">
+      <ul className={styles.partsRows}>
         {rows.map((row, i) => {
           const parts = amountOf(row);
           const error =
@@ -41,14 +44,17 @@ export function PartsTable({ problem }: { problem: ApiProblem | undefined }) {
           const errorId = `parts-error-${row.componentId}`;
 
           return (
-            <li key={row.componentId} className={error === undefined ? 'parts-row' : 'parts-row parts-row-wrong'}>
+            <li
+              key={row.componentId}
+              className={error === undefined ? styles.partsRow : `${styles.partsRow} parts-row-wrong`}
+            >
               <Swatch kind={row.kind} colour={row.colour} />
-              <span className="parts-name">
+              <span className={styles.partsName}>
                 {row.name}
-                {row.preparation != null && <em className="parts-prepared">{said(row.preparation)}</em>}
+                {row.preparation != null && <em className={blendStyles.partsPrepared}>{said(row.preparation)}</em>}
                 {row.source === 'premix' && <ExpandButton row={row} />}
               </span>
-              <span className="parts-stepper">
+              <span className={styles.partsStepper}>
                 <Button
                   aria-label={t('blend.less', { name: row.name })}
                   disabled={parts !== null && parts <= 0}
@@ -77,12 +83,12 @@ export function PartsTable({ problem }: { problem: ApiProblem | undefined }) {
                   +
                 </Button>
               </span>
-              <span className="parts-share">
+              <span className={styles.partsShare}>
                 {parts === null || total <= 0 ? '–' : percent(Math.max(0, parts) / total)}
               </span>
               <Button
                 type="text"
-                className="parts-prepare"
+                className={styles.partsPrepare}
                 aria-label={t('prep.button', { name: row.name })}
                 title={t('prep.button', { name: row.name })}
                 onClick={() => setPreparing(row)}
@@ -91,14 +97,14 @@ export function PartsTable({ problem }: { problem: ApiProblem | undefined }) {
               </Button>
               <Button
                 type="text"
-                className="parts-remove"
+                className={styles.partsRemove}
                 aria-label={t('blend.remove', { name: row.name })}
                 onClick={() => dispatch({ do: 'remove', componentId: row.componentId })}
               >
                 ×
               </Button>
               {error !== undefined && (
-                <p id={errorId} className="field-error" role="alert">
+                <p id={errorId} className={common.fieldError} role="alert">
                   {error}
                 </p>
               )}
@@ -117,7 +123,7 @@ export function PartsTable({ problem }: { problem: ApiProblem | undefined }) {
         />
       )}
       {problem?.at('parts') !== undefined && (
-        <p className="field-error" role="alert">
+        <p className={common.fieldError} role="alert">
           {problem.at('parts')}
         </p>
       )}

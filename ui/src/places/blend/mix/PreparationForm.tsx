@@ -7,6 +7,7 @@ import { NumberField } from '../../../kit/fields/NumberField';
 import { useBlend } from '../state/BlendProvider';
 import { type MixRow, type Preparation } from '../state/blendState';
 import { plain, typedNumber } from '../../../i18n/numbers';
+import common from '../../../styles/common.module.css';
 
 const SIZES = [
   ['cut_mm', 'cut'],
@@ -78,7 +79,7 @@ export function PreparationForm({ row, problem, path, close }: Props) {
       ]}
     >
       <Form layout="vertical" className="preparation">
-        <div className="fields-2">
+        <div className={common.fields2}>
           {SIZES.map(([name, words]) => (
             <NumberField
               key={name}
@@ -99,7 +100,9 @@ export function PreparationForm({ row, problem, path, close }: Props) {
           ))}
         </div>
         {own.length > 0 && (
-          <p className="quiet">{t('prep.sievesHint', { apertures: own.map((aperture) => n(aperture)).join(', ') })}</p>
+          <p className={common.quiet}>
+            {t('prep.sievesHint', { apertures: own.map((aperture) => n(aperture)).join(', ') })}
+          </p>
         )}
         <NumberField
           label={t('prep.lime')}

@@ -1,6 +1,8 @@
 import type { Schemas } from '../../../api/client';
 import { useMeta } from '../../../api/meta';
 import { useWords } from '../../../i18n/words';
+import common from '../../../styles/common.module.css';
+import styles from './mix.module.css';
 
 /** With the preparation and without it, side by side: air, water, run-through, price, and what was thrown away. */
 export function PreparationWorth({ evaluation }: { evaluation: Schemas['Evaluation'] }) {
@@ -22,9 +24,9 @@ export function PreparationWorth({ evaluation }: { evaluation: Schemas['Evaluati
     [t('prep.price'), price(mix.price_per_l), price(without.price_per_l)],
   ];
   return (
-    <section className="prep-worth">
+    <section className={styles.prepWorth}>
       <h2>{t('prep.worth')}</h2>
-      <table className="plain-table">
+      <table className={common.plainTable}>
         <thead>
           <tr>
             <td />

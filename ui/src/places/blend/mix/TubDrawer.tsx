@@ -9,6 +9,9 @@ import { useBlend } from '../state/BlendProvider';
 import { amountOf } from '../state/blendState';
 import { ComponentPicker } from '../../../kit/pickers/ComponentPicker';
 import { typedNumber } from '../../../i18n/numbers';
+import styles from './mix.module.css';
+import blendStyles from '../blend.module.css';
+import common from '../../../styles/common.module.css';
 
 const ask = async (body: Schemas['TopUpInput'], signal: AbortSignal) =>
   answerOf(await api.POST('/writing/top-up', { body, signal }));
@@ -44,10 +47,10 @@ export function TubDrawer({ open, close }: { open: boolean; close: () => void })
 
   return (
     <Drawer open={open} onClose={close} title={t('tub.title')} size={560}>
-      <p className="quiet">{t('tub.text')}</p>
+      <p className={common.quiet}>{t('tub.text')}</p>
       <Form layout="vertical">
         {all.map((row, i) => (
-          <div key={row.componentId} className="fields-tub">
+          <div key={row.componentId} className={styles.fieldsTub}>
             <NumberField
               label={t('tub.there', { name: row.name })}
               unit="L"
@@ -89,9 +92,13 @@ export function TubDrawer({ open, close }: { open: boolean; close: () => void })
         />
       </Form>
       {data !== undefined && (
-        <section className={fresh ? 'tub-answer' : 'tub-answer not-fresh'} aria-label={t('tub.add')} aria-busy={!fresh}>
+        <section
+          className={fresh ? styles.tubAnswer : `${styles.tubAnswer} ${common.notFresh}`}
+          aria-label={t('tub.add')}
+          aria-busy={!fresh}
+        >
           <h3>{t('tub.add')}</h3>
-          <dl className="litres">
+          <dl className={blendStyles.litres}>
             {data.add.map((line) => (
               <div key={line.component_id}>
                 <dt>{line.name}</dt>
@@ -101,7 +108,7 @@ export function TubDrawer({ open, close }: { open: boolean; close: () => void })
           </dl>
           <p>{t('tub.total', { total: n(data.total_l), recipe: n(data.recipe_l), least: n(data.least_l) })}</p>
           {data.foreign.map((line) => (
-            <p key={line.component_id} className="notation-off">
+            <p key={line.component_id} className={styles.notationOff}>
               {t('tub.foreign', { name: line.name, share: percent(line.share, 1) })}
             </p>
           ))}

@@ -5,6 +5,7 @@ import { answerOf, api, ApiProblem } from '../../../api/client';
 import { useWords } from '../../../i18n/words';
 import { useBlend } from '../state/BlendProvider';
 import { withAmount } from '../state/blendState';
+import common from '../../../styles/common.module.css';
 
 /** A recipe typed in one's own words. */
 export function WriteDown({ open, close }: { open: boolean; close: () => void }) {
@@ -68,9 +69,9 @@ export function WriteDown({ open, close }: { open: boolean; close: () => void })
           }
         }}
       />
-      <p className="quiet">{t('write.downHint')}</p>
+      <p className={common.quiet}>{t('write.downHint')}</p>
       {wrong !== undefined && (
-        <p className="field-error" role="alert">
+        <p className={common.fieldError} role="alert">
           {wrong}
         </p>
       )}

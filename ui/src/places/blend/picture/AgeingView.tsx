@@ -4,6 +4,8 @@ import { useWords } from '../../../i18n/words';
 import { yearsRange } from '../../../kit/mixes/verdictWords';
 import { useView } from './useView';
 import { ViewFrame } from './ViewFrame';
+import common from '../../../styles/common.module.css';
+import styles from './picture.module.css';
 
 /** The pot by half-years: air, easy water, run-through, level. */
 export function AgeingView({ question }: { question: Schemas['EvaluationInput'] | null }) {
@@ -34,7 +36,7 @@ export function AgeingView({ question }: { question: Schemas['EvaluationInput'] 
     <ViewFrame name="ageing" rows={data?.course} fresh={fresh}>
       {data !== undefined && (
         <>
-          <p className="view-says">
+          <p className={styles.viewSays}>
             {data.fails_after === 0
               ? t('ageing.failsNew')
               : data.fails_after === null
@@ -56,7 +58,7 @@ export function AgeingView({ question }: { question: Schemas['EvaluationInput'] 
             levels={data.air_fails_below > 0 ? [{ y: data.air_fails_below, label: t('ageing.failsBelow') }] : []}
             marks={data.planned_years <= data.horizon ? [{ x: data.planned_years, label: t('ageing.planned') }] : []}
           />
-          <div className="small-charts">
+          <div className={styles.smallCharts}>
             <PlainChart
               {...plain}
               yLabel={t('ageing.easy')}
@@ -76,7 +78,7 @@ export function AgeingView({ question }: { question: Schemas['EvaluationInput'] 
               curves={[line((point) => point.level_drop_cm, '', 'var(--ochre)')]}
             />
           </div>
-          <p className="quiet">{t('ageing.cautious')}</p>
+          <p className={common.quiet}>{t('ageing.cautious')}</p>
         </>
       )}
     </ViewFrame>

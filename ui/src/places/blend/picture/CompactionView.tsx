@@ -6,6 +6,7 @@ import { useWords } from '../../../i18n/words';
 import { useBlend } from '../state/BlendProvider';
 import { useView } from './useView';
 import { ViewFrame } from './ViewFrame';
+import styles from './picture.module.css';
 
 /** From poured to pressed: a slider that sets how firmly the mix lies, and what that does. */
 export function CompactionView({
@@ -62,7 +63,7 @@ export function CompactionView({
               9: t('compaction.pressed'),
             }}
           />
-          <p className="view-says">
+          <p className={styles.viewSays}>
             {t('compaction.text', {
               air: percent(evaluation.pot.air),
               water: n(evaluation.pot.water_l),

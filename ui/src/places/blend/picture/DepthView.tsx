@@ -4,6 +4,8 @@ import { useWords } from '../../../i18n/words';
 import { useBlend } from '../state/BlendProvider';
 import { useView } from './useView';
 import { ViewFrame } from './ViewFrame';
+import styles from './picture.module.css';
+import common from '../../../styles/common.module.css';
 
 /** Air and easy water against depth, and the same mix in every pot of the yard. */
 export function DepthView({ question }: { question: Schemas['EvaluationInput'] | null }) {
@@ -34,8 +36,8 @@ export function DepthView({ question }: { question: Schemas['EvaluationInput'] |
             marks={[{ x: data.now_cm, label: t('depth.now') }]}
             dots={data.pots.map((pot) => ({ x: pot.depth_cm, y: pot.air, label: pot.name }))}
           />
-          <div className="table-scroll">
-            <table className="view-table">
+          <div className={common.tableScroll}>
+            <table className={common.viewTable}>
               <caption>{t('depth.pots')}</caption>
               <thead>
                 <tr>
@@ -53,7 +55,7 @@ export function DepthView({ question }: { question: Schemas['EvaluationInput'] |
                     <th scope="row">
                       <button
                         type="button"
-                        className="as-link"
+                        className={styles.asLink}
                         onClick={() => dispatch({ do: 'change', touches: 'pot', mix: { potId: pot.pot_id } })}
                       >
                         {pot.name}

@@ -4,6 +4,9 @@ import type { Schemas } from '../../../api/client';
 import { FitDrawing } from '../../../drawing/FitDrawing';
 import { useWords } from '../../../i18n/words';
 import { ViewFrame } from './ViewFrame';
+import blendStyles from '../blend.module.css';
+import common from '../../../styles/common.module.css';
+import styles from './picture.module.css';
 
 /** Whether everything goes into the pot, on one scale, with the litres of each thing. */
 export function FitView({
@@ -63,17 +66,17 @@ export function FitView({
     <ViewFrame name="fit" rows={lines.map(([what, litres]) => ({ what, litres }))} fresh={fresh}>
       <FitDrawing section={section} contents={contents} summary={says.join(' ')} />
       {fit === null && (
-        <p className="view-says">
+        <p className={styles.viewSays}>
           {t('fit.noBall')} <Button onClick={setBall}>{t('fit.setBall')}</Button>
         </p>
       )}
       {says.map((sentence) => (
-        <p key={sentence} className="view-says">
+        <p key={sentence} className={styles.viewSays}>
           {sentence}
         </p>
       ))}
       {contents.run_through_without_cover_s !== null && evaluation.pot.run_through_s !== null && (
-        <p className="view-says">
+        <p className={styles.viewSays}>
           {t('fit.cover', {
             without: n(contents.run_through_without_cover_s, 2),
             with: n(evaluation.pot.run_through_s, 2),
@@ -81,7 +84,7 @@ export function FitView({
         </p>
       )}
       {(ball !== null || contents.wall !== null) && (
-        <table className="view-table">
+        <table className={common.viewTable}>
           <thead>
             <tr>
               <th scope="col">{t('fit.with')}</th>
@@ -108,7 +111,7 @@ export function FitView({
           </tbody>
         </table>
       )}
-      <dl className="litres">
+      <dl className={blendStyles.litres}>
         {lines.map(([what, litres]) => (
           <div key={what}>
             <dt>{what}</dt>

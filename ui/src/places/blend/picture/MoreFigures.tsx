@@ -2,6 +2,7 @@ import type { Schemas } from '../../../api/client';
 import { useMeta } from '../../../api/meta';
 import type { MessageId } from '../../../i18n/words';
 import { useWords } from '../../../i18n/words';
+import styles from './picture.module.css';
 
 type Format = 'share' | 'number' | `number ${string}` | 'money';
 
@@ -43,7 +44,7 @@ export function MoreFigures({ evaluation }: { evaluation: Schemas['Evaluation'] 
   const { t } = useWords();
 
   return (
-    <div className="more-figures">
+    <div className={styles.moreFigures}>
       <Figures title={t('more.mix')} rows={MIX.map(([key, format]) => [key, evaluation.mix[key], format])} />
       <Figures title={t('more.pot')} rows={POT.map(([key, format]) => [key, evaluation.pot[key], format])} />
     </div>

@@ -7,6 +7,7 @@ import { type DrawnMaterial, PotSection } from '../../../drawing/PotSection';
 import { useWords } from '../../../i18n/words';
 import { CsvButton } from '../../../kit/lists/CsvButton';
 import { drawn } from '../state/drawn';
+import styles from './picture.module.css';
 
 interface Props {
   evaluation: Schemas['Evaluation'];
@@ -61,7 +62,7 @@ export const Picture = memo(function Picture({ evaluation, potName }: Props) {
         </figcaption>
       </figure>
       {without !== null && (
-        <p className="without-layer">
+        <p className={styles.withoutLayer}>
           {t('section.withoutLayer', {
             air: percent(without.air),
             water: n(without.water_l),
@@ -74,7 +75,7 @@ export const Picture = memo(function Picture({ evaluation, potName }: Props) {
         </p>
       )}
       {evaluation.without_dressing !== null && (
-        <p className="without-layer">
+        <p className={styles.withoutLayer}>
           {t('section.withoutDressing', {
             air: percent(evaluation.without_dressing.air),
             water: n(evaluation.without_dressing.water_l),
@@ -86,7 +87,7 @@ export const Picture = memo(function Picture({ evaluation, potName }: Props) {
         </p>
       )}
       {pot.mesh !== null && (!pot.mesh.holds || pot.mesh.may_clog) && (
-        <p className="mesh-note">
+        <p className={styles.meshNote}>
           {t('section.mesh', {
             aperture: n(pot.mesh.aperture_mm),
             holds: pot.mesh.holds ? 'yes' : 'no',

@@ -11,6 +11,8 @@ import { opened } from '../state/blendState';
 import { FIGURES, figureText } from './figures';
 import { useView } from './useView';
 import { ViewFrame } from './ViewFrame';
+import styles from './picture.module.css';
+import blendStyles from '../blend.module.css';
 
 type Figure = Schemas['TradeFigure'];
 
@@ -77,11 +79,11 @@ export function TradeView({ question }: { question: Schemas['EvaluationInput'] |
       rows={data?.points.map((point) => ({ kind: point.kind, name: nameOf(point), ...point.figures }))}
       fresh={fresh}
     >
-      <p className="view-choices">
+      <p className={styles.viewChoices}>
         {axis(t('trade.y'), y, setY)} {axis(t('trade.x'), x, setX)}
       </p>
       {points.length === 0 ? (
-        <p className="blend-wait">{t('trade.none')}</p>
+        <p className={blendStyles.blendWait}>{t('trade.none')}</p>
       ) : (
         <TradeMap
           points={points}
@@ -92,9 +94,9 @@ export function TradeView({ question }: { question: Schemas['EvaluationInput'] |
           yText={text(y)}
         />
       )}
-      <details className="notes">
+      <details className={blendStyles.notes}>
         <summary>{t('view.figures')}</summary>
-        <ul className="trade-list">
+        <ul className={styles.tradeList}>
           {(data?.points ?? []).map((point) => {
             const [px, py] = [point.figures[x], point.figures[y]];
             const said = t('trade.point', {
@@ -110,7 +112,7 @@ export function TradeView({ question }: { question: Schemas['EvaluationInput'] |
                 ) : (
                   <button
                     type="button"
-                    className="as-link"
+                    className={styles.asLink}
                     onClick={() => open(point.recipe_id ?? 0)}
                     title={t('trade.open', { name: point.name })}
                   >

@@ -11,6 +11,9 @@ import { type MixRow, withAmount } from '../state/blendState';
 import { ComponentPicker } from '../../../kit/pickers/ComponentPicker';
 import { FIGURES, figureText } from './figures';
 import { ViewFrame } from './ViewFrame';
+import common from '../../../styles/common.module.css';
+import styles from './picture.module.css';
+import blendStyles from '../blend.module.css';
 
 type Corner = Pick<MixRow, 'componentId' | 'name' | 'kind' | 'colour'>;
 const PLACES = [0, 1, 2] as const;
@@ -49,7 +52,7 @@ export function TriangleView({ question }: { question: Schemas['EvaluationInput'
 
   return (
     <div className="triangle-view">
-      <div className="triangle-choices">
+      <div className={styles.triangleChoices}>
         {PLACES.map((i) => (
           <ComponentPicker
             key={i}
@@ -69,7 +72,7 @@ export function TriangleView({ question }: { question: Schemas['EvaluationInput'
         />
       </div>
       {asked === null ? (
-        <p className="blend-wait">{t('triangle.need')}</p>
+        <p className={blendStyles.blendWait}>{t('triangle.need')}</p>
       ) : (
         <ViewFrame
           name="triangle"
@@ -91,7 +94,7 @@ export function TriangleView({ question }: { question: Schemas['EvaluationInput'
                 text={text}
                 title={`${t('triangle.alt', { a: names[0] ?? '', b: names[1] ?? '', c: names[2] ?? '', figure: t(`amount.${data.figure}`) })} ${t('triangle.keys')}`}
               />
-              <p className="view-says" role="status">
+              <p className={styles.viewSays} role="status">
                 {t('triangle.here', {
                   a: names[0] ?? '',
                   aShare: percent(shares[0] ?? 0),
@@ -106,7 +109,7 @@ export function TriangleView({ question }: { question: Schemas['EvaluationInput'
                   {t('triangle.take')}
                 </Button>
               </p>
-              <p className="quiet">{t('triangle.keys')}</p>
+              <p className={common.quiet}>{t('triangle.keys')}</p>
             </>
           )}
         </ViewFrame>

@@ -2,6 +2,9 @@ import type { ReactNode } from 'react';
 
 import { useWords } from '../../../i18n/words';
 import { CsvButton } from '../../../kit/lists/CsvButton';
+import styles from './picture.module.css';
+import blendStyles from '../blend.module.css';
+import common from '../../../styles/common.module.css';
 
 interface Props {
   name: string;
@@ -15,10 +18,10 @@ export function ViewFrame({ name, rows, fresh, children }: Props) {
   const { t } = useWords();
 
   return (
-    <div className={fresh ? 'view' : 'view not-fresh'} aria-busy={!fresh} data-view={name}>
-      {rows === undefined ? <p className="blend-wait">{t('view.waiting')}</p> : children}
+    <div className={fresh ? styles.view : `${styles.view} ${common.notFresh}`} aria-busy={!fresh} data-view={name}>
+      {rows === undefined ? <p className={blendStyles.blendWait}>{t('view.waiting')}</p> : children}
       {rows !== undefined && rows.length > 0 && (
-        <p className="view-tools">
+        <p className={styles.viewTools}>
           <CsvButton name={`zolbek-${name}`} rows={rows} />
         </p>
       )}

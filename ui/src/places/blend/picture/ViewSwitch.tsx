@@ -3,6 +3,8 @@ import { lazy, Suspense, useState } from 'react';
 import type { Schemas } from '../../../api/client';
 import { useWords } from '../../../i18n/words';
 import { Picture } from './Picture';
+import blendStyles from '../blend.module.css';
+import styles from './picture.module.css';
 
 const FitView = lazy(() => import('./FitView').then((module) => ({ default: module.FitView })));
 const ProfileView = lazy(() => import('./ProfileView').then((module) => ({ default: module.ProfileView })));
@@ -47,14 +49,14 @@ export function ViewSwitch({ evaluation, sure, potName, question, fresh, setBall
 
   return (
     <>
-      <nav className="view-switch" aria-label={t('view.label')}>
+      <nav className={styles.viewSwitch} aria-label={t('view.label')}>
         {VIEWS.map((each) => (
           <button key={each} type="button" aria-pressed={view === each} onClick={() => setView(each)}>
             {t(`view.${each}`)}
           </button>
         ))}
       </nav>
-      <Suspense fallback={<p className="blend-wait">{t('view.waiting')}</p>}>
+      <Suspense fallback={<p className={blendStyles.blendWait}>{t('view.waiting')}</p>}>
         {view === 'section' && <Picture evaluation={evaluation} potName={potName} />}
         {view === 'fit' && <FitView evaluation={evaluation} fresh={fresh} setBall={setBall} />}
         {view === 'profile' && <ProfileView evaluation={evaluation} fresh={fresh} />}

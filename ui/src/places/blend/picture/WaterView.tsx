@@ -3,6 +3,9 @@ import { MonthBars } from '../../../drawing/MonthBars';
 import { useWords } from '../../../i18n/words';
 import { lasting } from '../../../kit/mixes/verdictWords';
 import { ViewFrame } from './ViewFrame';
+import common from '../../../styles/common.module.css';
+import styles from './picture.module.css';
+import blendStyles from '../blend.module.css';
 
 /** Hours between waterings month by month, against how often somebody comes by. */
 export function WaterView({
@@ -17,7 +20,7 @@ export function WaterView({
   const words = useWords();
   const { t, n, percent, month } = words;
   if (water === null) {
-    return <p className="blend-wait">{t('water.noSite')}</p>;
+    return <p className={blendStyles.blendWait}>{t('water.noSite')}</p>;
   }
 
   const off = (name: string, say: (u: number) => string) => {
@@ -41,7 +44,7 @@ export function WaterView({
         markName={t('water.habit')}
         text={(hours) => n(hours, 2)}
       />
-      <p className="view-says">
+      <p className={styles.viewSays}>
         {t('water.hot', {
           month: month(water.hottest_month),
           use: n(water.hot_use_l_day, 2) + off('use_l_day', (u) => n(u, 1)),
@@ -52,7 +55,7 @@ export function WaterView({
           open: percent(water.still_open),
         })}
       </p>
-      <p className="view-says">
+      <p className={styles.viewSays}>
         {t('water.usual', {
           month: month(water.hottest_month),
           use: n(water.months[water.hottest_month]?.use_l_day ?? 0, 2),
@@ -60,7 +63,7 @@ export function WaterView({
           rain: n(water.short_days_with_rain, 2),
         })}
       </p>
-      <p className="quiet">
+      <p className={common.quiet}>
         {t('water.now', {
           month: month(water.now_month),
           hours: n(water.now_interval_h, 2),
@@ -71,9 +74,9 @@ export function WaterView({
           drained: n(water.drained_l_year, 2),
         })}
       </p>
-      <p className="quiet">{t('water.limits')}</p>
-      <div className="table-scroll">
-        <table className="view-table view-table-tight">
+      <p className={common.quiet}>{t('water.limits')}</p>
+      <div className={common.tableScroll}>
+        <table className={`${common.viewTable} ${styles.viewTableTight}`}>
           <thead>
             <tr>
               <th scope="col">{t('water.x')}</th>

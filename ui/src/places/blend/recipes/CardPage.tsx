@@ -17,6 +17,9 @@ import { drawn } from '../state/drawn';
 import { RatingHead } from '../../../kit/mixes/RatingHead';
 import { usePreparationWords } from '../../../kit/mixes/usePreparationWords';
 import { VerdictList } from '../verdicts/VerdictList';
+import styles from './recipes.module.css';
+import common from '../../../styles/common.module.css';
+import blendStyles from '../blend.module.css';
 
 const ask = async (body: Schemas['EvaluationInput'], signal: AbortSignal) =>
   answerOf(await api.POST('/evaluate', { body, signal }));
@@ -36,7 +39,7 @@ export default function CardPage() {
   const total = sumOf(mix);
   if (mix.rows.length === 0) {
     return (
-      <div className="list-empty">
+      <div className={common.listEmpty}>
         <p>{t('card.needMix')}</p>
         <Link to="/blend">{t('compare.back')}</Link>
       </div>
@@ -45,23 +48,23 @@ export default function CardPage() {
   const { situation } = mix;
 
   return (
-    <div className="card-page">
-      <p className="sheet-tools no-print">
+    <div className={styles.cardPage}>
+      <p className={`${common.sheetTools} ${common.noPrint}`}>
         <Link to="/blend">{t('compare.back')}</Link>
         <Button type="primary" onClick={() => window.print()}>
           {t('view.print')}
         </Button>
       </p>
-      <article className="recipe-card">
+      <article className={styles.recipeCard}>
         <header>
           <h1>{mix.recipeName === '' ? t('card.title') : mix.recipeName}</h1>
           <p>
             {plant?.name ?? t(`group.${mix.group}`)} · {t('card.inPot', { pot: pot?.name ?? '' })}
             {version !== undefined && ` · ${t('blend.versionN', { n: version.number })}, ${date(version.made_at)}`}
           </p>
-          {mix.recipeTags.length > 0 && <p className="quiet">{mix.recipeTags.join(' · ')}</p>}
+          {mix.recipeTags.length > 0 && <p className={common.quiet}>{mix.recipeTags.join(' · ')}</p>}
         </header>
-        <table className="card-parts">
+        <table className={styles.cardParts}>
           <thead>
             <tr>
               <th scope="col">{t('bins.name')}</th>
@@ -74,7 +77,7 @@ export default function CardPage() {
               <tr key={row.componentId}>
                 <th scope="row">
                   <Swatch kind={row.kind} colour={row.colour} /> {row.name}
-                  {row.preparation != null && <em className="parts-prepared">{said(row.preparation)}</em>}
+                  {row.preparation != null && <em className={blendStyles.partsPrepared}>{said(row.preparation)}</em>}
                 </th>
                 <td>{row.text}</td>
                 <td>{total > 0 ? percent((amountOf(row) ?? 0) / total) : '–'}</td>
@@ -93,7 +96,7 @@ export default function CardPage() {
           </tfoot>
         </table>
         {mix.recipeNote !== '' && <p>{mix.recipeNote}</p>}
-        <p className="quiet">
+        <p className={common.quiet}>
           {t('card.where')}: {t(`purpose.${situation.purpose}`)} · {site?.name ?? t('blend.noSite')} ·{' '}
           {t(`exposure.${situation.exposure}`)} · {t('season.summer')}:{' '}
           {t('habit.hours', { hours: String(situation.hours.summer) })} · {t(`method.${situation.method}`)} ·{' '}
@@ -101,7 +104,7 @@ export default function CardPage() {
           {t(`feed.${situation.feed}`).toLowerCase()}
         </p>
         {data !== undefined && (
-          <div className="card-answer">
+          <div className={styles.cardAnswer}>
             <div>
               <PotSection
                 section={data.section}

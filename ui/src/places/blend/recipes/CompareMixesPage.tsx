@@ -21,6 +21,9 @@ import { HOURS } from '../situation/SituationDrawer';
 import { VerdictList } from '../verdicts/VerdictList';
 import { withVersion } from './VersionsDrawer';
 import { FIGURES, figureText } from '../picture/figures';
+import blendStyles from '../blend.module.css';
+import common from '../../../styles/common.module.css';
+import styles from './recipes.module.css';
 
 const ask = async (body: Schemas['ComparisonInput'], signal: AbortSignal) =>
   answerOf(await api.POST('/compare', { body, signal }));
@@ -71,13 +74,13 @@ export default function CompareMixesPage() {
   );
 
   return (
-    <div className="compare-page">
-      <header className="list-head">
+    <div className={styles.comparePage}>
+      <header className={common.listHead}>
         <h1>{t('compare.pageTitle')}</h1>
-        <span className="no-print">
+        <span className={common.noPrint}>
           <Link to="/blend">{t('compare.back')}</Link>
         </span>
-        <Button className="no-print" onClick={() => window.print()}>
+        <Button className={common.noPrint} onClick={() => window.print()}>
           {t('view.print')}
         </Button>
         {data !== undefined && (
@@ -95,7 +98,7 @@ export default function CompareMixesPage() {
           />
         )}
       </header>
-      <div className="compare-add no-print">
+      <div className={`${styles.compareAdd} ${common.noPrint}`}>
         <Button disabled={isFull || now === null} onClick={() => add(mixName, now)}>
           {t('compare.now')}
         </Button>
@@ -159,15 +162,15 @@ export default function CompareMixesPage() {
           />
         </label>
       </div>
-      {isFull && <p className="quiet no-print">{t('compare.full')}</p>}
-      {items.length < 2 && <p className="blend-wait">{t('compare.need')}</p>}
+      {isFull && <p className={`${common.quiet} ${common.noPrint}`}>{t('compare.full')}</p>}
+      {items.length < 2 && <p className={blendStyles.blendWait}>{t('compare.need')}</p>}
       {problem !== undefined && (
-        <p className="field-error" role="alert">
+        <p className={common.fieldError} role="alert">
           {problem.message}
         </p>
       )}
       {items.length >= 1 && (
-        <ul className="compare-items no-print">
+        <ul className={`${styles.compareItems} ${common.noPrint}`}>
           {items.map((item, i) => (
             <li key={`${item.label} ${i}`}>
               {item.label}{' '}
@@ -184,8 +187,8 @@ export default function CompareMixesPage() {
         </ul>
       )}
       {data !== undefined && items.length >= 2 && (
-        <div className={fresh ? '' : 'not-fresh'} aria-busy={!fresh}>
-          <section className="compare-says" aria-label={t('compare.first', { name: data.items[0]?.label ?? '' })}>
+        <div className={fresh ? '' : common.notFresh} aria-busy={!fresh}>
+          <section className={styles.compareSays} aria-label={t('compare.first', { name: data.items[0]?.label ?? '' })}>
             <h2>{t('compare.first', { name: data.items[0]?.label ?? '' })}</h2>
             {data.differences.length === 0 && <p>{t('compare.same')}</p>}
             <ul>
@@ -202,13 +205,13 @@ export default function CompareMixesPage() {
             </ul>
           </section>
           <div
-            className="compare-columns"
+            className={styles.compareColumns}
             style={{ gridTemplateColumns: `repeat(${data.items.length}, minmax(0, 1fr))` }}
           >
             {data.items.map((item, i) => (
               <article key={`${item.label} ${i}`} aria-label={item.label}>
                 <h2>{item.label}</h2>
-                <p className="quiet">{item.pot_name === potName ? '' : item.pot_name}</p>
+                <p className={common.quiet}>{item.pot_name === potName ? '' : item.pot_name}</p>
                 <RatingHead rated={item.evaluation} hasSite={item.evaluation.water !== null} />
                 <PotSection
                   section={item.evaluation.section}
@@ -219,7 +222,7 @@ export default function CompareMixesPage() {
                   title={`${item.label}: ${t('view.air')} ${percent(item.evaluation.pot.air)}`}
                 />
                 <LedgerBar ledger={item.evaluation.ledger} volumeL={item.evaluation.pot.volume_l} />
-                <dl className="litres">
+                <dl className={blendStyles.litres}>
                   {FIGURES.map((name) => (
                     <div key={name}>
                       <dt>{t(`amount.${name}`)}</dt>

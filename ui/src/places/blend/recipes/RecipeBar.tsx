@@ -9,6 +9,8 @@ import { useUndoable } from '../../../kit/hooks/useUndoable';
 import { useBlend } from '../state/BlendProvider';
 import { differs, emptyMix, opened } from '../state/blendState';
 import { linkOf } from '../state/mixLink';
+import styles from './recipes.module.css';
+import common from '../../../styles/common.module.css';
 
 const SaveRecipe = lazy(() => import('./SaveRecipe').then((module) => ({ default: module.SaveRecipe })));
 const VersionsDrawer = lazy(() => import('./VersionsDrawer').then((module) => ({ default: module.VersionsDrawer })));
@@ -105,16 +107,16 @@ export function RecipeBar({ saving, setSaving, tools }: Props) {
   ];
 
   return (
-    <div className="recipe-bar">
+    <div className={styles.recipeBar}>
       <Select
-        className="recipe-select"
+        className={styles.recipeSelect}
         aria-label={t('blend.recipePick')}
         placeholder={t('blend.recipePick')}
         value={mix.recipeId}
         showSearch={{ searchValue: search, filterOption: false, onSearch: setSearch }}
         options={(recipes.data?.data ?? []).map((recipe) => ({ value: recipe.id, label: recipe.name, recipe }))}
         optionRender={({ data }) => (
-          <span className="picker-option">
+          <span className={common.pickerOption}>
             <span>{data.recipe.name}</span>
             <small>{data.recipe.tags.join(' · ')}</small>
           </span>
@@ -122,7 +124,7 @@ export function RecipeBar({ saving, setSaving, tools }: Props) {
         labelRender={({ label }) => (
           <span>
             {label ?? mix.recipeName}
-            {isChanged && <em className="changed"> · {t('blend.recipeChanged')}</em>}
+            {isChanged && <em className={styles.changed}> · {t('blend.recipeChanged')}</em>}
           </span>
         )}
         onSelect={(_, { recipe }) => {

@@ -7,6 +7,7 @@ import { useWords } from '../../../i18n/words';
 import { useUndoable } from '../../../kit/hooks/useUndoable';
 import { useBlend } from '../state/BlendProvider';
 import { amountOf, partOf } from '../state/blendState';
+import common from '../../../styles/common.module.css';
 
 /** Saves a mix as a recipe; a change of one asks for its reason. */
 export function SaveRecipe({ open, isChanged, close }: { open: boolean; isChanged: boolean; close: () => void }) {
@@ -103,7 +104,7 @@ export function SaveRecipe({ open, isChanged, close }: { open: boolean; isChange
           <Input.TextArea id={noteId} value={note} rows={2} onChange={(event) => setNote(event.target.value)} />
         </Form.Item>
         {(general !== undefined || notNumber) && (
-          <p className="field-error" role="alert">
+          <p className={common.fieldError} role="alert">
             {general ?? t('problem.fields')}
           </p>
         )}

@@ -7,6 +7,8 @@ import { useWords } from '../../../i18n/words';
 import { useBlend } from '../state/BlendProvider';
 import { type Mix, questionOf, withAmount } from '../state/blendState';
 import { keepComparison } from '../state/comparison';
+import common from '../../../styles/common.module.css';
+import styles from './recipes.module.css';
 
 /** Every version of a recipe with its reason, what changed, and what that did to the pot. */
 export function VersionsDrawer({ open, close }: { open: boolean; close: () => void }) {
@@ -39,8 +41,8 @@ export function VersionsDrawer({ open, close }: { open: boolean; close: () => vo
 
   return (
     <Drawer open={open} onClose={close} title={t('version.title', { name: mix.recipeName })} size={520}>
-      {versions.length === 1 && <p className="quiet">{t('version.none')}</p>}
-      <ol className="versions">
+      {versions.length === 1 && <p className={common.quiet}>{t('version.none')}</p>}
+      <ol className={styles.versions}>
         {versions.map((version, i) => {
           const before = versions[i + 1];
 
@@ -48,10 +50,10 @@ export function VersionsDrawer({ open, close }: { open: boolean; close: () => vo
             <li key={version.number}>
               <h3>
                 {t('blend.versionN', { n: version.number })} {i === 0 && <em>{t('version.now')}</em>}
-                <span className="quiet"> {date(version.made_at)}</span>
+                <span className={common.quiet}> {date(version.made_at)}</span>
               </h3>
               <p>{version.reason === '' ? t('version.noReason') : version.reason}</p>
-              <ul className="quiet">
+              <ul className={common.quiet}>
                 {version.changes.map((change) => (
                   <li key={change.name}>{said(change)}</li>
                 ))}

@@ -6,6 +6,7 @@ import { useWords } from '../../../i18n/words';
 import { NumberField } from '../../../kit/fields/NumberField';
 import { useBlend } from '../state/BlendProvider';
 import { typedNumber } from '../../../i18n/numbers';
+import styles from './situation.module.css';
 
 /** The crown is the largest doubt about water, so it is asked for where water is judged, with a sensible start. */
 export function CanopyAsk({ evaluation }: { evaluation: Schemas['Evaluation'] }) {
@@ -19,7 +20,7 @@ export function CanopyAsk({ evaluation }: { evaluation: Schemas['Evaluation'] })
   const cm = n(water.canopy_cm, 2);
 
   return (
-    <Form layout="vertical" className="canopy-ask">
+    <Form layout="vertical" className={styles.canopyAsk}>
       <CanopyPicture
         canopyCm={water.canopy_cm}
         potCm={Math.max(...section.outline.map((point) => point.width_cm))}
@@ -33,7 +34,7 @@ export function CanopyAsk({ evaluation }: { evaluation: Schemas['Evaluation'] })
         error={typed.trim() !== '' && typedNumber(typed) === null ? t('common.notNumber') : undefined}
         onChange={(canopyCm) => dispatch({ do: 'situation', touches: 'canopyCm', situation: { canopyCm } })}
       />
-      <p className="canopy-hint">{t(water.canopy_given ? 'canopy.given' : 'canopy.estimated', { cm })}</p>
+      <p className={styles.canopyHint}>{t(water.canopy_given ? 'canopy.given' : 'canopy.estimated', { cm })}</p>
     </Form>
   );
 }

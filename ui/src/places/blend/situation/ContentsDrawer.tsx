@@ -8,6 +8,8 @@ import { useBlend } from '../state/BlendProvider';
 import { ComponentPicker } from '../../../kit/pickers/ComponentPicker';
 import type { Contents } from '../state/situationState';
 import { typedNumber } from '../../../i18n/numbers';
+import common from '../../../styles/common.module.css';
+import styles from './situation.module.css';
 
 const TREATMENTS: Schemas['BallTreatment'][] = ['untouched', 'teased', 'combed', 'washed'];
 type NumberOf = 'share' | 'length' | 'width' | 'height' | 'years' | 'wallCm' | 'objects' | 'bed' | 'collar' | 'mound';
@@ -51,7 +53,7 @@ export function ContentsDrawer({
 
   return (
     <Drawer open={open} onClose={close} title={t('contents.title')} size={520}>
-      <Form layout="vertical" className="situation-form">
+      <Form layout="vertical" className={styles.situationForm}>
         <h3>{t('contents.ball')}</h3>
         <Segmented
           aria-label={t('contents.ball')}
@@ -64,7 +66,7 @@ export function ContentsDrawer({
         />
         {contents.ball === 'share' && number('share', t('contents.share'), t('unit.percent'))}
         {contents.ball === 'size' && (
-          <div className="fields-3">
+          <div className={common.fields3}>
             {number('length', t('contents.length'), t('unit.cm'))}
             {number('width', t('contents.width'), t('unit.cm'))}
             {number('height', t('contents.height'), t('unit.cm'))}
@@ -72,7 +74,7 @@ export function ContentsDrawer({
         )}
         {contents.ball !== 'none' && (
           <>
-            <div className="fields-3">
+            <div className={common.fields3}>
               <Form.Item label={t('batch.gaps')}>
                 <Select
                   aria-label={t('batch.gaps')}
@@ -94,7 +96,7 @@ export function ContentsDrawer({
               </Form.Item>
               {number('years', t('contents.years'), t('unit.years'))}
             </div>
-            <div className="fields-3">
+            <div className={common.fields3}>
               {number('bed', t('contents.bed'), t('unit.cm'))}
               {number('collar', t('contents.collar'), t('unit.cm'))}
               {number('mound', t('contents.mound'), t('unit.cm'))}
@@ -112,7 +114,7 @@ export function ContentsDrawer({
           onChange={(wall) => set('wall', { wall })}
         />
         {contents.wall !== 'none' && (
-          <div className="fields-layer">
+          <div className={styles.fieldsLayer}>
             {contents.wall === 'moss' ? (
               <Form.Item
                 label={t('contents.wallComponent')}
@@ -126,7 +128,7 @@ export function ContentsDrawer({
                 />
               </Form.Item>
             ) : (
-              <p className="quiet">{t('contents.wall.old_soil')}</p>
+              <p className={common.quiet}>{t('contents.wall.old_soil')}</p>
             )}
             {number('wallCm', t('contents.wallCm'), t('unit.cm'))}
           </div>
@@ -139,7 +141,7 @@ export function ContentsDrawer({
           onPick={({ id, name }) => set('holeCover', { holeCover: { id, name } })}
         />
         {number('objects', t('contents.objects'), 'L')}
-        <p className="quiet">{t('contents.layerHint')}</p>
+        <p className={common.quiet}>{t('contents.layerHint')}</p>
       </Form>
     </Drawer>
   );

@@ -13,6 +13,8 @@ import type { Action, Mix } from '../state/blendState';
 import { ComponentPicker } from '../../../kit/pickers/ComponentPicker';
 import { SpeciesPicker } from '../../../kit/pickers/SpeciesPicker';
 import { typedNumber } from '../../../i18n/numbers';
+import common from '../../../styles/common.module.css';
+import styles from './situation.module.css';
 
 const ContentsDrawer = lazy(() => import('./ContentsDrawer').then((module) => ({ default: module.ContentsDrawer })));
 const SituationDrawer = lazy(() => import('./SituationDrawer').then((module) => ({ default: module.SituationDrawer })));
@@ -75,7 +77,7 @@ const ThreeChoices = memo(function ThreeChoices(props: ChoiceProps) {
   }, [firstSite, dispatch]);
 
   return (
-    <Form layout="vertical" className="situation">
+    <Form layout="vertical" className={styles.situation}>
       <Form.Item label={t('blend.plant')}>
         <SpeciesPicker
           group={group}
@@ -96,7 +98,7 @@ const ThreeChoices = memo(function ThreeChoices(props: ChoiceProps) {
             showSearch={{ optionFilterProp: 'label' }}
             options={(pots.data?.data ?? []).map((pot) => ({ value: pot.id, label: pot.name, pot }))}
             optionRender={({ data }) => (
-              <span className="picker-option">
+              <span className={common.pickerOption}>
                 <PotOutline outline={data.pot.outline} width={36} height={24} />
                 <span>{data.pot.name}</span>
                 <small>{n(data.pot.volume_l, 2)} L</small>
@@ -120,7 +122,7 @@ const ThreeChoices = memo(function ThreeChoices(props: ChoiceProps) {
         />
       </Form.Item>
       <Form.Item label={t('blend.situation')} validateStatus={wrong === undefined ? '' : 'error'} help={wrong}>
-        <Button block className="situation-more" onClick={more}>
+        <Button block className={styles.situationMore} onClick={more}>
           {t('blend.situationMore')}
         </Button>
       </Form.Item>
@@ -181,12 +183,12 @@ const SetupFields = memo(function SetupFields({ layer, problem, dispatch, setCon
 
   return (
     <Form layout="vertical" className="pot-setup">
-      <div className="fields-3">
+      <div className={common.fields3}>
         {number('headspace', 'headspace_cm', 'unit.cm')}
         {number('dressing', 'top_dressing_cm', 'unit.cm')}
         {number('tree', 'tree_weight_kg', 'unit.kg')}
       </div>
-      <div className="fields-layer">
+      <div className={styles.fieldsLayer}>
         <Form.Item
           label={t('blend.layer')}
           validateStatus={layerProblem === undefined ? '' : 'error'}
@@ -221,7 +223,7 @@ const SetupFields = memo(function SetupFields({ layer, problem, dispatch, setCon
       </div>
       <Button onClick={() => setContentsOpen(true)}>{t('blend.contentsMore')}</Button>
       {contentsProblem !== undefined && (
-        <p className="field-error" role="alert">
+        <p className={common.fieldError} role="alert">
           {contentsProblem}
         </p>
       )}

@@ -7,6 +7,8 @@ import { NumberField } from '../../../kit/fields/NumberField';
 import { useBlend } from '../state/BlendProvider';
 import { SEASONS, type Situation } from '../state/situationState';
 import { typedNumber } from '../../../i18n/numbers';
+import common from '../../../styles/common.module.css';
+import styles from './situation.module.css';
 
 const PURPOSES: Schemas['Purpose'][] = [
   'grow_on',
@@ -113,9 +115,9 @@ export function SituationDrawer({
       size={560}
       extra={<Button onClick={() => void navigate('/blend/library')}>{t('blend.library.edit')}</Button>}
     >
-      <Form layout="vertical" className="situation-form">
+      <Form layout="vertical" className={styles.situationForm}>
         <h3>{t('situation.plant')}</h3>
-        <div className="fields-3">
+        <div className={common.fields3}>
           {choice(
             t('situation.purpose'),
             situation.purpose,
@@ -159,7 +161,7 @@ export function SituationDrawer({
           {number('weeksSince', t('situation.weeksSince'), 'weeks_since', t('unit.weeks'))}
         </div>
         <h3>{t('situation.place')}</h3>
-        <div className="fields-3">
+        <div className={common.fields3}>
           {choice(
             t('situation.exposure'),
             situation.exposure,
@@ -205,7 +207,7 @@ export function SituationDrawer({
         {number('rainShare', t('situation.rainShare'), 'rain_share', t('unit.percent'), t('situation.rainShareHint'))}
         <h3>{t('situation.care')}</h3>
         <p>{t('situation.habit')}</p>
-        <div className="fields-seasons">
+        <div className={styles.fieldsSeasons}>
           {SEASONS.map((season) => (
             <Form.Item key={season} label={t(`season.${season}`)}>
               <Select
@@ -227,7 +229,7 @@ export function SituationDrawer({
           (word) => t(`method.${word}`),
           (method) => set('method', { method: method ?? 'can' }),
         )}
-        <div className="fields-3">
+        <div className={common.fields3}>
           {choice(
             t('situation.feed'),
             situation.feed,
@@ -245,7 +247,7 @@ export function SituationDrawer({
           {number('feedMix', t('situation.feedMix'), 'feed_acidity_mmol_l_year', undefined, t('situation.feedMixHint'))}
         </div>
         <h3>{t('situation.plan')}</h3>
-        <div className="fields-4">
+        <div className={common.fields4}>
           {number('plannedYears', t('situation.years'), 'planned_years', t('unit.years'), t('situation.yearsHint'))}
           {number('budget', t('situation.budget'), 'budget')}
           {number('potsWanted', t('situation.pots'), 'pots_wanted')}

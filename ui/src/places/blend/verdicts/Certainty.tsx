@@ -4,6 +4,8 @@ import type { Schemas } from '../../../api/client';
 import type { MessageId } from '../../../i18n/words';
 import { useWords } from '../../../i18n/words';
 import { fromTo, isWide, yearsRange } from '../../../kit/mixes/verdictWords';
+import common from '../../../styles/common.module.css';
+import styles from './verdicts.module.css';
 
 type Uncertainties = Schemas['UncertainFigure'][];
 
@@ -31,7 +33,7 @@ export function Certainty({ figures, evaluation }: { figures: Uncertainties; eva
   };
 
   return (
-    <section className="certainty">
+    <section className={styles.certainty}>
       <h3>{t('sure.title')}</h3>
       <ul>
         {figures.map((each) => {
@@ -56,7 +58,7 @@ export function Certainty({ figures, evaluation }: { figures: Uncertainties; eva
                 })}
               </strong>{' '}
               {each.property !== null && (
-                <span className="quiet">
+                <span className={common.quiet}>
                   {t(each.component_name === null ? 'sure.mostModel' : 'sure.most', {
                     property: t(`property.${each.property}` as MessageId),
                     component: each.component_name ?? '',
@@ -77,7 +79,7 @@ export function Certainty({ figures, evaluation }: { figures: Uncertainties; eva
         {evaluation.years !== null && evaluation.years.slow !== 0 && (
           <li>
             <strong>{`${t('amount.years')} ${yearsRange(evaluation.years, words)}`}</strong>{' '}
-            <span className="quiet">{t('sure.mostModel', { property: t('property.model_ageing') })}</span>
+            <span className={common.quiet}>{t('sure.mostModel', { property: t('property.model_ageing') })}</span>
           </li>
         )}
       </ul>

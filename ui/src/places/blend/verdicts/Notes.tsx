@@ -2,6 +2,8 @@ import type { ReactNode } from 'react';
 import { Link } from 'react-router';
 import type { Schemas } from '../../../api/client';
 import { useWords } from '../../../i18n/words';
+import common from '../../../styles/common.module.css';
+import blendStyles from '../blend.module.css';
 
 interface Props {
   notes: Schemas['Note'][];
@@ -18,7 +20,7 @@ export function Notes({ notes, children }: Props) {
   const segregation = notes.find((note) => note.code === 'segregation');
 
   return (
-    <details className="notes">
+    <details className={blendStyles.notes}>
       <summary>{t('note.title')}</summary>
       <ul>
         {compressible !== undefined && (
@@ -32,12 +34,12 @@ export function Notes({ notes, children }: Props) {
           <li key={note.code}>{t('note.segregates_dry', { share: percent(note.share) })}</li>
         ))}
         {codes('salts_high', 'salts_harmful').map((note) => (
-          <li key={`${note.code} ${note.component_name}`} className="mind">
+          <li key={`${note.code} ${note.component_name}`} className={common.mind}>
             {t(`note.${note.code as 'salts_high'}`, { component: note.component_name ?? '' })}
           </li>
         ))}
         {codes('water_salts_high', 'water_salts_harmful').map((note) => (
-          <li key={note.code} className="mind">
+          <li key={note.code} className={common.mind}>
             {t(`note.${note.code as 'water_salts_high'}`, { ec: n(note.share, 2) })}
           </li>
         ))}

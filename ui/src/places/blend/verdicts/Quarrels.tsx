@@ -1,6 +1,8 @@
 import type { Schemas } from '../../../api/client';
 import type { MessageId } from '../../../i18n/words';
 import { useWords, type Words } from '../../../i18n/words';
+import blendStyles from '../blend.module.css';
+import styles from './verdicts.module.css';
 
 const SHARES =
   /^(share|air|otherAir|laterAir|drought|fit|otherFit|bare|stone|moss|floats|lost|cut|recovery|otherRecovery|ball|around|gap)$/;
@@ -16,7 +18,7 @@ export function Quarrels({ quarrels }: { quarrels: Schemas['Quarrel'][] }) {
   }
 
   return (
-    <details className="notes quarrels">
+    <details className={`${blendStyles.notes} ${styles.quarrels}`}>
       <summary>{t('quarrel.title')}</summary>
       <dl>
         {quarrels.map(({ code, figures }) => (

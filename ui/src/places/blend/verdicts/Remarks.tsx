@@ -1,5 +1,6 @@
 import type { Schemas } from '../../../api/client';
 import { useWords } from '../../../i18n/words';
+import blendStyles from '../blend.module.css';
 
 /** Reaction, surface and tipping in plain sentences. */
 export function Remarks({ evaluation }: { evaluation: Schemas['Evaluation'] }) {
@@ -63,7 +64,7 @@ export function Remarks({ evaluation }: { evaluation: Schemas['Evaluation'] }) {
   }
 
   return (
-    <details className="notes">
+    <details className={blendStyles.notes}>
       <summary>{t('reaction.title')}</summary>
       <ul>
         {says.map((sentence) => (

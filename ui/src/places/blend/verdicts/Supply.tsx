@@ -1,6 +1,8 @@
 import type { Schemas } from '../../../api/client';
 import { useMeta } from '../../../api/meta';
 import { useWords } from '../../../i18n/words';
+import common from '../../../styles/common.module.css';
+import styles from './verdicts.module.css';
 
 /** What the mix in one pot costs and how many pots the stock fills: beside the verdict, not in it. */
 export function Supply({ supply }: { supply: Schemas['Supply'] | null }) {
@@ -14,9 +16,9 @@ export function Supply({ supply }: { supply: Schemas['Supply'] | null }) {
   const isShort = pots !== null && pots < wanted;
 
   return (
-    <section className="supply" aria-label={t('supply.title')}>
+    <section className={styles.supply} aria-label={t('supply.title')}>
       {cost !== null && (
-        <p className={isOver ? 'mind' : ''}>
+        <p className={isOver ? common.mind : ''}>
           {isOver && <span aria-hidden="true">▲ </span>}
           {isOver
             ? t('supply.costOver', { cost: money(cost, currency), budget: money(budget, currency) })
@@ -24,7 +26,7 @@ export function Supply({ supply }: { supply: Schemas['Supply'] | null }) {
         </p>
       )}
       {pots !== null && (
-        <p className={isShort ? 'mind' : ''}>
+        <p className={isShort ? common.mind : ''}>
           {isShort && <span aria-hidden="true">▲ </span>}
           {isShort ? t('supply.stock', { pots, wanted }) : t('supply.stockAll', { pots })}
         </p>

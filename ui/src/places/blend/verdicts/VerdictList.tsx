@@ -6,6 +6,7 @@ import { useWords } from '../../../i18n/words';
 import { useBlend } from '../state/BlendProvider';
 import { mendAction, mendWords } from '../state/mendActions';
 import { type About, figure, names, plusMinus, sentence, yearsRange } from '../../../kit/mixes/verdictWords';
+import styles from './verdicts.module.css';
 
 type Verdict = Schemas['Verdict'];
 
@@ -37,25 +38,25 @@ export function VerdictList({
   return (
     <ol className="verdicts">
       {verdicts.map((verdict) => (
-        <li key={verdict.criterion} className={`verdict verdict-${verdict.level}`}>
-          <p className="verdict-head">
-            <span className="verdict-level">
+        <li key={verdict.criterion} className={`${styles.verdict} ${styles[`verdict-${verdict.level}`]}`}>
+          <p className={styles.verdictHead}>
+            <span className={styles.verdictLevel}>
               <span aria-hidden="true">{MARKS[verdict.level]}</span> {t(`level.${verdict.level}`)}
               {verdict.close === true && (
-                <span className="verdict-close" title={t('level.closeHint')}>
+                <span className={styles.verdictClose} title={t('level.closeHint')}>
                   {' '}
                   ◇ {t('level.close')}
                 </span>
               )}
             </span>
-            <span className="verdict-name">{t(`verdict.${verdict.criterion}`)}</span>
+            <span className={styles.verdictName}>{t(`verdict.${verdict.criterion}`)}</span>
             <strong>
               {verdict.value === null ? t('verdict.noOutlet') : figure(verdict.criterion, verdict.value, words)}
             </strong>
             <Spread verdict={verdict} years={about.years} />
           </p>
-          {!bare && <p className="verdict-text">{sentence(verdict, { ...about, plannedYears }, words)}</p>}
-          {!bare && verdict.level !== 'good' && searching && <p className="mend-none">{t('mend.searching')}</p>}
+          {!bare && <p className={styles.verdictText}>{sentence(verdict, { ...about, plannedYears }, words)}</p>}
+          {!bare && verdict.level !== 'good' && searching && <p className={styles.mendNone}>{t('mend.searching')}</p>}
           {!bare && verdict.level !== 'good' && !searching && <Mends verdict={verdict} />}
           {!bare &&
             verdict.criterion === 'drought' &&
@@ -72,7 +73,7 @@ function Spread({ verdict, years }: { verdict: Verdict; years: Schemas['YearsRan
   const words = useWords();
   if (verdict.criterion === 'years') {
     return years == null || years.fast === null || years.slow === 0 || verdict.close === null ? null : (
-      <small className="plus-minus"> ({yearsRange(years, words)})</small>
+      <small className={styles.plusMinus}> ({yearsRange(years, words)})</small>
     );
   }
   const said =
@@ -80,7 +81,7 @@ function Spread({ verdict, years }: { verdict: Verdict; years: Schemas['YearsRan
       ? null
       : plusMinus(verdict.criterion, verdict.value, verdict.uncertainty, words);
 
-  return said === null ? null : <small className="plus-minus"> {said}</small>;
+  return said === null ? null : <small className={styles.plusMinus}> {said}</small>;
 }
 
 function Mends({ verdict }: { verdict: Verdict }) {
@@ -88,11 +89,11 @@ function Mends({ verdict }: { verdict: Verdict }) {
   const { t } = words;
   const { history, dispatch } = useBlend();
   if (verdict.mends.length === 0) {
-    return <p className="mend-none">{t('mend.none')}</p>;
+    return <p className={styles.mendNone}>{t('mend.none')}</p>;
   }
 
   return (
-    <div className="mends">
+    <div className={styles.mends}>
       <p>{t(verdict.mends[0]?.suffices === true ? 'mend.lead' : 'mend.leadNearest')}</p>
       <ul>
         {verdict.mends.map((mend) => {
@@ -104,12 +105,12 @@ function Mends({ verdict }: { verdict: Verdict }) {
               <span>
                 {change}{' '}
                 {mend.value !== null && (
-                  <span className="mend-gives">
+                  <span className={styles.mendGives}>
                     {t('mend.gives', { value: figure(verdict.criterion, mend.value, words) })}
                   </span>
                 )}
                 {mend.worsens.length > 0 && (
-                  <span className="mend-cost">
+                  <span className={styles.mendCost}>
                     {' '}
                     {t('mend.worsens', {
                       criteria: names(
