@@ -6,6 +6,7 @@ use Tests\Core\Reference;
 use Zolbek\Core\Basis\Input\Refused;
 use Zolbek\Core\Mix\Attrition\Attrition;
 use Zolbek\Core\Mix\Attrition\WashOut;
+use Zolbek\Core\Mix\Blending\Blend;
 use Zolbek\Core\Mix\Chemistry\Reaction;
 use Zolbek\Core\Mix\Material\MaterialKind;
 use Zolbek\Core\Mix\Material\MaterialReader;
