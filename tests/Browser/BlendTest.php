@@ -105,7 +105,7 @@ test('what cannot be is said at its field, the picture stays and so does what wa
         ->and($this->field('Parts of Pumice 3-6 mm')->getAttribute('aria-invalid'))->toBe('true');
     $this->type('Parts of Pumice 3-6 mm', '2,5');
     $this->waitUntilFresh();
-    expect($this->chrome()->driver->findElements(WebDriverBy::className('field-error')))->toBe([]);
+    expect($this->chrome()->driver->findElements(WebDriverBy::cssSelector('[class*="__field-error"]')))->toBe([]);
 })->with([
     'negative' => ['-2', 'This must be from 0 to 1000, not -2.'],
     'ten thousand' => ['10000', 'This must be from 0 to 1000, not 10000.'],
@@ -169,10 +169,10 @@ test('a mend does what it promises', function (): void {
     $this->waitUntilFresh();
     $this->waitFor('//li[contains(@class,"verdict-stop") or contains(@class,"verdict-mind")]//button[.="Try it"]');
     $mend = $this->waitFor('//li[contains(@class,"verdict")][.//button[.="Try it"]]');
-    $name = $mend->findElement(WebDriverBy::className('verdict-name'))->getText();
+    $name = $mend->findElement(WebDriverBy::cssSelector('[class*="__verdict-name"]'))->getText();
     $promised = $mend->findElement(WebDriverBy::xpath('.//li[.//button]//span[contains(@class,"mend-gives")]'))->getText();
     $mend->findElement(WebDriverBy::xpath('.//button[.="Try it"]'))->click();
-    usleep(150_000);
+    $this->settle();
     $this->waitUntilFresh();
     expect('gives '.$this->verdict($name))->toBe($promised);
     $this->click('Undo');

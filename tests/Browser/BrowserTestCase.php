@@ -100,7 +100,7 @@ abstract class BrowserTestCase extends TestCase
             $this->waitFor($path)->click();
         } catch (ElementClickInterceptedException) {
             // what is above it moved while it was aimed at
-            usleep(300_000);
+            $this->settle();
             $this->waitFor($path)->click();
         }
     }
@@ -151,6 +151,24 @@ abstract class BrowserTestCase extends TestCase
         return (string) self::$site?->database();
     }
 
+    /** Waits until nothing moves, loads or is worked out on the page any more. */
+    public function settle(): void
+    {
+        $this->chrome()->driver->executeAsyncScript(<<<'JS'
+            const done = arguments[arguments.length - 1];
+            const until = Date.now() + 5000;
+            const look = () => {
+                const busy = document.querySelector('[aria-busy="true"]') || document.getAnimations().some((each) => each.playState === 'running' && each.effect?.getTiming().iterations !== Infinity);
+                if (busy && Date.now() < until) {
+                    setTimeout(look, 20);
+                } else {
+                    requestAnimationFrame(() => requestAnimationFrame(() => done(true)));
+                }
+            };
+            document.fonts.ready.then(look);
+            JS);
+    }
+
     public function text(): string
     {
         return $this->chrome()->driver->findElement(WebDriverBy::tagName('body'))->getText();
@@ -159,7 +177,9 @@ abstract class BrowserTestCase extends TestCase
     /** @return list<string> what axe finds wrong with the page, as rule and place */
     public function accessibilityFaults(): array
     {
-        $this->chrome()->driver->executeScript((string) file_get_contents(dirname(__DIR__, 2).'/node_modules/axe-core/axe.min.js'));
+        if ($this->chrome()->driver->executeScript('return typeof axe') === 'undefined') {
+            $this->chrome()->driver->executeScript((string) file_get_contents(dirname(__DIR__, 2).'/node_modules/axe-core/axe.min.js'));
+        }
         $found = $this->chrome()->driver->executeAsyncScript(<<<'JS'
             const done = arguments[arguments.length - 1];
             axe.run(document, { runOnly: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa'] })

@@ -29,7 +29,7 @@ test('a mix is written in parts, per cent, litres and scoops, and stays the same
     $before = picture();
     foreach (['Per cent' => ['40', '30', '20', '10'], 'Litres' => ['4', '3', '2', '1'], 'Scoops' => ['4', '3', '2', '1'], 'Parts' => ['4', '3', '2', '1']] as $notation => $written) {
         $this->pick('Written in', $notation);
-        usleep(200_000);
+        $this->settle();
         $this->waitUntilFresh();
         expect(amounts())->toBe($written)->and(picture())->toBe($before);
     }
@@ -70,7 +70,7 @@ test('a premix is taken apart, and back', function (): void {
     $before = picture();
     $this->click('Take Yard starter apart into what it is made of');
     $this->see('Coir pith');
-    usleep(200_000);
+    $this->settle();
     $this->waitUntilFresh();
     expect(amounts())->toHaveCount(3)->and(picture())->toBe($before);
     $this->click('Undo');
@@ -160,7 +160,7 @@ test('the triangle is read and a mix taken by keyboard alone', function (): void
     $this->press(WebDriverKeys::ARROW_DOWN, WebDriverKeys::ARROW_DOWN, WebDriverKeys::ARROW_LEFT);
     expect($said())->toContain('granule 2-6 mm 90%, Pumice 3-6 mm 5%, Composted bark fine 2-8 mm 5%')->toMatch('/air \d+%/');
     $this->press(WebDriverKeys::ENTER);
-    usleep(200_000);
+    $this->settle();
     expect(amounts())->toBe(['9', '0.5', '0.5']);
 });
 
@@ -198,7 +198,7 @@ test('plant, place and care change the verdicts, and three choices are enough', 
     $this->waitUntilFresh();
     $lasts = $this->verdict('Short of water in a hot spell');
     $this->pick('Site', 'Market garden');
-    usleep(200_000);
+    $this->settle();
     $this->waitUntilFresh();
     expect($this->verdict('Short of water in a hot spell'))->not->toBe($lasts);
     $this->pick('Plant', 'Satsuki');
@@ -221,7 +221,7 @@ test('a link reopens the same mix in the same situation', function (): void {
     $this->waitUntilFresh();
     $this->pick('Pot', 'Hexagon 22');
     $this->click('One part more of Pumice 3-6 mm');
-    usleep(200_000);
+    $this->settle();
     $this->waitUntilFresh();
     $before = picture();
     $this->chrome()->driver->executeScript('Object.defineProperty(navigator, "clipboard", { value: { writeText: (text) => { window.linked = text; return Promise.resolve(); } } })');

@@ -152,7 +152,7 @@ test('what is printed of a day fits its paper', function (string $sheet, string 
     $this->open('/days/1/print');
     segment($sheet);
     $this->see($ready);
-    usleep(300_000);
+    $this->settle();
     expect($this->accessibilityFaults())->toBe([]);
     $pdf = base64_decode($this->chrome()->devtools('Page.printToPDF', ['preferCSSPageSize' => true])['data'] ?? '', true);
     expect(str_starts_with($pdf, '%PDF'))->toBeTrue()->and(substr_count($pdf, '/Type /Page') + substr_count($pdf, '/Type/Page'))->toBeGreaterThan(0);

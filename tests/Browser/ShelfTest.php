@@ -32,7 +32,7 @@ test('a delivery is taken in, counted, tested and named in a batch', function ()
     $this->waitFor('//input[@aria-label="Delivery: Lava (scoria) 3-6 mm"]')->click();
     $this->waitFor('//div[contains(@class,"ant-select-item-option")][contains(.,"L-9")]')->click();
     $this->waitFor('//section[contains(@class,"batch-figures")][@aria-busy="false"]');
-    usleep(300_000);
+    $this->settle();
     $this->click('Save and open the mixing sheet');
     $this->see('delivery L-9');
 });

@@ -42,6 +42,9 @@ final class Site
         while ($this->sideFiles() !== [] && microtime(true) < $until) {
             usleep(5_000);
         }
+        if ($this->sideFiles() === [] && is_file($this->database()) && hash_file('xxh3', $this->database()) === hash_file('xxh3', $this->folder.'/fresh.sqlite')) {
+            return; // nothing was written
+        }
         array_map(unlink(...), $this->sideFiles());
         // whole under its name at once: one that asks late meets the file before or the new one, never half of it
         copy($this->folder.'/fresh.sqlite', $this->folder.'/next.sqlite');

@@ -17,7 +17,7 @@ test('the word of the whole stands first, and lime mends raw peat', function ():
     $this->pick('Add a component', 'Sphagnum peat');
     $this->pick('Add a component', 'Perlite');
     $this->type('Parts of Sphagnum peat', '3');
-    usleep(300_000);
+    $this->settle();
     $this->waitUntilFresh();
     expect(ratingWord())->toBe('Workable')->and($this->waitFor('//p[contains(@class,"rating-why")]')->getText())->toContain('reaction (pH)');
     $order = $this->chrome()->driver->executeScript('return document.querySelector("[class*=__rating]").compareDocumentPosition(document.querySelector(".verdicts"))');
@@ -28,7 +28,7 @@ test('the word of the whole stands first, and lime mends raw peat', function ():
     expect($first->getText())->toStartWith('lime the Sphagnum peat to pH');
     $first->findElement(WebDriverBy::xpath('.//button'))->click();
     $this->see('limed to pH');
-    usleep(300_000);
+    $this->settle();
     $this->waitUntilFresh();
     $this->waitFor('//li[contains(@class,"verdict-good")][.//span[.="Reaction (pH)"]]');
     expect($this->waitFor('//p[contains(@class,"rating-why")]')->getText())->not->toContain('reaction (pH)');
@@ -42,14 +42,14 @@ test('the width of the crown is asked for where water is judged, and turns the v
     $this->click('Brook maples');
     $this->pick('Pot', 'Oval tray 34');
     $this->pick('Site', 'Market garden');
-    usleep(300_000);
+    $this->settle();
     $this->waitUntilFresh();
     $this->see('the largest doubt here');
     $before = $this->verdict('Short of water in a hot spell');
     $this->type('Its crown is wide', 'wide');
     $this->see('Type a number');
     $this->type('Its crown is wide', '90');
-    usleep(300_000);
+    $this->settle();
     $this->waitUntilFresh();
     $this->see('Reckoned with 90 cm.');
     $after = $this->verdict('Short of water in a hot spell');
@@ -62,7 +62,7 @@ test('every figure has its ±, and years are a range', function (): void {
     $this->open('/blend');
     $this->click('Ridge pines');
     $this->pick('Site', 'Tessivale, upper yard');
-    usleep(300_000);
+    $this->settle();
     $this->waitUntilFresh();
     $spread = fn(string $name): string => $this->waitFor("//li[contains(@class,'verdict')][.//span[.='$name']]//small[contains(@class,'plus-minus')]")->getText();
     expect($spread('Air after watering'))->toMatch('/^± \d+%$/')

@@ -4,75 +4,123 @@ declare(strict_types=1);
 
 namespace Tests\Mutation;
 
-use Pest\Mutate\Mutation;
+use Pest\Mutate\Contracts\Mutator;
 use Pest\Mutate\Mutators\Sets\DefaultSet;
-use Pest\Mutate\Support\MutationGenerator;
+use PhpParser\Node;
+use PhpParser\NodeTraverser;
+use PhpParser\NodeVisitor\NameResolver;
+use PhpParser\NodeVisitor\ParentConnectingVisitor;
+use PhpParser\NodeVisitorAbstract;
+use PhpParser\ParserFactory;
+use PhpParser\PrettyPrinter\Standard;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
-use Symfony\Component\Finder\SplFileInfo;
 use Tests\House\Graph;
 
-/** The core with one small thing wrong in it: every mutant of a path, or a sample of all, drawn by a seed over the folders by their lines. */
+/** The core with one small thing wrong in it: every mutant of a path, or a sample of all, drawn by a seed over the folders by their lines. What can be wrong is Pest's own list. */
 final readonly class Mutants
 {
-    /** Draws of a line before a folder is taken to have no more mutants. */
-    private const TRIES = 40;
-
     public function __construct(private string $root) {}
 
-    /** @return list<Mutation> */
+    /** @return list<Mutant> */
     public function of(string $path): array
     {
         $mutants = [];
-        foreach ($this->files() as $file => $text) {
+        foreach (array_keys($this->files()) as $file) {
             if (str_starts_with('core/'.$file, rtrim($path, '/'))) {
-                array_push($mutants, ...$this->generate($file));
+                array_push($mutants, ...array_map(fn(array $place): Mutant => $this->made($file, ...$place), $this->places($file)));
             }
         }
 
         return $mutants;
     }
 
-    /** @return list<Mutation> */
+    /** @return list<Mutant> */
     public function sample(int $size, int $seed): array
     {
         $random = new Randomizer(new Mt19937($seed));
-        $folders = [];
+        $folders = $lines = [];
         foreach ($this->files() as $file => $text) {
-            foreach (explode("\n", $text) as $i => $line) {
-                // what can go wrong has an operator, a number, a call or a return in it
-                if (preg_match('/[-+*\/<>=!?&|]|\d|return|\(/', $line) === 1 && preg_match('/^\s*(\*|\/\*|\/\/|use |namespace |declare|final |public function|private function|abstract )/', $line) === 0) {
-                    $folders[dirname($file)][] = [$file, $i + 1];
-                }
+            $folder = dirname($file);
+            $lines[$folder] = ($lines[$folder] ?? 0) + substr_count($text, "\n");
+            foreach ($this->places($file) as $place) {
+                $folders[$folder][] = [$file, $place];
             }
         }
-        $lines = array_sum(array_map(count(...), $folders));
+        $all = array_sum($lines);
         $drawn = [];
-        foreach ($folders as $places) {
-            $wanted = max(1, (int) round($size * count($places) / $lines));
-            $had = [];
-            for ($try = 0; $try < self::TRIES * $wanted && count($had) < $wanted; ++$try) {
-                [$file, $line] = $places[$random->getInt(0, count($places) - 1)];
-                $found = array_values(array_filter($this->generate($file, [$line]), static fn(Mutation $mutant): bool => ! isset($had[$mutant->id])));
-                if ($found !== []) {
-                    $mutant = $found[$random->getInt(0, count($found) - 1)];
-                    $had[$mutant->id] = $mutant;
-                }
+        foreach ($folders as $folder => $places) {
+            $wanted = min(count($places), max(1, (int) round($size * $lines[$folder] / $all)));
+            foreach ((array) $random->pickArrayKeys($places, $wanted) as $key) {
+                $drawn[] = $this->made($places[$key][0], ...$places[$key][1]);
             }
-            array_push($drawn, ...array_values($had));
         }
 
         return $drawn;
     }
 
-    /**
-     * @param list<int> $lines all where empty
-     *
-     * @return list<Mutation>
-     */
-    private function generate(string $file, array $lines = []): array
+    /** @return list<array{int, class-string<Mutator>}> where in a file what can be wrong: the node in the order in which they are left, and the mutator */
+    private function places(string $file): array
     {
-        return array_values((new MutationGenerator())->generate(new SplFileInfo($this->root.'/core/'.$file, dirname($file), $file), DefaultSet::mutators(), $lines));
+        $places = [];
+        $this->walk($file, static function (int $at, Node $node) use (&$places): ?Node {
+            foreach (DefaultSet::mutators() as $mutator) {
+                if ($mutator::can($node)) {
+                    $places[] = [$at, $mutator];
+                }
+            }
+
+            return null;
+        });
+
+        return $places;
+    }
+
+    /** @param class-string<Mutator> $mutator */
+    private function made(string $file, int $place, string $mutator): Mutant
+    {
+        $lines = [0, 0];
+        $statements = $this->walk($file, static function (int $at, Node $node) use ($place, $mutator, &$lines): Node|int|null {
+            if ($at !== $place) {
+                return null;
+            }
+            $method = $node->getAttribute('parent')?->getAttribute('parent');
+            // a parameter counts as run where its method is
+            $lines = [$node->getStartLine(), $method instanceof Node\Stmt\ClassMethod && $node->getAttribute('parent') instanceof Node\Param ? $method->getEndLine() : $node->getEndLine()];
+
+            return $mutator::mutate($node);
+        });
+
+        return new Mutant('core/'.$file, $lines[0], $lines[1], (string) preg_replace('/^.*\\\\/', '', $mutator), (new Standard())->prettyPrintFile($statements), $this->printed($file));
+    }
+
+    /** The file as it is, printed as its mutants are: what differs is what is wrong. */
+    private function printed(string $file): string
+    {
+        return (new Standard())->prettyPrintFile($this->walk($file, static fn(): ?Node => null));
+    }
+
+    /**
+     * @param callable(int, Node): (Node|int|null) $leave what is made of a node, by its place in the order in which they are left
+     *
+     * @return array<Node>
+     */
+    private function walk(string $file, callable $leave): array
+    {
+        $statements = (new ParserFactory())->createForNewestSupportedVersion()->parse((string) file_get_contents($this->root.'/core/'.$file)) ?? [];
+        $traverser = new NodeTraverser(new NameResolver(null, ['replaceNodes' => false]), new ParentConnectingVisitor(), new class ($leave) extends NodeVisitorAbstract {
+            private int $at = 0;
+
+            /** @param callable(int, Node): (Node|int|null) $leave */
+            public function __construct(private $leave) {}
+
+            public function leaveNode(Node $node): Node|int|null
+            {
+                return ($this->leave)($this->at++, $node);
+            }
+        });
+
+        return $traverser->traverse($statements);
     }
 
     /** @return array<string, string> text by path in the core */

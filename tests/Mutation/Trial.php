@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\Mutation;
 
-use Pest\Mutate\Mutation;
 use Pest\Mutate\Plugins\Mutate;
 use Symfony\Component\Process\Process;
 
@@ -23,7 +22,7 @@ final class Trial
     }
 
     /**
-     * @param list<Mutation> $mutants
+     * @param list<Mutant> $mutants
      *
      * @return list<array{killed: bool, file: string, line: int, mutator: string, diff: string}>
      */
@@ -34,23 +33,23 @@ final class Trial
         while ($waiting !== [] || $running !== []) {
             while ($waiting !== [] && count($running) < $this->atOnce) {
                 $mutant = array_shift($waiting);
-                $file = substr((string) $mutant->file->getRealPath(), strlen($this->root) + 1);
-                $tests = $this->coverage->of($file, $mutant->startLine, $mutant->endLine);
-                $key = hash('xxh3', $mutant->diff.$file.implode('', array_map(fn(string $test): string => (string) hash_file('xxh3', $this->root.'/'.$test), $tests)));
+                $tests = $this->coverage->of($mutant->file, $mutant->from, $mutant->to);
+                $key = hash('xxh3', $mutant->file.$mutant->source.implode('', array_map(fn(string $test): string => (string) hash_file('xxh3', $this->root.'/'.$test), $tests)));
                 if (isset($this->known[$key]) || $tests === []) {
-                    $found[] = $this->keep($key, $mutant, $file, $this->known[$key]['killed'] ?? false);
+                    $found[] = $this->keep($key, $mutant, $this->known[$key]['killed'] ?? false);
                 } else {
-                    $running[$key] = [$this->start($mutant, $tests), $mutant, $file];
+                    $running[$key] = [$this->start($key, $mutant, $tests), $mutant];
                 }
             }
-            foreach ($running as $key => [$process, $mutant, $file]) {
+            foreach ($running as $key => [$process, $mutant]) {
                 if ($process->isRunning() && microtime(true) - $process->getStartTime() < self::LONGEST_S) {
                     continue;
                 }
                 $isLate = $process->isRunning();
                 $process->stop(0);
-                $found[] = $this->keep($key, $mutant, $file, $isLate || ! $process->isSuccessful());
+                $found[] = $this->keep($key, $mutant, $isLate || ! $process->isSuccessful());
                 unset($running[$key]);
+                unlink(dirname($this->kept).'/'.$key.'.php');
                 fwrite(STDERR, sprintf("\r%d of %d, %d alive ", count($found), count($mutants), count(array_filter($found, static fn(array $one): bool => ! $one['killed']))));
             }
             usleep(50_000);
@@ -61,12 +60,14 @@ final class Trial
     }
 
     /** @param non-empty-list<string> $tests */
-    private function start(Mutation $mutant, array $tests): Process
+    private function start(string $key, Mutant $mutant, array $tests): Process
     {
+        $instead = dirname($this->kept).'/'.$key.'.php';
+        file_put_contents($instead, $mutant->source);
         $process = new Process(
             [PHP_BINARY, '-d', 'memory_limit=1G', $this->root.'/vendor/bin/pest', '--bail', '--do-not-cache-result', '--no-output', ...$tests],
             $this->root,
-            [Mutate::ENV_MUTATION_TESTING => (string) $mutant->file->getRealPath(), Mutate::ENV_MUTATION_FILE => $mutant->modifiedSourcePath],
+            [Mutate::ENV_MUTATION_TESTING => $this->root.'/'.$mutant->file, Mutate::ENV_MUTATION_FILE => $instead],
             timeout: null,
         );
         $process->disableOutput();
@@ -76,9 +77,9 @@ final class Trial
     }
 
     /** @return array{killed: bool, file: string, line: int, mutator: string, diff: string} */
-    private function keep(string $key, Mutation $mutant, string $file, bool $killed): array
+    private function keep(string $key, Mutant $mutant, bool $killed): array
     {
-        $this->known[$key] = ['killed' => $killed, 'file' => $file, 'line' => $mutant->startLine, 'mutator' => (string) preg_replace('/^.*\\\\/', '', $mutant->mutator), 'diff' => (string) preg_replace('/<[^>]*>/', '', $mutant->diff)];
+        $this->known[$key] = ['killed' => $killed, 'file' => $mutant->file, 'line' => $mutant->from, 'mutator' => $mutant->mutator, 'diff' => $mutant->diff];
         file_put_contents($this->kept, json_encode($this->known, JSON_THROW_ON_ERROR));
 
         return $this->known[$key];

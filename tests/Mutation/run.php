@@ -16,8 +16,6 @@ const SEED = 20_261_125;
 $root = dirname(__DIR__, 2);
 $kept = $root.'/storage/mutation';
 is_dir($kept) || mkdir($kept, recursive: true);
-$mutantsAt = $root.'/vendor/pestphp/pest-plugin-mutate/.temp/mutations';
-is_dir($mutantsAt) || mkdir($mutantsAt, recursive: true);
 
 $coverage = Coverage::measured($root, $kept);
 $path = $argv[1] ?? null;

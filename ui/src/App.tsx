@@ -46,7 +46,10 @@ export function App() {
     document.documentElement.dataset['light'] = isDim ? 'dim' : 'bright';
   }, [isDim, palette]);
 
-  const theme = useMemo(() => antTheme(palette, isDim), [palette, isDim]);
+  const theme = useMemo(
+    () => antTheme(palette, isDim, window.matchMedia('(prefers-reduced-motion: reduce)').matches),
+    [palette, isDim],
+  );
 
   return (
     <ConfigProvider theme={theme} wave={{ disabled: true }}>

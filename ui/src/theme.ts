@@ -29,10 +29,12 @@ export const dim = {
 
 export type Palette = typeof light;
 
-export function antTheme(palette: Palette, isDim: boolean): ThemeConfig {
+/** @param isStill nothing moves by itself, for those who asked their device for that */
+export function antTheme(palette: Palette, isDim: boolean, isStill: boolean): ThemeConfig {
   return {
     algorithm: isDim ? theme.darkAlgorithm : theme.defaultAlgorithm,
     token: {
+      motion: !isStill,
       colorPrimary: palette.clay,
       colorLink: palette.clay,
       colorInfo: palette.clay,

@@ -1,4 +1,4 @@
-import { Button, Form, Modal, Select } from 'antd';
+import { Button, Form, Select } from 'antd';
 import { useState } from 'react';
 
 import { useVessels } from '../../api/bench';
@@ -10,6 +10,7 @@ import { TextField } from '../fields/TextField';
 import { useUndoable } from '../hooks/useUndoable';
 import { plain, typedNumber } from '../../i18n/numbers';
 import common from '../../styles/common.module.css';
+import { FormDialog } from '../forms/FormDialog';
 
 interface Props {
   day: Schemas['PottingDaySummary'] | null;
@@ -62,67 +63,59 @@ export function DayFrame({ day, close, learned }: Props) {
   };
 
   return (
-    <Modal
-      open
+    <FormDialog
       title={day === null ? t('days.newTitle') : t('days.frame')}
-      okText={t('common.save')}
-      cancelText={t('common.cancel')}
-      confirmLoading={save.isPending}
-      onCancel={() => close()}
-      onOk={() => void submit().catch(() => undefined)}
+      close={() => close()}
+      save={submit}
+      saving={save.isPending}
+      error={save.error}
+      atFields
     >
-      <Form layout="vertical">
-        <div className={common.fields2}>
-          <TextField label={t('field.name')} value={name} error={problem?.at('name')} onChange={setName} />
-          <TextField label={t('days.on')} type="date" value={on} error={problem?.at('planned_on')} onChange={setOn} />
-        </div>
-        <div className={common.fields3}>
-          <NumberField label={t('days.tub')} unit="L" value={tub} error={errorAt('tub_l')} onChange={setTub} />
-          <NumberField label={t('days.scoop')} unit="L" value={scoop} error={errorAt('scoop_l')} onChange={setScoop} />
-          <NumberField
-            label={t('days.spare')}
-            unit="%"
-            value={spare}
-            error={errorAt('spare')}
-            onChange={setSpare}
-            {...(day === null ? { hint: t('plants.field.usual') } : {})}
-          />
-        </div>
-        {learned !== undefined && (
-          <p className={common.quiet}>
-            {t('days.spareLearned', { days: learned.days, share: percent(learned.share, 1) })}
-          </p>
-        )}
-        {vessels.length > 0 && (
-          <p className={common.vesselChoice}>
-            {vessels.map((vessel) => (
-              <Button
-                key={vessel.id}
-                size="small"
-                onClick={() => (vessel.kind === 'tub' ? setTub : setScoop)(plain(vessel.volume_l))}
-              >
-                {vessel.name} {n(vessel.volume_l)} L
-              </Button>
-            ))}
-          </p>
-        )}
-        <Form.Item label={t('days.helpers')} help={problem?.at('helpers') ?? t('days.helpersHint')}>
-          <Select
-            mode="tags"
-            open={false}
-            suffixIcon={null}
-            aria-label={t('days.helpers')}
-            value={helpers}
-            onChange={setHelpers}
-          />
-        </Form.Item>
-        <TextField label={t('field.note')} value={note} onChange={setNote} longest={2000} />
-        {save.error !== null && problem === undefined && (
-          <p className={common.fieldError} role="alert">
-            {t('problem.offline')}
-          </p>
-        )}
-      </Form>
-    </Modal>
+      <div className={common.fields2}>
+        <TextField label={t('field.name')} value={name} error={problem?.at('name')} onChange={setName} />
+        <TextField label={t('days.on')} type="date" value={on} error={problem?.at('planned_on')} onChange={setOn} />
+      </div>
+      <div className={common.fields3}>
+        <NumberField label={t('days.tub')} unit="L" value={tub} error={errorAt('tub_l')} onChange={setTub} />
+        <NumberField label={t('days.scoop')} unit="L" value={scoop} error={errorAt('scoop_l')} onChange={setScoop} />
+        <NumberField
+          label={t('days.spare')}
+          unit="%"
+          value={spare}
+          error={errorAt('spare')}
+          onChange={setSpare}
+          {...(day === null ? { hint: t('plants.field.usual') } : {})}
+        />
+      </div>
+      {learned !== undefined && (
+        <p className={common.quiet}>
+          {t('days.spareLearned', { days: learned.days, share: percent(learned.share, 1) })}
+        </p>
+      )}
+      {vessels.length > 0 && (
+        <p className={common.vesselChoice}>
+          {vessels.map((vessel) => (
+            <Button
+              key={vessel.id}
+              size="small"
+              onClick={() => (vessel.kind === 'tub' ? setTub : setScoop)(plain(vessel.volume_l))}
+            >
+              {vessel.name} {n(vessel.volume_l)} L
+            </Button>
+          ))}
+        </p>
+      )}
+      <Form.Item label={t('days.helpers')} help={problem?.at('helpers') ?? t('days.helpersHint')}>
+        <Select
+          mode="tags"
+          open={false}
+          suffixIcon={null}
+          aria-label={t('days.helpers')}
+          value={helpers}
+          onChange={setHelpers}
+        />
+      </Form.Item>
+      <TextField label={t('field.note')} value={note} onChange={setNote} longest={2000} />
+    </FormDialog>
   );
 }

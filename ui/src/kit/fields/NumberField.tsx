@@ -18,12 +18,7 @@ export function NumberField({ label, value, onChange, unit, error, hint, placeho
   const id = useId();
 
   return (
-    <Form.Item
-      label={label}
-      htmlFor={id}
-      validateStatus={error === undefined ? '' : 'error'}
-      help={error ?? hint}
-    >
+    <Form.Item label={label} htmlFor={id} validateStatus={error === undefined ? '' : 'error'} help={error ?? hint}>
       <Input
         id={id}
         value={value}

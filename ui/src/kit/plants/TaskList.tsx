@@ -1,4 +1,4 @@
-import { Button, Form, Modal } from 'antd';
+import { Button } from 'antd';
 import { useState } from 'react';
 import { Link } from 'react-router';
 
@@ -9,6 +9,7 @@ import { TextField } from '../fields/TextField';
 import { useUndoable } from '../hooks/useUndoable';
 import common from '../../styles/common.module.css';
 import styles from './plants.module.css';
+import { FormDialog } from '../forms/FormDialog';
 
 type Task = Schemas['CareTask'];
 const OUTCOMES: Schemas['Outcome'][] = ['took', 'sulked', 'died'];
@@ -134,38 +135,31 @@ function Ask({ task, what, close }: { task: Task; what: 'postpone' | 'skip'; clo
   };
 
   return (
-    <Modal
-      open
+    <FormDialog
       title={nameOf(task)}
-      okText={t(what === 'postpone' ? 'task.postpone' : 'task.skip')}
-      cancelText={t('common.cancel')}
-      confirmLoading={change.isPending}
-      onCancel={close}
-      onOk={() => void submit().catch(() => undefined)}
+      close={close}
+      save={submit}
+      saving={change.isPending}
+      saveLabel={t(what === 'postpone' ? 'task.postpone' : 'task.skip')}
+      error={change.error}
+      atFields
     >
-      <Form layout="vertical">
-        {what === 'postpone' && (
-          <TextField
-            label={t('task.postponeTo')}
-            type="date"
-            value={until}
-            error={problem?.at('until')}
-            onChange={setUntil}
-          />
-        )}
+      {what === 'postpone' && (
         <TextField
-          label={t(what === 'skip' ? 'task.skipWhy' : 'plant.reason')}
-          value={reason}
-          error={problem?.at('reason')}
-          onChange={setReason}
-          longest={300}
+          label={t('task.postponeTo')}
+          type="date"
+          value={until}
+          error={problem?.at('until')}
+          onChange={setUntil}
         />
-        {change.error !== null && problem === undefined && (
-          <p className={common.fieldError} role="alert">
-            {t('problem.offline')}
-          </p>
-        )}
-      </Form>
-    </Modal>
+      )}
+      <TextField
+        label={t(what === 'skip' ? 'task.skipWhy' : 'plant.reason')}
+        value={reason}
+        error={problem?.at('reason')}
+        onChange={setReason}
+        longest={300}
+      />
+    </FormDialog>
   );
 }

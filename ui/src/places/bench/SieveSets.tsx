@@ -1,4 +1,4 @@
-import { Button, Form, Input, Modal } from 'antd';
+import { Button, Form, Input } from 'antd';
 import { useId, useState } from 'react';
 import { ApiProblem, type Schemas } from '../../api/client';
 import { useArchiveSieveSet, useSaveSieveSet, useSieveSets } from '../../api/bench';
@@ -9,6 +9,7 @@ import { useArchiving } from '../../kit/lists/useArchiving';
 import { useUndoable } from '../../kit/hooks/useUndoable';
 import { typedNumber } from '../../i18n/numbers';
 import common from '../../styles/common.module.css';
+import { FormDialog } from '../../kit/forms/FormDialog';
 
 type SieveSet = Schemas['SieveSet'];
 
@@ -79,31 +80,23 @@ function SieveSetForm({ set, close }: { set: SieveSet | null; close: () => void 
   };
 
   return (
-    <Modal
-      open
+    <FormDialog
       title={set?.name ?? t('tools.addSieves')}
-      onCancel={close}
-      okText={t('common.save')}
-      cancelText={t('common.cancel')}
-      confirmLoading={save.isPending}
-      onOk={() => void submit().catch(() => undefined)}
+      close={close}
+      save={submit}
+      saving={save.isPending}
+      error={save.error}
+      atFields
     >
-      <Form layout="vertical">
-        <TextField label={t('tools.vesselName')} value={name} error={problem?.at('name')} onChange={setName} />
-        <Form.Item
-          label={t('tools.apertures')}
-          htmlFor={aperturesId}
-          validateStatus={wrong || apertureProblem !== undefined ? 'error' : ''}
-          help={wrong ? t('common.notNumber') : (apertureProblem ?? t('tools.aperturesHint'))}
-        >
-          <Input id={aperturesId} value={text} onChange={(event) => setText(event.target.value)} />
-        </Form.Item>
-        {save.error !== null && problem === undefined && (
-          <p className={common.fieldError} role="alert">
-            {t('problem.offline')}
-          </p>
-        )}
-      </Form>
-    </Modal>
+      <TextField label={t('tools.vesselName')} value={name} error={problem?.at('name')} onChange={setName} />
+      <Form.Item
+        label={t('tools.apertures')}
+        htmlFor={aperturesId}
+        validateStatus={wrong || apertureProblem !== undefined ? 'error' : ''}
+        help={wrong ? t('common.notNumber') : (apertureProblem ?? t('tools.aperturesHint'))}
+      >
+        <Input id={aperturesId} value={text} onChange={(event) => setText(event.target.value)} />
+      </Form.Item>
+    </FormDialog>
   );
 }

@@ -1,4 +1,4 @@
-import { Button, Form, Modal, Segmented } from 'antd';
+import { Button, Form, Segmented } from 'antd';
 import { useState } from 'react';
 import { ApiProblem, type Schemas } from '../../api/client';
 import { useArchiveVessel, useSaveVessel, useVessels } from '../../api/bench';
@@ -11,6 +11,7 @@ import { useUndoable } from '../../kit/hooks/useUndoable';
 import { ReadingField } from './ReadingField';
 import { plain, typedNumber } from '../../i18n/numbers';
 import common from '../../styles/common.module.css';
+import { FormDialog } from '../../kit/forms/FormDialog';
 
 type Vessel = Schemas['Vessel'];
 
@@ -88,51 +89,43 @@ function VesselForm({ vessel, close }: { vessel: Vessel | null; close: () => voi
   };
 
   return (
-    <Modal
-      open
+    <FormDialog
       title={vessel?.name ?? t('tools.addVessel')}
-      onCancel={close}
-      okText={t('common.save')}
-      cancelText={t('common.cancel')}
-      confirmLoading={save.isPending}
-      onOk={() => void submit().catch(() => undefined)}
+      close={close}
+      save={submit}
+      saving={save.isPending}
+      error={save.error}
+      atFields
     >
-      <Form layout="vertical">
-        <TextField label={t('tools.vesselName')} value={name} error={problem?.at('name')} onChange={setName} />
-        <Form.Item label={t('tools.vesselKind')}>
-          <Segmented
-            aria-label={t('tools.vesselKind')}
-            value={kind}
-            options={[
-              { value: 'scoop', label: t('tools.scoop') },
-              { value: 'tub', label: t('tools.tub') },
-            ]}
-            onChange={setKind}
-          />
-        </Form.Item>
-        <ReadingField
-          reading={WATER}
-          label={t('tools.water')}
-          value={water}
-          error={problem?.at('water_g')}
-          change={(text) => setWater(text)}
+      <TextField label={t('tools.vesselName')} value={name} error={problem?.at('name')} onChange={setName} />
+      <Form.Item label={t('tools.vesselKind')}>
+        <Segmented
+          aria-label={t('tools.vesselKind')}
+          value={kind}
+          options={[
+            { value: 'scoop', label: t('tools.scoop') },
+            { value: 'tub', label: t('tools.tub') },
+          ]}
+          onChange={setKind}
         />
-        <p className={common.quiet}>{t('tools.waterHint')}</p>
-        {water.trim() === '' && (
-          <NumberField
-            label={t('tools.volume')}
-            unit="L"
-            value={volume}
-            error={problem?.at('volume_l')}
-            onChange={setVolume}
-          />
-        )}
-        {save.error !== null && (
-          <p className={common.fieldError} role="alert">
-            {problem === undefined ? t('problem.offline') : t('problem.fields')}
-          </p>
-        )}
-      </Form>
-    </Modal>
+      </Form.Item>
+      <ReadingField
+        reading={WATER}
+        label={t('tools.water')}
+        value={water}
+        error={problem?.at('water_g')}
+        change={(text) => setWater(text)}
+      />
+      <p className={common.quiet}>{t('tools.waterHint')}</p>
+      {water.trim() === '' && (
+        <NumberField
+          label={t('tools.volume')}
+          unit="L"
+          value={volume}
+          error={problem?.at('volume_l')}
+          onChange={setVolume}
+        />
+      )}
+    </FormDialog>
   );
 }

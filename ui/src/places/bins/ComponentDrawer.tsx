@@ -1,4 +1,4 @@
-import { Alert, Button, Checkbox, ColorPicker, ConfigProvider, Drawer, Form, Input, Select } from 'antd';
+import { Alert, Button, Checkbox, ColorPicker, ConfigProvider, Form, Input, Select } from 'antd';
 import { useId, useState } from 'react';
 
 import { ApiProblem, type Schemas } from '../../api/client';
@@ -12,6 +12,7 @@ import { bodyOf, type ComponentForm, emptyForm, formOf, notNumbers, type NumberN
 import { SieveFields } from './SieveFields';
 import common from '../../styles/common.module.css';
 import styles from './bins.module.css';
+import { FormDrawer } from '../../kit/forms/FormDrawer';
 
 /** The component that is open, or none for a new one; as a copy it is saved under its own name. */
 export interface Editing {
@@ -110,127 +111,117 @@ export function ComponentDrawer({
   };
 
   return (
-    <Drawer
-      open
-      size={560}
+    <FormDrawer
       title={component === null ? t('bins.newTitle') : form.name}
-      onClose={() => setEditing(null)}
-      footer={
-        <div className={common.drawerFoot}>
-          {(marked.length > 0 || save.error !== null) && (
-            <span className={common.fieldError} role="alert">
-              {save.error !== null && problem === undefined ? t('problem.offline') : t('problem.fields')}
-            </span>
-          )}
-          <Button onClick={() => setEditing(null)}>{t('common.cancel')}</Button>
-          <Button type="primary" loading={save.isPending} onClick={() => void submit().catch(() => undefined)}>
-            {t('common.save')}
-          </Button>
-        </div>
-      }
+      size={560}
+      close={() => setEditing(null)}
+      save={submit}
+      saving={save.isPending}
+      error={save.error}
+      marked={marked.length > 0}
+      atFields
+      className={styles.componentForm}
     >
-      <Form layout="vertical" className={styles.componentForm} onFinish={() => void submit().catch(() => undefined)}>
-        {isReference && component !== null && (
-          <Alert
-            type="info"
-            title={t('bins.referenceHint')}
-            action={<Button onClick={() => setEditing({ component, asCopy: true })}>{t('common.copy')}</Button>}
-          />
-        )}
-        {component === null && (
-          <Form.Item label={t('bins.startFrom')}>
-            <Select
-              aria-label={t('bins.startFrom')}
-              allowClear
-              showSearch={{ optionFilterProp: 'label' }}
-              placeholder={t('common.none')}
-              options={(others.data?.data ?? []).map((other) => ({ value: other.id, label: other.name, other }))}
-              onSelect={(_, { other }) =>
-                setForm({
-                  ...formOf(other, form.name),
-                  numbers: { ...formOf(other, '').numbers, stock_l: '0', pack_l: '', pack_price: '', low_l: '' },
-                })
-              }
-            />
-          </Form.Item>
-        )}
-        <h3>{t('bins.section.shelf')}</h3>
-        <div className={common.fields4}>
-          {number('stock_l', t('unit.L'))}
-          {number('pack_l', t('unit.L'))}
-          {number('pack_price', currency)}
-          {number('low_l', t('unit.L'))}
-        </div>
-        <Form.Item
-          label={t('field.note')}
-          htmlFor={noteId}
-          validateStatus={problem?.at('note') === undefined ? '' : 'error'}
-          help={problem?.at('note')}
-        >
-          <Input.TextArea
-            id={noteId}
-            autoSize={{ minRows: 1, maxRows: 4 }}
-            value={form.note}
-            onChange={(event) => change({ note: event.target.value })}
+      {isReference && component !== null && (
+        <Alert
+          type="info"
+          title={t('bins.referenceHint')}
+          action={<Button onClick={() => setEditing({ component, asCopy: true })}>{t('common.copy')}</Button>}
+        />
+      )}
+      {component === null && (
+        <Form.Item label={t('bins.startFrom')}>
+          <Select
+            aria-label={t('bins.startFrom')}
+            allowClear
+            showSearch={{ optionFilterProp: 'label' }}
+            placeholder={t('common.none')}
+            options={(others.data?.data ?? []).map((other) => ({ value: other.id, label: other.name, other }))}
+            onSelect={(_, { other }) =>
+              setForm({
+                ...formOf(other, form.name),
+                numbers: { ...formOf(other, '').numbers, stock_l: '0', pack_l: '', pack_price: '', low_l: '' },
+              })
+            }
           />
         </Form.Item>
-        <ConfigProvider componentDisabled={isReference}>
-          <h3>{t('bins.section.what')}</h3>
-          <div className={common.fields2}>
-            <Form.Item
-              label={t('field.name')}
-              htmlFor={nameId}
-              validateStatus={problem?.at('name') === undefined ? '' : 'error'}
-              help={problem?.at('name')}
-            >
-              <Input id={nameId} value={form.name} onChange={(event) => change({ name: event.target.value })} />
-            </Form.Item>
-            <Form.Item label={t('field.kind')}>
-              <Select
-                aria-label={t('field.kind')}
-                value={form.kind}
-                options={(meta.data?.kinds ?? []).map((kind) => ({ value: kind, label: t(`kind.${kind}`) }))}
-                onChange={(kind) => change({ kind })}
-              />
-            </Form.Item>
-            <Form.Item label={t('field.basis')}>
-              <Select
-                aria-label={t('field.basis')}
-                value={form.basis}
-                options={(['typical', 'supplier', 'measured'] as const).map((basis) => ({
-                  value: basis,
-                  label: t(`basis.${basis}`),
-                }))}
-                onChange={(basis) => change({ basis })}
-              />
-            </Form.Item>
-            <Form.Item label={t('field.colour')}>
-              <ColorPicker
-                disabledAlpha
-                value={form.colour}
-                showText
-                onChange={(colour) => change({ colour: colour.toHexString().slice(0, 7) })}
-              />
-            </Form.Item>
-          </div>
-          <Form.Item label={t('field.hazards')}>
-            <Checkbox.Group
-              value={form.hazards}
-              options={(meta.data?.hazards ?? []).map((hazard) => ({ value: hazard, label: t(`hazard.${hazard}`) }))}
-              onChange={(hazards) => change({ hazards: hazards as Schemas['Hazard'][] })}
+      )}
+      <h3>{t('bins.section.shelf')}</h3>
+      <div className={common.fields4}>
+        {number('stock_l', t('unit.L'))}
+        {number('pack_l', t('unit.L'))}
+        {number('pack_price', currency)}
+        {number('low_l', t('unit.L'))}
+      </div>
+      <Form.Item
+        label={t('field.note')}
+        htmlFor={noteId}
+        validateStatus={problem?.at('note') === undefined ? '' : 'error'}
+        help={problem?.at('note')}
+      >
+        <Input.TextArea
+          id={noteId}
+          autoSize={{ minRows: 1, maxRows: 4 }}
+          value={form.note}
+          onChange={(event) => change({ note: event.target.value })}
+        />
+      </Form.Item>
+      <ConfigProvider componentDisabled={isReference}>
+        <h3>{t('bins.section.what')}</h3>
+        <div className={common.fields2}>
+          <Form.Item
+            label={t('field.name')}
+            htmlFor={nameId}
+            validateStatus={problem?.at('name') === undefined ? '' : 'error'}
+            help={problem?.at('name')}
+          >
+            <Input id={nameId} value={form.name} onChange={(event) => change({ name: event.target.value })} />
+          </Form.Item>
+          <Form.Item label={t('field.kind')}>
+            <Select
+              aria-label={t('field.kind')}
+              value={form.kind}
+              options={(meta.data?.kinds ?? []).map((kind) => ({ value: kind, label: t(`kind.${kind}`) }))}
+              onChange={(kind) => change({ kind })}
             />
           </Form.Item>
-          <SieveFields form={form} change={change} errorAt={errorAt} extra={number('finest_mm', t('unit.mm'))} />
-          {GROUPS.map((group) => (
-            <div key={group.title}>
-              <h3>{t(group.title)}</h3>
-              <div className={common.fields3}>
-                {group.fields.map(([key, unit]) => number(key, unit === null ? undefined : t(unit)))}
-              </div>
+          <Form.Item label={t('field.basis')}>
+            <Select
+              aria-label={t('field.basis')}
+              value={form.basis}
+              options={(['typical', 'supplier', 'measured'] as const).map((basis) => ({
+                value: basis,
+                label: t(`basis.${basis}`),
+              }))}
+              onChange={(basis) => change({ basis })}
+            />
+          </Form.Item>
+          <Form.Item label={t('field.colour')}>
+            <ColorPicker
+              disabledAlpha
+              value={form.colour}
+              showText
+              onChange={(colour) => change({ colour: colour.toHexString().slice(0, 7) })}
+            />
+          </Form.Item>
+        </div>
+        <Form.Item label={t('field.hazards')}>
+          <Checkbox.Group
+            value={form.hazards}
+            options={(meta.data?.hazards ?? []).map((hazard) => ({ value: hazard, label: t(`hazard.${hazard}`) }))}
+            onChange={(hazards) => change({ hazards: hazards as Schemas['Hazard'][] })}
+          />
+        </Form.Item>
+        <SieveFields form={form} change={change} errorAt={errorAt} extra={number('finest_mm', t('unit.mm'))} />
+        {GROUPS.map((group) => (
+          <div key={group.title}>
+            <h3>{t(group.title)}</h3>
+            <div className={common.fields3}>
+              {group.fields.map(([key, unit]) => number(key, unit === null ? undefined : t(unit)))}
             </div>
-          ))}
-        </ConfigProvider>
-      </Form>
-    </Drawer>
+          </div>
+        ))}
+      </ConfigProvider>
+    </FormDrawer>
   );
 }

@@ -1,4 +1,4 @@
-import { Button, Form, Modal } from 'antd';
+import { Button } from 'antd';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { ApiProblem, type Schemas } from '../../api/client';
@@ -12,6 +12,7 @@ import { useUndoable } from '../../kit/hooks/useUndoable';
 import { plain, typedNumber } from '../../i18n/numbers';
 import common from '../../styles/common.module.css';
 import styles from './bins.module.css';
+import { FormDialog } from '../../kit/forms/FormDialog';
 
 type Lot = Schemas['Lot'];
 
@@ -122,53 +123,38 @@ function LotForm({
   };
 
   return (
-    <Modal
-      open
+    <FormDialog
       title={lot?.name ?? t('lots.add')}
-      okText={t('common.save')}
-      cancelText={t('common.cancel')}
-      confirmLoading={save.isPending}
-      onCancel={close}
-      onOk={() => void submit().catch(() => undefined)}
+      close={close}
+      save={submit}
+      saving={save.isPending}
+      error={save.error}
     >
-      <Form layout="vertical">
-        <div className={common.fields2}>
-          <TextField
-            label={t('lots.on')}
-            value={day}
-            error={problem?.at('delivered_on')}
-            onChange={setDay}
-            type="date"
-          />
-          <TextField
-            label={t('lots.name')}
-            value={name}
-            error={problem?.at('name')}
-            onChange={setName}
-            hint={t('lots.nameHint')}
-          />
-          <NumberField
-            label={t('lots.quantity')}
-            unit={t('unit.L')}
-            value={quantity}
-            error={errorAt('quantity_l')}
-            onChange={setQuantity}
-          />
-          <NumberField
-            label={t('lots.price')}
-            unit={currency}
-            value={price}
-            error={errorAt('price')}
-            onChange={setPrice}
-          />
-        </div>
-        <TextField label={t('field.note')} value={note} onChange={setNote} />
-        {save.error !== null && (
-          <p className={common.fieldError} role="alert">
-            {problem?.message ?? t('problem.offline')}
-          </p>
-        )}
-      </Form>
-    </Modal>
+      <div className={common.fields2}>
+        <TextField label={t('lots.on')} value={day} error={problem?.at('delivered_on')} onChange={setDay} type="date" />
+        <TextField
+          label={t('lots.name')}
+          value={name}
+          error={problem?.at('name')}
+          onChange={setName}
+          hint={t('lots.nameHint')}
+        />
+        <NumberField
+          label={t('lots.quantity')}
+          unit={t('unit.L')}
+          value={quantity}
+          error={errorAt('quantity_l')}
+          onChange={setQuantity}
+        />
+        <NumberField
+          label={t('lots.price')}
+          unit={currency}
+          value={price}
+          error={errorAt('price')}
+          onChange={setPrice}
+        />
+      </div>
+      <TextField label={t('field.note')} value={note} onChange={setNote} />
+    </FormDialog>
   );
 }

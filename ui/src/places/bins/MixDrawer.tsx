@@ -1,4 +1,4 @@
-import { Button, Drawer, Form, Input, Segmented, Select } from 'antd';
+import { Button, Form, Input, Segmented, Select } from 'antd';
 import { useState } from 'react';
 import { answerOf, api, ApiProblem, type Schemas } from '../../api/client';
 import { useBatches } from '../../api/batches';
@@ -11,6 +11,7 @@ import { useUndoable } from '../../kit/hooks/useUndoable';
 import { plain, typedNumber } from '../../i18n/numbers';
 import common from '../../styles/common.module.css';
 import styles from './bins.module.css';
+import { FormDrawer } from '../../kit/forms/FormDrawer';
 
 interface Row {
   id: number;
@@ -104,113 +105,103 @@ export function MixDrawer({ mix, close }: { mix: Schemas['Component'] | null; cl
   };
 
   return (
-    <Drawer
-      open
-      size={520}
+    <FormDrawer
       title={mix?.name ?? t('mix.newTitle')}
-      onClose={close}
-      footer={
-        <div className={common.drawerFoot}>
-          {(marked.length > 0 || save.error !== null) && (
-            <span className={common.fieldError} role="alert">
-              {save.error !== null && problem === undefined ? t('problem.offline') : t('problem.fields')}
-            </span>
-          )}
-          <Button onClick={close}>{t('common.cancel')}</Button>
-          <Button type="primary" loading={save.isPending} onClick={() => void submit().catch(() => undefined)}>
-            {t('common.save')}
-          </Button>
-        </div>
-      }
+      size={520}
+      close={close}
+      save={submit}
+      saving={save.isPending}
+      error={save.error}
+      marked={marked.length > 0}
+      atFields
+      className={styles.componentForm}
     >
-      <Form layout="vertical" className={styles.componentForm}>
-        <Segmented
-          block
-          aria-label={t('mix.what')}
-          value={source}
-          options={[
-            { value: 'premix', label: t('mix.premix') },
-            { value: 'reclaimed', label: t('mix.reclaimed') },
-          ]}
-          onChange={setSource}
+      <Segmented
+        block
+        aria-label={t('mix.what')}
+        value={source}
+        options={[
+          { value: 'premix', label: t('mix.premix') },
+          { value: 'reclaimed', label: t('mix.reclaimed') },
+        ]}
+        onChange={setSource}
+      />
+      <p className={common.quiet}>{t(source === 'premix' ? 'mix.premixHint' : 'mix.reclaimedHint')}</p>
+      <TextField label={t('field.name')} value={name} error={problem?.at('name')} onChange={setName} />
+      {source === 'reclaimed' && (
+        <>
+          {mix === null && (batches.data?.data.length ?? 0) > 0 && (
+            <Form.Item label={t('mix.fromBatch')}>
+              <Select
+                aria-label={t('mix.fromBatch')}
+                placeholder={t('common.none')}
+                options={(batches.data?.data ?? []).map((batch) => ({ value: batch.id, label: batch.name }))}
+                onChange={(id: number) => void fromBatch(id).catch(() => undefined)}
+              />
+            </Form.Item>
+          )}
+          <div className={common.fields2}>
+            {number('reclaimed_years', t('mix.years'), t('unit.years'))}
+            {number('sieved_mm', t('mix.sieved'), 'mm', t('mix.sievedHint'))}
+          </div>
+        </>
+      )}
+      <h3>{t('mix.parts')}</h3>
+      <ul className={styles.mixRows}>
+        {rows.map((row, i) => {
+          const error = errorAt(`mix_parts.${i}.parts`) ?? errorAt(`mix_parts.${i}.component_id`);
+          return (
+            <li key={row.id}>
+              <span>{row.name}</span>
+              <Input
+                value={row.text}
+                inputMode="decimal"
+                status={error === undefined ? '' : 'error'}
+                aria-label={t('mix.partsOf', { name: row.name })}
+                onChange={(event) =>
+                  setRows(rows.map((each, at) => (at === i ? { ...each, text: event.target.value } : each)))
+                }
+              />
+              <Button
+                type="text"
+                aria-label={t('blend.remove', { name: row.name })}
+                onClick={() => setRows(rows.filter((_, at) => at !== i))}
+              >
+                ×
+              </Button>
+              {error !== undefined && <p className={common.fieldError}>{error}</p>}
+            </li>
+          );
+        })}
+      </ul>
+      {problem?.at('mix_parts') !== undefined && (
+        <p className={common.fieldError} role="alert">
+          {problem.at('mix_parts')}
+        </p>
+      )}
+      <Form.Item>
+        <Select
+          aria-label={t('mix.addPart')}
+          placeholder={t('mix.addPart')}
+          value={null}
+          showSearch={{ searchValue: search, filterOption: false, onSearch: setSearch }}
+          options={(components.data?.data ?? [])
+            .filter((each) => each.id !== mix?.id && rows.every((row) => row.id !== each.id))
+            .map((each) => ({ value: each.id, label: each.name }))}
+          onSelect={(_, option) => {
+            setRows([...rows, { id: option.value, name: String(option.label), text: '1' }]);
+            setSearch('');
+          }}
         />
-        <p className={common.quiet}>{t(source === 'premix' ? 'mix.premixHint' : 'mix.reclaimedHint')}</p>
-        <TextField label={t('field.name')} value={name} error={problem?.at('name')} onChange={setName} />
-        {source === 'reclaimed' && (
-          <>
-            {mix === null && (batches.data?.data.length ?? 0) > 0 && (
-              <Form.Item label={t('mix.fromBatch')}>
-                <Select
-                  aria-label={t('mix.fromBatch')}
-                  placeholder={t('common.none')}
-                  options={(batches.data?.data ?? []).map((batch) => ({ value: batch.id, label: batch.name }))}
-                  onChange={(id: number) => void fromBatch(id).catch(() => undefined)}
-                />
-              </Form.Item>
-            )}
-            <div className={common.fields2}>
-              {number('reclaimed_years', t('mix.years'), t('unit.years'))}
-              {number('sieved_mm', t('mix.sieved'), 'mm', t('mix.sievedHint'))}
-            </div>
-          </>
-        )}
-        <h3>{t('mix.parts')}</h3>
-        <ul className={styles.mixRows}>
-          {rows.map((row, i) => {
-            const error = errorAt(`mix_parts.${i}.parts`) ?? errorAt(`mix_parts.${i}.component_id`);
-            return (
-              <li key={row.id}>
-                <span>{row.name}</span>
-                <Input
-                  value={row.text}
-                  inputMode="decimal"
-                  status={error === undefined ? '' : 'error'}
-                  aria-label={t('mix.partsOf', { name: row.name })}
-                  onChange={(event) =>
-                    setRows(rows.map((each, at) => (at === i ? { ...each, text: event.target.value } : each)))
-                  }
-                />
-                <Button
-                  type="text"
-                  aria-label={t('blend.remove', { name: row.name })}
-                  onClick={() => setRows(rows.filter((_, at) => at !== i))}
-                >
-                  ×
-                </Button>
-                {error !== undefined && <p className={common.fieldError}>{error}</p>}
-              </li>
-            );
-          })}
-        </ul>
-        {problem?.at('mix_parts') !== undefined && (
-          <p className={common.fieldError} role="alert">
-            {problem.at('mix_parts')}
-          </p>
-        )}
-        <Form.Item>
-          <Select
-            aria-label={t('mix.addPart')}
-            placeholder={t('mix.addPart')}
-            value={null}
-            showSearch={{ searchValue: search, filterOption: false, onSearch: setSearch }}
-            options={(components.data?.data ?? [])
-              .filter((each) => each.id !== mix?.id && rows.every((row) => row.id !== each.id))
-              .map((each) => ({ value: each.id, label: each.name }))}
-            onSelect={(_, option) => {
-              setRows([...rows, { id: option.value, name: String(option.label), text: '1' }]);
-              setSearch('');
-            }}
-          />
-        </Form.Item>
-        <h3>{t('bins.section.shelf')}</h3>
-        <div className={common.fields4}>
-          {number('stock_l', t('field.stock_l'), t('unit.L'))}
-          {number('pack_l', t('field.pack_l'), t('unit.L'))}
-          {number('pack_price', t('field.pack_price'), currency)}
-          {number('low_l', t('field.low_l'), t('unit.L'))}
-        </div>
-        <TextField label={t('field.note')} value={note} onChange={setNote} />
-      </Form>
-    </Drawer>
+      </Form.Item>
+      <h3>{t('bins.section.shelf')}</h3>
+      <div className={common.fields4}>
+        {number('stock_l', t('field.stock_l'), t('unit.L'))}
+        {number('pack_l', t('field.pack_l'), t('unit.L'))}
+        {number('pack_price', t('field.pack_price'), currency)}
+        {number('low_l', t('field.low_l'), t('unit.L'))}
+      </div>
+      <TextField label={t('field.note')} value={note} onChange={setNote} />
+    </FormDrawer>
   );
 }

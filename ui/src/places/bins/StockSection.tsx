@@ -1,4 +1,4 @@
-import { Button, Form, Modal, Pagination, Segmented, Select } from 'antd';
+import { Button, Form, Pagination, Segmented, Select } from 'antd';
 import { useState } from 'react';
 import { ApiProblem, type Schemas } from '../../api/client';
 import { useLots, useMoveStock, useMovements } from '../../api/components';
@@ -10,6 +10,7 @@ import { useUndoable } from '../../kit/hooks/useUndoable';
 import { typedNumber } from '../../i18n/numbers';
 import common from '../../styles/common.module.css';
 import styles from './bins.module.css';
+import { FormDialog } from '../../kit/forms/FormDialog';
 
 /** What there is of a component in litres, packs and weight, and what moved. */
 export function StockSection({ sheet }: { sheet: Schemas['ComponentSheet'] }) {
@@ -106,57 +107,42 @@ function StockForm({ component, close }: { component: Schemas['Component']; clos
   };
 
   return (
-    <Modal
-      open
-      title={t('stock.change')}
-      okText={t('common.save')}
-      cancelText={t('common.cancel')}
-      confirmLoading={move.isPending}
-      onCancel={close}
-      onOk={() => void submit().catch(() => undefined)}
-    >
-      <Form layout="vertical">
-        <Form.Item>
-          <Segmented
-            block
-            aria-label={t('stock.change')}
-            value={kind}
-            options={(['count', 'used', 'lost'] as const).map((value) => ({ value, label: t(`stock.${value}`) }))}
-            onChange={setKind}
+    <FormDialog title={t('stock.change')} close={close} save={submit} saving={move.isPending} error={move.error}>
+      <Form.Item>
+        <Segmented
+          block
+          aria-label={t('stock.change')}
+          value={kind}
+          options={(['count', 'used', 'lost'] as const).map((value) => ({ value, label: t(`stock.${value}`) }))}
+          onChange={setKind}
+        />
+      </Form.Item>
+      <NumberField
+        label={t(kind === 'count' ? 'stock.counted' : 'stock.litres')}
+        unit={t('unit.L')}
+        value={litres}
+        error={
+          isMarked && amount === null ? t('common.notNumber') : (problem?.at('counted_l') ?? problem?.at('litres'))
+        }
+        onChange={setLitres}
+      />
+      {(lots.data?.data.length ?? 0) > 0 && (
+        <Form.Item label={t('lots.use')}>
+          <Select
+            aria-label={t('lots.use')}
+            value={lot}
+            options={[
+              { value: null, label: t('lots.useAny') },
+              ...(lots.data?.data ?? []).map((each) => ({
+                value: each.id,
+                label: `${each.name}, ${n(each.stock_l)} L`,
+              })),
+            ]}
+            onChange={setLot}
           />
         </Form.Item>
-        <NumberField
-          label={t(kind === 'count' ? 'stock.counted' : 'stock.litres')}
-          unit={t('unit.L')}
-          value={litres}
-          error={
-            isMarked && amount === null ? t('common.notNumber') : (problem?.at('counted_l') ?? problem?.at('litres'))
-          }
-          onChange={setLitres}
-        />
-        {(lots.data?.data.length ?? 0) > 0 && (
-          <Form.Item label={t('lots.use')}>
-            <Select
-              aria-label={t('lots.use')}
-              value={lot}
-              options={[
-                { value: null, label: t('lots.useAny') },
-                ...(lots.data?.data ?? []).map((each) => ({
-                  value: each.id,
-                  label: `${each.name}, ${n(each.stock_l)} L`,
-                })),
-              ]}
-              onChange={setLot}
-            />
-          </Form.Item>
-        )}
-        <TextField label={t('field.note')} value={note} onChange={setNote} longest={300} />
-        {move.error !== null && (
-          <p className={common.fieldError} role="alert">
-            {problem?.message ?? t('problem.offline')}
-          </p>
-        )}
-      </Form>
-    </Modal>
+      )}
+      <TextField label={t('field.note')} value={note} onChange={setNote} longest={300} />
+    </FormDialog>
   );
 }

@@ -1,4 +1,4 @@
-import { Button, Drawer, Form, Segmented, Select } from 'antd';
+import { Segmented, Select } from 'antd';
 import { useState } from 'react';
 
 import { ApiProblem, type Schemas } from '../../api/client';
@@ -12,6 +12,7 @@ import { FindingTicks } from '../../kit/plants/FindingTicks';
 import { plain, typedNumber } from '../../i18n/numbers';
 import common from '../../styles/common.module.css';
 import styles from './days.module.css';
+import { FormDrawer } from '../../kit/forms/FormDrawer';
 
 interface Props {
   day: Schemas['PottingDay'];
@@ -89,92 +90,74 @@ export function DoneDrawer({ day, entry, state, person, close, undo }: Props) {
   };
 
   return (
-    <Drawer
-      open
-      size={760}
-      className={styles.doneDrawer}
+    <FormDrawer
       title={`${entry.plant.number} ${entry.plant.name}: ${t(state === 'changed' ? 'potting.changedTitle' : 'potting.notToday')}`}
-      onClose={close}
-      footer={
-        <div className={common.drawerFoot}>
-          {pot.error !== null && (
-            <span className={common.fieldError} role="alert">
-              {problem?.message ?? t('problem.offline')}
-            </span>
-          )}
-          <Button size="large" onClick={close}>
-            {t('common.cancel')}
-          </Button>
-          <Button
-            type="primary"
-            size="large"
-            loading={pot.isPending}
-            onClick={() => void submit().catch(() => undefined)}
-          >
-            {t(state === 'changed' ? 'potting.changed' : 'potting.notToday')}
-          </Button>
-        </div>
-      }
+      size={760}
+      close={close}
+      save={submit}
+      saving={pot.isPending}
+      saveLabel={t(state === 'changed' ? 'potting.changed' : 'potting.notToday')}
+      error={pot.error}
+      large
+      className={styles.doneDrawer}
     >
-      <Form layout="vertical">
-        {state === 'not_today' ? (
-          <TextField label={t('potting.why')} value={note} onChange={setNote} longest={1000} />
-        ) : (
-          <>
-            <div className={common.fields3}>
-              {number('used_l', t('potting.used'), 'L', 'used_l')}
-              {number('minutes', t('potting.minutes'), 'min', 'minutes')}
-              {number('run_through_s', t('potting.runThrough'), 's', 'run_through_s')}
-              {number('roots', t('entry.roots'), '%', 'roots_cut_share')}
-              {number('crown', t('entry.crown'), '%', 'crown_cut_share')}
-            </div>
-            <h3>{t('potting.findings')}</h3>
-            <FindingTicks findings={findings} setFindings={setFindings} />
-            <h3>{t('potting.saved')}</h3>
-            <Segmented
-              size="large"
-              aria-label={t('potting.saved')}
-              value={saved}
-              options={[
-                { value: 'none', label: t('potting.savedNone') },
-                { value: 'moss', label: t('potting.saved.moss') },
-                { value: 'soil', label: t('potting.saved.soil') },
-              ]}
-              onChange={setSaved}
-            />
-            {saved !== 'none' && (
-              <>
-                <p className={common.quiet}>{t('potting.savedSick')}</p>
-                <Select
-                  size="large"
-                  className={styles.wideSelect}
-                  aria-label={t('potting.savedStarter')}
-                  value={forPlant}
-                  showSearch={{ searchValue: search, filterOption: false, onSearch: setSearch }}
-                  options={[
-                    { value: entry.plant.id, label: t('potting.savedFor') },
-                    ...plants
-                      .filter((plant) => plant.id !== entry.plant.id)
-                      .map((plant) => ({
-                        value: plant.id,
-                        label: `${t('potting.savedStarter')} ${plant.number} ${plant.name}`,
-                      })),
-                  ]}
-                  onChange={(id) => {
-                    setSearch('');
-                    setForPlant(id);
-                  }}
-                />
-                {problem?.at('actual.saved') !== undefined && (
-                  <p className={common.fieldError}>{problem.at('actual.saved')}</p>
-                )}
-              </>
-            )}
-            <TextField label={t('potting.buried')} value={buried} onChange={setBuried} longest={200} />
-            <TextField label={t('field.note')} value={note} onChange={setNote} longest={1000} />
-          </>
-        )}
-      </Form>
-    </Drawer>
+      {state === 'not_today' ? (
+        <TextField label={t('potting.why')} value={note} onChange={setNote} longest={1000} />
+      ) : (
+        <>
+          <div className={common.fields3}>
+            {number('used_l', t('potting.used'), 'L', 'used_l')}
+            {number('minutes', t('potting.minutes'), 'min', 'minutes')}
+            {number('run_through_s', t('potting.runThrough'), 's', 'run_through_s')}
+            {number('roots', t('entry.roots'), '%', 'roots_cut_share')}
+            {number('crown', t('entry.crown'), '%', 'crown_cut_share')}
+          </div>
+          <h3>{t('potting.findings')}</h3>
+          <FindingTicks findings={findings} setFindings={setFindings} />
+          <h3>{t('potting.saved')}</h3>
+          <Segmented
+            size="large"
+            aria-label={t('potting.saved')}
+            value={saved}
+            options={[
+              { value: 'none', label: t('potting.savedNone') },
+              { value: 'moss', label: t('potting.saved.moss') },
+              { value: 'soil', label: t('potting.saved.soil') },
+            ]}
+            onChange={setSaved}
+          />
+          {saved !== 'none' && (
+            <>
+              <p className={common.quiet}>{t('potting.savedSick')}</p>
+              <Select
+                size="large"
+                className={styles.wideSelect}
+                aria-label={t('potting.savedStarter')}
+                value={forPlant}
+                showSearch={{ searchValue: search, filterOption: false, onSearch: setSearch }}
+                options={[
+                  { value: entry.plant.id, label: t('potting.savedFor') },
+                  ...plants
+                    .filter((plant) => plant.id !== entry.plant.id)
+                    .map((plant) => ({
+                      value: plant.id,
+                      label: `${t('potting.savedStarter')} ${plant.number} ${plant.name}`,
+                    })),
+                ]}
+                onChange={(id) => {
+                  setSearch('');
+                  setForPlant(id);
+                }}
+              />
+              {problem?.at('actual.saved') !== undefined && (
+                <p className={common.fieldError}>{problem.at('actual.saved')}</p>
+              )}
+            </>
+          )}
+          <TextField label={t('potting.buried')} value={buried} onChange={setBuried} longest={200} />
+          <TextField label={t('field.note')} value={note} onChange={setNote} longest={1000} />
+        </>
+      )}
+    </FormDrawer>
   );
 }

@@ -1,4 +1,4 @@
-import { Button, Drawer, Form, Modal } from 'antd';
+import { Button, Drawer } from 'antd';
 import { useState } from 'react';
 import { Link } from 'react-router';
 
@@ -13,6 +13,7 @@ import { useUndoable } from '../../kit/hooks/useUndoable';
 import { plain, typedNumber } from '../../i18n/numbers';
 import common from '../../styles/common.module.css';
 import styles from './days.module.css';
+import { FormDialog } from '../../kit/forms/FormDialog';
 
 type Row = Schemas['DayShelf'];
 
@@ -176,40 +177,33 @@ function Buy({ day, row, close }: { day: Schemas['PottingDay']; row: Row; close:
   };
 
   return (
-    <Modal
-      open
+    <FormDialog
       title={t('shelf.buyTitle', { name: row.name })}
-      okText={t('shelf.bought')}
-      cancelText={t('common.cancel')}
-      confirmLoading={buy.isPending}
-      onCancel={close}
-      onOk={() => void submit().catch(() => undefined)}
+      close={close}
+      save={submit}
+      saving={buy.isPending}
+      saveLabel={t('shelf.bought')}
+      error={buy.error}
+      atFields
     >
-      <Form layout="vertical">
-        <div className={common.fields3}>
-          <NumberField
-            label={t('shelf.litres')}
-            unit="L"
-            value={litres}
-            error={wrong.litres ? t('common.notNumber') : (problem?.at('litres') ?? problem?.at('quantity_l'))}
-            onChange={setLitres}
-          />
-          <NumberField
-            label={t('shelf.paid')}
-            unit={currency}
-            value={price}
-            error={wrong.price ? t('common.notNumber') : problem?.at('price')}
-            onChange={setPrice}
-          />
-          <TextField label={t('shelf.mark')} value={name} error={problem?.at('name')} onChange={setName} longest={60} />
-        </div>
-        {buy.error !== null && problem === undefined && (
-          <p className={common.fieldError} role="alert">
-            {t('problem.offline')}
-          </p>
-        )}
-      </Form>
-    </Modal>
+      <div className={common.fields3}>
+        <NumberField
+          label={t('shelf.litres')}
+          unit="L"
+          value={litres}
+          error={wrong.litres ? t('common.notNumber') : (problem?.at('litres') ?? problem?.at('quantity_l'))}
+          onChange={setLitres}
+        />
+        <NumberField
+          label={t('shelf.paid')}
+          unit={currency}
+          value={price}
+          error={wrong.price ? t('common.notNumber') : problem?.at('price')}
+          onChange={setPrice}
+        />
+        <TextField label={t('shelf.mark')} value={name} error={problem?.at('name')} onChange={setName} longest={60} />
+      </div>
+    </FormDialog>
   );
 }
 

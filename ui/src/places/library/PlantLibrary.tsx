@@ -1,4 +1,4 @@
-import { Button, Checkbox, Drawer, Form, Select } from 'antd';
+import { Checkbox, Form, Select } from 'antd';
 import { useState } from 'react';
 
 import { ApiProblem, type Schemas } from '../../api/client';
@@ -17,6 +17,7 @@ import { GROUPS } from '../../kit/pickers/SpeciesPicker';
 import { typedNumber } from '../../i18n/numbers';
 import common from '../../styles/common.module.css';
 import styles from './library.module.css';
+import { FormDrawer } from '../../kit/forms/FormDrawer';
 
 type Species = Schemas['Species'];
 const FIGURES = ['air_low', 'air_high', 'ph_low', 'ph_high', 'tension_limit_cm', 'years_young', 'years_old'] as const;
@@ -140,82 +141,73 @@ function PlantDrawer({ species, close }: { species: Species | null; close: () =>
   };
 
   return (
-    <Drawer
-      open
-      onClose={close}
+    <FormDrawer
       title={species?.name ?? t('library.addPlant')}
       size={520}
-      footer={
-        <Button type="primary" loading={save.isPending} onClick={() => void submit().catch(() => undefined)}>
-          {t('common.save')}
-        </Button>
-      }
+      close={close}
+      save={submit}
+      saving={save.isPending}
+      error={save.error}
+      atFields
     >
-      <Form layout="vertical">
-        <TextField label={t('species.name')} value={name} error={problem?.at('name')} onChange={setName} />
-        <Form.Item label={t('species.group')}>
+      <TextField label={t('species.name')} value={name} error={problem?.at('name')} onChange={setName} />
+      <Form.Item label={t('species.group')}>
+        <Select
+          aria-label={t('species.group')}
+          value={group}
+          options={GROUPS.map((each) => ({ value: each, label: t(`group.${each}`) }))}
+          onChange={setGroup}
+        />
+      </Form.Item>
+      <div className={common.fields3}>
+        <Form.Item label={t('situation.leaf')}>
           <Select
-            aria-label={t('species.group')}
-            value={group}
-            options={GROUPS.map((each) => ({ value: each, label: t(`group.${each}`) }))}
-            onChange={setGroup}
+            aria-label={t('situation.leaf')}
+            value={leaf}
+            options={LEAVES.map((each) => ({ value: each, label: t(`leaf.${each}`) }))}
+            onChange={setLeaf}
           />
         </Form.Item>
-        <div className={common.fields3}>
-          <Form.Item label={t('situation.leaf')}>
-            <Select
-              aria-label={t('situation.leaf')}
-              value={leaf}
-              options={LEAVES.map((each) => ({ value: each, label: t(`leaf.${each}`) }))}
-              onChange={setLeaf}
-            />
-          </Form.Item>
-          <Form.Item label={t('situation.vigour')}>
-            <Select
-              aria-label={t('situation.vigour')}
-              value={vigour}
-              options={VIGOURS.map((each) => ({ value: each, label: t(`vigour.${each}`) }))}
-              onChange={setVigour}
-            />
-          </Form.Item>
-          <Form.Item label=" ">
-            <Checkbox checked={evergreen} onChange={(event) => setEvergreen(event.target.checked)}>
-              {t('species.evergreen')}
-            </Checkbox>
-          </Form.Item>
-        </div>
-        <Checkbox checked={unidentified} onChange={(event) => setUnidentified(event.target.checked)}>
-          {t('species.unidentified')}
-        </Checkbox>
-        <div className={common.fields4}>
-          {FIGURES.map((figure) => (
-            <NumberField
-              key={figure}
-              label={t(`species.${figure}`)}
-              value={figures[figure] ?? ''}
-              hint={hints[figure] === undefined ? t('species.asGroup') : `${t('species.asGroup')}: ${n(hints[figure])}`}
-              error={
-                (figures[figure] ?? '').trim() !== '' && typedNumber(figures[figure] ?? '') === null
-                  ? t('common.notNumber')
-                  : problem?.at(figure)
-              }
-              onChange={(text) => setFigures({ ...figures, [figure]: text })}
-            />
-          ))}
-        </div>
-        <TextField
-          label={t('species.reason')}
-          value={reason}
-          error={problem?.at('reason')}
-          longest={200}
-          onChange={setReason}
-        />
-        {save.error !== null && problem === undefined && (
-          <p className={common.fieldError} role="alert">
-            {t('problem.offline')}
-          </p>
-        )}
-      </Form>
-    </Drawer>
+        <Form.Item label={t('situation.vigour')}>
+          <Select
+            aria-label={t('situation.vigour')}
+            value={vigour}
+            options={VIGOURS.map((each) => ({ value: each, label: t(`vigour.${each}`) }))}
+            onChange={setVigour}
+          />
+        </Form.Item>
+        <Form.Item label=" ">
+          <Checkbox checked={evergreen} onChange={(event) => setEvergreen(event.target.checked)}>
+            {t('species.evergreen')}
+          </Checkbox>
+        </Form.Item>
+      </div>
+      <Checkbox checked={unidentified} onChange={(event) => setUnidentified(event.target.checked)}>
+        {t('species.unidentified')}
+      </Checkbox>
+      <div className={common.fields4}>
+        {FIGURES.map((figure) => (
+          <NumberField
+            key={figure}
+            label={t(`species.${figure}`)}
+            value={figures[figure] ?? ''}
+            hint={hints[figure] === undefined ? t('species.asGroup') : `${t('species.asGroup')}: ${n(hints[figure])}`}
+            error={
+              (figures[figure] ?? '').trim() !== '' && typedNumber(figures[figure] ?? '') === null
+                ? t('common.notNumber')
+                : problem?.at(figure)
+            }
+            onChange={(text) => setFigures({ ...figures, [figure]: text })}
+          />
+        ))}
+      </div>
+      <TextField
+        label={t('species.reason')}
+        value={reason}
+        error={problem?.at('reason')}
+        longest={200}
+        onChange={setReason}
+      />
+    </FormDrawer>
   );
 }

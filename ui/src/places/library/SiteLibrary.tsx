@@ -1,4 +1,4 @@
-import { Button, Drawer, Form, Input } from 'antd';
+import { Input } from 'antd';
 import { useState } from 'react';
 
 import { ApiProblem, type Schemas } from '../../api/client';
@@ -15,6 +15,7 @@ import { useUndoable } from '../../kit/hooks/useUndoable';
 import { plain, typedNumber } from '../../i18n/numbers';
 import common from '../../styles/common.module.css';
 import styles from './library.module.css';
+import { FormDrawer } from '../../kit/forms/FormDrawer';
 
 type Site = Schemas['Site'];
 const COLUMNS = ['tmin', 'tmax', 'rain_mm', 'humidity', 'wind_ms', 'sun_hours'] as const;
@@ -149,150 +150,142 @@ function SiteDrawer({ site, close }: { site: Site | null; close: () => void }) {
   const fileProblem = read.error instanceof ApiProblem ? read.error : undefined;
 
   return (
-    <Drawer
-      open
-      onClose={close}
+    <FormDrawer
       title={site?.name ?? t('library.addSite')}
       size={760}
-      footer={
-        <Button type="primary" loading={save.isPending} onClick={() => void submit().catch(() => undefined)}>
-          {t('common.save')}
-        </Button>
-      }
+      close={close}
+      save={submit}
+      saving={save.isPending}
     >
-      <Form layout="vertical">
-        <TextField label={t('site.name')} value={texts.name} error={problem?.at('name')} onChange={set('name')} />
-        <div className={common.fields3}>
-          <NumberField
-            label={t('site.latitude')}
-            unit="°"
-            hint={t('site.latitudeHint')}
-            value={texts.latitude}
-            error={problem?.at('latitude')}
-            onChange={set('latitude')}
+      <TextField label={t('site.name')} value={texts.name} error={problem?.at('name')} onChange={set('name')} />
+      <div className={common.fields3}>
+        <NumberField
+          label={t('site.latitude')}
+          unit="°"
+          hint={t('site.latitudeHint')}
+          value={texts.latitude}
+          error={problem?.at('latitude')}
+          onChange={set('latitude')}
+        />
+        <NumberField
+          label={t('site.altitude')}
+          unit="m"
+          value={texts.altitude}
+          error={problem?.at('altitude_m')}
+          onChange={set('altitude')}
+        />
+        <NumberField
+          label={t('site.alkalinity')}
+          unit="mg/L"
+          value={texts.alkalinity}
+          error={problem?.at('alkalinity_mg_l')}
+          onChange={set('alkalinity')}
+        />
+        <NumberField
+          label={t('site.rainShare')}
+          unit="%"
+          hint={t('site.rainShareHint')}
+          value={texts.rain}
+          error={problem?.at('rain_share')}
+          onChange={set('rain')}
+        />
+        <NumberField
+          label={t('site.ec')}
+          unit="mS/cm"
+          value={texts.ec}
+          error={problem?.at('water_ec_ms_cm')}
+          onChange={set('ec')}
+        />
+        <TextField
+          label={t('site.lastFrost')}
+          hint={t('site.frostHint')}
+          value={texts.lastFrost}
+          error={problem?.at('last_frost')}
+          onChange={set('lastFrost')}
+        />
+        <TextField
+          label={t('site.firstFrost')}
+          hint={t('site.frostHint')}
+          value={texts.firstFrost}
+          error={problem?.at('first_frost')}
+          onChange={set('firstFrost')}
+        />
+      </div>
+      <p>
+        <label>
+          {t('site.csv')}{' '}
+          <input
+            type="file"
+            accept=".csv,text/csv"
+            onChange={(event) => {
+              fill(event.target.files?.[0]).catch(() => undefined);
+              event.target.value = '';
+            }}
           />
-          <NumberField
-            label={t('site.altitude')}
-            unit="m"
-            value={texts.altitude}
-            error={problem?.at('altitude_m')}
-            onChange={set('altitude')}
-          />
-          <NumberField
-            label={t('site.alkalinity')}
-            unit="mg/L"
-            value={texts.alkalinity}
-            error={problem?.at('alkalinity_mg_l')}
-            onChange={set('alkalinity')}
-          />
-          <NumberField
-            label={t('site.rainShare')}
-            unit="%"
-            hint={t('site.rainShareHint')}
-            value={texts.rain}
-            error={problem?.at('rain_share')}
-            onChange={set('rain')}
-          />
-          <NumberField
-            label={t('site.ec')}
-            unit="mS/cm"
-            value={texts.ec}
-            error={problem?.at('water_ec_ms_cm')}
-            onChange={set('ec')}
-          />
-          <TextField
-            label={t('site.lastFrost')}
-            hint={t('site.frostHint')}
-            value={texts.lastFrost}
-            error={problem?.at('last_frost')}
-            onChange={set('lastFrost')}
-          />
-          <TextField
-            label={t('site.firstFrost')}
-            hint={t('site.frostHint')}
-            value={texts.firstFrost}
-            error={problem?.at('first_frost')}
-            onChange={set('firstFrost')}
-          />
-        </div>
-        <p>
-          <label>
-            {t('site.csv')}{' '}
-            <input
-              type="file"
-              accept=".csv,text/csv"
-              onChange={(event) => {
-                fill(event.target.files?.[0]).catch(() => undefined);
-                event.target.value = '';
-              }}
-            />
-          </label>
-          <br />
-          <span className={common.quiet}>{t('site.csvHint')}</span>
-        </p>
-        {fileProblem !== undefined && (
-          <ul className={common.fieldError} role="alert">
-            {fileProblem.errors.map((error) => (
-              <li key={error.path}>
-                {error.path}: {error.message}
-              </li>
+        </label>
+        <br />
+        <span className={common.quiet}>{t('site.csvHint')}</span>
+      </p>
+      {fileProblem !== undefined && (
+        <ul className={common.fieldError} role="alert">
+          {fileProblem.errors.map((error) => (
+            <li key={error.path}>
+              {error.path}: {error.message}
+            </li>
+          ))}
+        </ul>
+      )}
+      <table className={`${common.viewTable} ${styles.monthTable}`}>
+        <thead>
+          <tr>
+            <th scope="col">{t('site.month')}</th>
+            {COLUMNS.map((column) => (
+              <th scope="col" key={column}>
+                {t(`site.${column}`)}
+              </th>
             ))}
-          </ul>
-        )}
-        <table className={`${common.viewTable} ${styles.monthTable}`}>
-          <thead>
-            <tr>
-              <th scope="col">{t('site.month')}</th>
-              {COLUMNS.map((column) => (
-                <th scope="col" key={column}>
-                  {t(`site.${column}`)}
-                </th>
-              ))}
-            </tr>
-          </thead>
-          <tbody>
-            {months.map((row, i) => (
-              <tr key={i}>
-                <th scope="row">{month(i, 'short')}</th>
-                {COLUMNS.map((column) => {
-                  const wrong = problem?.at(`months.${i}.${column}`);
+          </tr>
+        </thead>
+        <tbody>
+          {months.map((row, i) => (
+            <tr key={i}>
+              <th scope="row">{month(i, 'short')}</th>
+              {COLUMNS.map((column) => {
+                const wrong = problem?.at(`months.${i}.${column}`);
 
-                  return (
-                    <td key={column}>
-                      <Input
-                        size="small"
-                        value={row[column]}
-                        inputMode="decimal"
-                        status={wrong === undefined ? '' : 'error'}
-                        title={wrong ?? ''}
-                        aria-invalid={wrong !== undefined}
-                        aria-label={`${month(i)} ${t(`site.${column}`)}`}
-                        onChange={(event) =>
-                          setMonths(
-                            months.map((each, k) => (k === i ? { ...each, [column]: event.target.value } : each)),
-                          )
-                        }
-                      />
-                    </td>
-                  );
-                })}
-              </tr>
-            ))}
-          </tbody>
-        </table>
-        <TextField label={t('site.note')} value={texts.note} error={problem?.at('note')} onChange={set('note')} />
-        {save.error !== null && (
-          <ul className={common.fieldError} role="alert">
-            {(problem?.errors ?? []).slice(0, 6).map((error) => (
-              <li key={error.path}>
-                {monthPath(error.path, month)}: {error.message}
-              </li>
-            ))}
-            {problem === undefined && <li>{t('problem.offline')}</li>}
-          </ul>
-        )}
-      </Form>
-    </Drawer>
+                return (
+                  <td key={column}>
+                    <Input
+                      size="small"
+                      value={row[column]}
+                      inputMode="decimal"
+                      status={wrong === undefined ? '' : 'error'}
+                      title={wrong ?? ''}
+                      aria-invalid={wrong !== undefined}
+                      aria-label={`${month(i)} ${t(`site.${column}`)}`}
+                      onChange={(event) =>
+                        setMonths(months.map((each, k) => (k === i ? { ...each, [column]: event.target.value } : each)))
+                      }
+                    />
+                  </td>
+                );
+              })}
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      <TextField label={t('site.note')} value={texts.note} error={problem?.at('note')} onChange={set('note')} />
+      {save.error !== null && (
+        <ul className={common.fieldError} role="alert">
+          {(problem?.errors ?? []).slice(0, 6).map((error) => (
+            <li key={error.path}>
+              {monthPath(error.path, month)}: {error.message}
+            </li>
+          ))}
+          {problem === undefined && <li>{t('problem.offline')}</li>}
+        </ul>
+      )}
+    </FormDrawer>
   );
 }
 

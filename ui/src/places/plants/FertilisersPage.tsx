@@ -1,4 +1,4 @@
-import { Button, Form, Modal, Select } from 'antd';
+import { Button, Form, Select } from 'antd';
 import { useState } from 'react';
 
 import { ApiProblem, type Schemas } from '../../api/client';
@@ -15,6 +15,7 @@ import { useUndoable } from '../../kit/hooks/useUndoable';
 import { CollectionNav } from '../../kit/plants/CollectionNav';
 import { plain, typedNumber } from '../../i18n/numbers';
 import common from '../../styles/common.module.css';
+import { FormDialog } from '../../kit/forms/FormDialog';
 
 type Fertiliser = Schemas['Fertiliser'];
 const FORMS: Schemas['FertiliserForm'][] = ['slow_release', 'granule', 'liquid'];
@@ -156,43 +157,35 @@ function FertiliserForm({ one, close }: { one: Fertiliser | null; close: () => v
   };
 
   return (
-    <Modal
-      open
+    <FormDialog
       title={one?.name ?? t('fert.newTitle')}
-      okText={t('common.save')}
-      cancelText={t('common.cancel')}
-      confirmLoading={save.isPending}
-      onCancel={close}
-      onOk={() => void submit().catch(() => undefined)}
+      close={close}
+      save={submit}
+      saving={save.isPending}
+      error={save.error}
+      atFields
     >
-      <Form layout="vertical">
-        <div className={common.fields2}>
-          <TextField label={t('field.name')} value={name} error={problem?.at('name')} onChange={setName} />
-          <Form.Item label={t('fert.form')}>
-            <Select
-              aria-label={t('fert.form')}
-              value={form}
-              options={FORMS.map((value) => ({ value, label: t(`fert.form.${value}`) }))}
-              onChange={setForm}
-            />
-          </Form.Item>
-        </div>
-        <div className={common.fields3}>
-          {number('n_percent', 'N', '%')}
-          {number('p2o5_percent', 'P₂O₅', '%')}
-          {number('k2o_percent', 'K₂O', '%')}
-        </div>
-        <div className={common.fields2}>
-          {number('label_g_l', t('fert.label'), t('fert.labelUnit'), t('fert.labelHint'))}
-          {form === 'slow_release' && number('longevity_days', t('fert.longevity'), t('fert.days'))}
-        </div>
-        <TextField label={t('field.note')} value={note} onChange={setNote} />
-        {save.error !== null && problem === undefined && (
-          <p className={common.fieldError} role="alert">
-            {t('problem.offline')}
-          </p>
-        )}
-      </Form>
-    </Modal>
+      <div className={common.fields2}>
+        <TextField label={t('field.name')} value={name} error={problem?.at('name')} onChange={setName} />
+        <Form.Item label={t('fert.form')}>
+          <Select
+            aria-label={t('fert.form')}
+            value={form}
+            options={FORMS.map((value) => ({ value, label: t(`fert.form.${value}`) }))}
+            onChange={setForm}
+          />
+        </Form.Item>
+      </div>
+      <div className={common.fields3}>
+        {number('n_percent', 'N', '%')}
+        {number('p2o5_percent', 'P₂O₅', '%')}
+        {number('k2o_percent', 'K₂O', '%')}
+      </div>
+      <div className={common.fields2}>
+        {number('label_g_l', t('fert.label'), t('fert.labelUnit'), t('fert.labelHint'))}
+        {form === 'slow_release' && number('longevity_days', t('fert.longevity'), t('fert.days'))}
+      </div>
+      <TextField label={t('field.note')} value={note} onChange={setNote} />
+    </FormDialog>
   );
 }

@@ -1,7 +1,7 @@
-import { Button, Drawer, Form, Slider } from 'antd';
+import { Slider } from 'antd';
 import { useMemo, useState } from 'react';
 
-import { ApiProblem, type Schemas } from '../../api/client';
+import type { Schemas } from '../../api/client';
 import { judgeInspection, useInspect } from '../../api/plants';
 import { useLastGood } from '../../api/lastGood';
 import { useWords } from '../../i18n/words';
@@ -11,6 +11,7 @@ import { FindingTicks } from '../../kit/plants/FindingTicks';
 import { useReasonWords } from '../../kit/plants/useReasonWords';
 import common from '../../styles/common.module.css';
 import styles from './plants.module.css';
+import { FormDrawer } from '../../kit/forms/FormDrawer';
 
 /** What is seen at the roots, by taps; what it says of the old mix and for the new one stands beside it at once. */
 export function InspectionDrawer({ plant, close }: { plant: Schemas['Plant']; close: () => void }) {
@@ -30,7 +31,6 @@ export function InspectionDrawer({ plant, close }: { plant: Schemas['Plant']; cl
     [plant.id],
   );
   const { data } = useLastGood(`inspection ${plant.id}`, question, ask);
-  const problem = inspect.error instanceof ApiProblem ? inspect.error : undefined;
   const submit = async () => {
     await inspect.mutateAsync({ ...question, text, person });
     say(t('common.saved', { name: t('event.inspected') }));
@@ -38,53 +38,35 @@ export function InspectionDrawer({ plant, close }: { plant: Schemas['Plant']; cl
   };
 
   return (
-    <Drawer
-      open
-      size={760}
+    <FormDrawer
       title={t('inspect.title', { name: `${plant.number} ${plant.name}` })}
-      onClose={close}
-      footer={
-        <div className={common.drawerFoot}>
-          {inspect.error !== null && (
-            <span className={common.fieldError} role="alert">
-              {problem?.message ?? t('problem.offline')}
-            </span>
-          )}
-          <Button size="large" onClick={close}>
-            {t('common.cancel')}
-          </Button>
-          <Button
-            size="large"
-            type="primary"
-            loading={inspect.isPending}
-            onClick={() => void submit().catch(() => undefined)}
-          >
-            {t('inspect.keep')}
-          </Button>
-        </div>
-      }
+      size={760}
+      close={close}
+      save={submit}
+      saving={inspect.isPending}
+      saveLabel={t('inspect.keep')}
+      error={inspect.error}
+      large
     >
-      <Form layout="vertical" className="inspect">
-        <h3>{t('inspect.what')}</h3>
-        <FindingTicks findings={findings} setFindings={setFindings} />
-        <h3>
-          {t('inspect.removed')}: {percent(removed / 100)}
-        </h3>
-        <Slider
-          ariaLabelForHandle={t('inspect.removed')}
-          min={0}
-          max={80}
-          step={5}
-          value={removed}
-          onChange={setRemoved}
-        />
-        {data !== undefined && <Judgement judged={data} />}
-        <div className={common.fields2}>
-          <TextField label={t('inspect.note')} value={text} onChange={setText} longest={2000} />
-          <TextField label={t('inspect.person')} value={person} onChange={setPerson} longest={60} />
-        </div>
-      </Form>
-    </Drawer>
+      <h3>{t('inspect.what')}</h3>
+      <FindingTicks findings={findings} setFindings={setFindings} />
+      <h3>
+        {t('inspect.removed')}: {percent(removed / 100)}
+      </h3>
+      <Slider
+        ariaLabelForHandle={t('inspect.removed')}
+        min={0}
+        max={80}
+        step={5}
+        value={removed}
+        onChange={setRemoved}
+      />
+      {data !== undefined && <Judgement judged={data} />}
+      <div className={common.fields2}>
+        <TextField label={t('inspect.note')} value={text} onChange={setText} longest={2000} />
+        <TextField label={t('inspect.person')} value={person} onChange={setPerson} longest={60} />
+      </div>
+    </FormDrawer>
   );
 }
 

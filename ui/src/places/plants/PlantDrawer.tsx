@@ -1,4 +1,4 @@
-import { AutoComplete, Button, Checkbox, Drawer, Form, Input, Select } from 'antd';
+import { AutoComplete, Button, Checkbox, Form, Input, Select } from 'antd';
 import { useId, useState } from 'react';
 import { useNavigate } from 'react-router';
 
@@ -16,6 +16,7 @@ import { useUndoable } from '../../kit/hooks/useUndoable';
 import { formOf, inputOf, type NumberName, type PlantForm, type TextName, wrongNumbers } from './plantForm';
 import styles from './plants.module.css';
 import common from '../../styles/common.module.css';
+import { FormDrawer } from '../../kit/forms/FormDrawer';
 
 const BURIED: Schemas['BuriedKind'][] = ['wires', 'plate', 'stone', 'foam', 'label', 'other'];
 const PLANS: Schemas['PlanKind'][] = ['root_work', 'next_pot', 'look', 'other'];
@@ -109,192 +110,174 @@ export function PlantDrawer({ plant, close }: { plant: Schemas['Plant'] | null; 
   );
 
   return (
-    <Drawer
-      open
-      size={620}
+    <FormDrawer
       title={plant === null ? t('plants.newTitle') : `${plant.number} ${plant.name}`}
-      onClose={close}
-      footer={
-        <div className={common.drawerFoot}>
-          {(marked.length > 0 || save.error !== null) && (
-            <span className={common.fieldError} role="alert">
-              {save.error !== null && problem === undefined ? t('problem.offline') : t('problem.fields')}
-            </span>
-          )}
-          <Button onClick={close}>{t('common.cancel')}</Button>
-          <Button type="primary" loading={save.isPending} onClick={() => void submit().catch(() => undefined)}>
-            {t('common.save')}
+      size={620}
+      close={close}
+      save={submit}
+      saving={save.isPending}
+      error={save.error}
+      marked={marked.length > 0}
+      atFields
+    >
+      <h3>{t('plants.section.what')}</h3>
+      <div className={common.fields2}>
+        {text('name', t('field.name'))}
+        {text('number', t('plants.number'), { hint: t('plants.number.hint') })}
+        <Form.Item label={t('plants.field.species')}>
+          <SpeciesPicker
+            group={form.group}
+            speciesId={form.speciesId}
+            onPick={(group, speciesId) => set({ group, speciesId })}
+          />
+        </Form.Item>
+        {choice('origin')}
+        {choice('purpose')}
+        {choice('health')}
+      </div>
+      <h3>{t('plants.section.size')}</h3>
+      <div className={common.fields3}>
+        {number('year_started', t('plants.field.year'))}
+        {number('height_cm', t('plants.field.height'), t('unit.cm'))}
+        {number('canopy_cm', t('plants.field.canopy'), t('unit.cm'), t('situation.canopyHint'))}
+        {number('trunk_mm', t('plants.field.trunk'), t('unit.mm'))}
+        {number('weight_kg', t('plants.field.weight'), t('unit.kg'))}
+        {choice('vigour')}
+      </div>
+      {text('front', t('plants.field.front'))}
+      <h3>{t('plants.section.where')}</h3>
+      <div className={common.fields3}>
+        <Form.Item label={t('plants.place')} htmlFor={placeId}>
+          <AutoComplete
+            id={placeId}
+            value={form.texts.place}
+            options={places.map((value) => ({ value }))}
+            onChange={(value: string) => set({ texts: { ...form.texts, place: value } })}
+          />
+        </Form.Item>
+        {record(
+          t('plants.field.site'),
+          form.siteId,
+          sites,
+          t('plants.field.noSite'),
+          (siteId) => set({ siteId }),
+          'site_id',
+        )}
+        {choice('exposure')}
+        {choice('stand')}
+        {choice('feed')}
+      </div>
+      <Form.Item>
+        <Checkbox checked={form.shelter} onChange={(event) => set({ shelter: event.target.checked })}>
+          {t('plants.field.shelter')}
+        </Checkbox>
+        <Checkbox checked={form.winterShelter} onChange={(event) => set({ winterShelter: event.target.checked })}>
+          {t('situation.winterShelter')}
+        </Checkbox>
+      </Form.Item>
+      <h3>{t('plants.section.in')}</h3>
+      <div className={common.fields2}>
+        {record(t('plants.field.pot'), form.potId, pots, t('plants.field.noPot'), (potId) => set({ potId }), 'pot_id')}
+        {record(
+          t('plants.field.mix'),
+          form.recipeId,
+          recipes,
+          t('plants.field.noPot'),
+          (recipeId) => set({ recipeId }),
+          'recipe_id',
+        )}
+        {text('potted_on', t('plants.field.pottedOn'), { type: 'date' })}
+        {number('planned_years', t('plants.field.plannedYears'), t('unit.years'), t('plants.field.usual'))}
+      </div>
+      <h3>{t('plants.section.buried')}</h3>
+      {form.buried.map((row, i) => (
+        <div key={i} className={common.rowFields}>
+          <Select
+            aria-label={t('plants.section.buried')}
+            value={row.kind}
+            options={BURIED.map((value) => ({ value, label: t(`plants.buried.${value}`) }))}
+            onChange={(kind) => set({ buried: form.buried.map((each, at) => (at === i ? { ...each, kind } : each)) })}
+          />
+          <Input
+            aria-label={t('plants.plan.note')}
+            value={row.note}
+            onChange={(event) =>
+              set({
+                buried: form.buried.map((each, at) => (at === i ? { ...each, note: event.target.value } : each)),
+              })
+            }
+          />
+          <Button type="text" onClick={() => set({ buried: form.buried.filter((_, at) => at !== i) })}>
+            {t('plants.remove')}
           </Button>
         </div>
-      }
-    >
-      <Form layout="vertical">
-        <h3>{t('plants.section.what')}</h3>
-        <div className={common.fields2}>
-          {text('name', t('field.name'))}
-          {text('number', t('plants.number'), { hint: t('plants.number.hint') })}
-          <Form.Item label={t('plants.field.species')}>
-            <SpeciesPicker
-              group={form.group}
-              speciesId={form.speciesId}
-              onPick={(group, speciesId) => set({ group, speciesId })}
-            />
-          </Form.Item>
-          {choice('origin')}
-          {choice('purpose')}
-          {choice('health')}
-        </div>
-        <h3>{t('plants.section.size')}</h3>
-        <div className={common.fields3}>
-          {number('year_started', t('plants.field.year'))}
-          {number('height_cm', t('plants.field.height'), t('unit.cm'))}
-          {number('canopy_cm', t('plants.field.canopy'), t('unit.cm'), t('situation.canopyHint'))}
-          {number('trunk_mm', t('plants.field.trunk'), t('unit.mm'))}
-          {number('weight_kg', t('plants.field.weight'), t('unit.kg'))}
-          {choice('vigour')}
-        </div>
-        {text('front', t('plants.field.front'))}
-        <h3>{t('plants.section.where')}</h3>
-        <div className={common.fields3}>
-          <Form.Item label={t('plants.place')} htmlFor={placeId}>
-            <AutoComplete
-              id={placeId}
-              value={form.texts.place}
-              options={places.map((value) => ({ value }))}
-              onChange={(value: string) => set({ texts: { ...form.texts, place: value } })}
-            />
-          </Form.Item>
-          {record(
-            t('plants.field.site'),
-            form.siteId,
-            sites,
-            t('plants.field.noSite'),
-            (siteId) => set({ siteId }),
-            'site_id',
-          )}
-          {choice('exposure')}
-          {choice('stand')}
-          {choice('feed')}
-        </div>
-        <Form.Item>
-          <Checkbox checked={form.shelter} onChange={(event) => set({ shelter: event.target.checked })}>
-            {t('plants.field.shelter')}
-          </Checkbox>
-          <Checkbox checked={form.winterShelter} onChange={(event) => set({ winterShelter: event.target.checked })}>
-            {t('situation.winterShelter')}
-          </Checkbox>
-        </Form.Item>
-        <h3>{t('plants.section.in')}</h3>
-        <div className={common.fields2}>
-          {record(
-            t('plants.field.pot'),
-            form.potId,
-            pots,
-            t('plants.field.noPot'),
-            (potId) => set({ potId }),
-            'pot_id',
-          )}
-          {record(
-            t('plants.field.mix'),
-            form.recipeId,
-            recipes,
-            t('plants.field.noPot'),
-            (recipeId) => set({ recipeId }),
-            'recipe_id',
-          )}
-          {text('potted_on', t('plants.field.pottedOn'), { type: 'date' })}
-          {number('planned_years', t('plants.field.plannedYears'), t('unit.years'), t('plants.field.usual'))}
-        </div>
-        <h3>{t('plants.section.buried')}</h3>
-        {form.buried.map((row, i) => (
-          <div key={i} className={common.rowFields}>
-            <Select
-              aria-label={t('plants.section.buried')}
-              value={row.kind}
-              options={BURIED.map((value) => ({ value, label: t(`plants.buried.${value}`) }))}
-              onChange={(kind) => set({ buried: form.buried.map((each, at) => (at === i ? { ...each, kind } : each)) })}
-            />
+      ))}
+      <Button size="small" onClick={() => set({ buried: [...form.buried, { kind: 'plate', note: '' }] })}>
+        {t('plants.buried.add')}
+      </Button>
+      <h3>{t('plants.section.plan')}</h3>
+      {form.plan.map((step, i) => {
+        const change = (changed: Partial<(typeof form.plan)[number]>) =>
+          set({ plan: form.plan.map((each, at) => (at === i ? { ...each, ...changed } : each)) });
+        return (
+          <div key={i} className={`${common.rowFields} ${styles.planRow}`}>
             <Input
-              aria-label={t('plants.plan.note')}
-              value={row.note}
-              onChange={(event) =>
-                set({
-                  buried: form.buried.map((each, at) => (at === i ? { ...each, note: event.target.value } : each)),
-                })
-              }
+              aria-label={t('plants.plan.year')}
+              value={step.year}
+              status={errorAt(`plan.${i}.year`) === undefined ? '' : 'error'}
+              onChange={(event) => change({ year: event.target.value })}
             />
-            <Button type="text" onClick={() => set({ buried: form.buried.filter((_, at) => at !== i) })}>
+            <Select
+              aria-label={t('plants.section.plan')}
+              value={step.what}
+              options={PLANS.map((value) => ({ value, label: t(`plants.plan.${value}`) }))}
+              onChange={(what) => change({ what })}
+            />
+            {step.what === 'next_pot' ? (
+              <Select
+                aria-label={t('plants.field.pot')}
+                value={step.potId ?? 0}
+                popupMatchSelectWidth={false}
+                options={[
+                  { value: 0, label: t('plants.field.noPot') },
+                  ...pots.map(({ id, name }) => ({ value: id, label: name })),
+                ]}
+                onChange={(id) => change({ potId: id === 0 ? null : id })}
+              />
+            ) : (
+              <Input
+                aria-label={t('plants.plan.note')}
+                value={step.note}
+                onChange={(event) => change({ note: event.target.value })}
+              />
+            )}
+            <Button type="text" onClick={() => set({ plan: form.plan.filter((_, at) => at !== i) })}>
               {t('plants.remove')}
             </Button>
           </div>
-        ))}
-        <Button size="small" onClick={() => set({ buried: [...form.buried, { kind: 'plate', note: '' }] })}>
-          {t('plants.buried.add')}
-        </Button>
-        <h3>{t('plants.section.plan')}</h3>
-        {form.plan.map((step, i) => {
-          const change = (changed: Partial<(typeof form.plan)[number]>) =>
-            set({ plan: form.plan.map((each, at) => (at === i ? { ...each, ...changed } : each)) });
-          return (
-            <div key={i} className={`${common.rowFields} ${styles.planRow}`}>
-              <Input
-                aria-label={t('plants.plan.year')}
-                value={step.year}
-                status={errorAt(`plan.${i}.year`) === undefined ? '' : 'error'}
-                onChange={(event) => change({ year: event.target.value })}
-              />
-              <Select
-                aria-label={t('plants.section.plan')}
-                value={step.what}
-                options={PLANS.map((value) => ({ value, label: t(`plants.plan.${value}`) }))}
-                onChange={(what) => change({ what })}
-              />
-              {step.what === 'next_pot' ? (
-                <Select
-                  aria-label={t('plants.field.pot')}
-                  value={step.potId ?? 0}
-                  popupMatchSelectWidth={false}
-                  options={[
-                    { value: 0, label: t('plants.field.noPot') },
-                    ...pots.map(({ id, name }) => ({ value: id, label: name })),
-                  ]}
-                  onChange={(id) => change({ potId: id === 0 ? null : id })}
-                />
-              ) : (
-                <Input
-                  aria-label={t('plants.plan.note')}
-                  value={step.note}
-                  onChange={(event) => change({ note: event.target.value })}
-                />
-              )}
-              <Button type="text" onClick={() => set({ plan: form.plan.filter((_, at) => at !== i) })}>
-                {t('plants.remove')}
-              </Button>
-            </div>
-          );
-        })}
-        <Button
-          size="small"
-          onClick={() =>
-            set({
-              plan: [
-                ...form.plan,
-                { year: String(new Date().getFullYear() + 1), what: 'root_work', note: '', potId: null },
-              ],
-            })
-          }
-        >
-          {t('plants.plan.add')}
-        </Button>
-        <Form.Item label={t('field.note')} htmlFor={noteId} className={styles.plantNote}>
-          <Input.TextArea
-            id={noteId}
-            rows={3}
-            value={form.texts.note}
-            onChange={(event) => set({ texts: { ...form.texts, note: event.target.value } })}
-          />
-        </Form.Item>
-      </Form>
-    </Drawer>
+        );
+      })}
+      <Button
+        size="small"
+        onClick={() =>
+          set({
+            plan: [
+              ...form.plan,
+              { year: String(new Date().getFullYear() + 1), what: 'root_work', note: '', potId: null },
+            ],
+          })
+        }
+      >
+        {t('plants.plan.add')}
+      </Button>
+      <Form.Item label={t('field.note')} htmlFor={noteId} className={styles.plantNote}>
+        <Input.TextArea
+          id={noteId}
+          rows={3}
+          value={form.texts.note}
+          onChange={(event) => set({ texts: { ...form.texts, note: event.target.value } })}
+        />
+      </Form.Item>
+    </FormDrawer>
   );
 }

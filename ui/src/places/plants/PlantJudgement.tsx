@@ -1,4 +1,4 @@
-import { Button, Form, Modal } from 'antd';
+import { Button } from 'antd';
 import { useState } from 'react';
 
 import { ApiProblem, type Schemas } from '../../api/client';
@@ -10,6 +10,7 @@ import { useReasonWords } from '../../kit/plants/useReasonWords';
 import { typedNumber } from '../../i18n/numbers';
 import common from '../../styles/common.module.css';
 import styles from './plants.module.css';
+import { FormDialog } from '../../kit/forms/FormDialog';
 
 /** Whether it is due and whether the season is right, each with its reasons. */
 export function PlantJudgement({ dossier }: { dossier: Schemas['PlantDossier'] }) {
@@ -90,26 +91,24 @@ function Rules({ close }: { close: () => void }) {
   };
 
   return (
-    <Modal
-      open
+    <FormDialog
       title={t('plant.rulesEdit')}
-      okText={t('common.save')}
-      cancelText={t('common.cancel')}
-      onCancel={close}
-      onOk={() => void submit().catch(() => undefined)}
+      close={close}
+      save={submit}
+      saving={change.isPending}
+      error={change.error}
+      atFields
     >
-      <Form layout="vertical">
-        <p className={common.quiet}>{t('plant.rulesHint')}</p>
-        {RULES.map((rule) => (
-          <NumberField
-            key={rule}
-            label={t(`plant.rule.${rule}`)}
-            value={value(rule)}
-            error={typedNumber(value(rule)) === null ? t('common.notNumber') : problem?.at(rule)}
-            onChange={(text) => setTyped({ ...typed, [rule]: text })}
-          />
-        ))}
-      </Form>
-    </Modal>
+      <p className={common.quiet}>{t('plant.rulesHint')}</p>
+      {RULES.map((rule) => (
+        <NumberField
+          key={rule}
+          label={t(`plant.rule.${rule}`)}
+          value={value(rule)}
+          error={typedNumber(value(rule)) === null ? t('common.notNumber') : problem?.at(rule)}
+          onChange={(text) => setTyped({ ...typed, [rule]: text })}
+        />
+      ))}
+    </FormDialog>
   );
 }

@@ -1,4 +1,4 @@
-import { Form, Modal, Select } from 'antd';
+import { Select } from 'antd';
 import { useState } from 'react';
 
 import { ApiProblem, type Schemas } from '../../api/client';
@@ -10,6 +10,7 @@ import { TextField } from '../../kit/fields/TextField';
 import { useUndoable } from '../../kit/hooks/useUndoable';
 import { typedNumber } from '../../i18n/numbers';
 import common from '../../styles/common.module.css';
+import { FormDialog } from '../../kit/forms/FormDialog';
 
 type What = 'note' | 'snoozed' | 'override' | 'given_away' | 'died' | 'offspring' | 'task';
 const TITLES = {
@@ -76,78 +77,71 @@ export function TellModal({ plant, what, close }: { plant: Schemas['Plant']; wha
   };
 
   return (
-    <Modal
-      open
+    <FormDialog
       title={`${t(TITLES[what])}: ${plant.number} ${plant.name}`}
-      okText={t('plant.doIt')}
-      cancelText={t('common.cancel')}
-      confirmLoading={tell.isPending || offspring.isPending || addTask.isPending}
-      onCancel={close}
-      onOk={() => void submit().catch(() => undefined)}
+      close={close}
+      save={submit}
+      saving={tell.isPending || offspring.isPending || addTask.isPending}
+      saveLabel={t('plant.doIt')}
+      error={error}
+      atFields
     >
-      <Form layout="vertical">
-        {what === 'offspring' && (
-          <div className={common.fields2}>
-            <Select
-              aria-label={t('plants.field.origin')}
-              value={kind}
-              options={OFFSPRING.map((value) => ({ value, label: t(`origin.${value}`) }))}
-              onChange={setKind}
-            />
-            <NumberField
-              label={t('plant.count')}
-              value={count}
-              error={wrong.count ? t('common.notNumber') : problem?.at('count')}
-              onChange={setCount}
-            />
-          </div>
+      {what === 'offspring' && (
+        <div className={common.fields2}>
+          <Select
+            aria-label={t('plants.field.origin')}
+            value={kind}
+            options={OFFSPRING.map((value) => ({ value, label: t(`origin.${value}`) }))}
+            onChange={setKind}
+          />
+          <NumberField
+            label={t('plant.count')}
+            value={count}
+            error={wrong.count ? t('common.notNumber') : problem?.at('count')}
+            onChange={setCount}
+          />
+        </div>
+      )}
+      <TextField
+        label={t(
+          what === 'given_away'
+            ? 'plant.to'
+            : what === 'task'
+              ? 'task.what'
+              : what === 'snoozed' || what === 'override'
+                ? 'plant.reason'
+                : 'plant.what',
         )}
-        <TextField
-          label={t(
-            what === 'given_away'
-              ? 'plant.to'
-              : what === 'task'
-                ? 'task.what'
-                : what === 'snoozed' || what === 'override'
-                  ? 'plant.reason'
-                  : 'plant.what',
-          )}
-          value={text}
-          error={problem?.at('text') ?? problem?.at('note')}
-          onChange={setText}
-          longest={what === 'task' ? 200 : 2000}
-        />
-        <TextField
-          label={t(what === 'snoozed' ? 'plant.until' : what === 'override' ? 'plant.dueOn' : 'task.on')}
-          type="date"
-          value={day}
-          error={problem?.at('on') ?? problem?.at('until') ?? problem?.at('due_on')}
-          onChange={setDay}
-          {...(what === 'override' ? { hint: t('plant.dueComputed') } : {})}
-        />
-        {what === 'task' && (
-          <div className={common.fields2}>
-            <NumberField
-              label={t('task.repeat')}
-              value={every}
-              error={wrong.every ? t('common.notNumber') : problem?.at('every_days')}
-              onChange={setEvery}
-            />
-            <TextField
-              label={t('task.repeatUntil')}
-              type="date"
-              value={until}
-              error={problem?.at('until_on')}
-              onChange={setUntil}
-            />
-          </div>
-        )}
-        {error !== null && problem === undefined && (
-          <p className={common.fieldError} role="alert">
-            {t('problem.offline')}
-          </p>
-        )}
-      </Form>
-    </Modal>
+        value={text}
+        error={problem?.at('text') ?? problem?.at('note')}
+        onChange={setText}
+        longest={what === 'task' ? 200 : 2000}
+      />
+      <TextField
+        label={t(what === 'snoozed' ? 'plant.until' : what === 'override' ? 'plant.dueOn' : 'task.on')}
+        type="date"
+        value={day}
+        error={problem?.at('on') ?? problem?.at('until') ?? problem?.at('due_on')}
+        onChange={setDay}
+        {...(what === 'override' ? { hint: t('plant.dueComputed') } : {})}
+      />
+      {what === 'task' && (
+        <div className={common.fields2}>
+          <NumberField
+            label={t('task.repeat')}
+            value={every}
+            error={wrong.every ? t('common.notNumber') : problem?.at('every_days')}
+            onChange={setEvery}
+          />
+          <TextField
+            label={t('task.repeatUntil')}
+            type="date"
+            value={until}
+            error={problem?.at('until_on')}
+            onChange={setUntil}
+          />
+        </div>
+      )}
+    </FormDialog>
   );
 }

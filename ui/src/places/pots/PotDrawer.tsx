@@ -1,4 +1,4 @@
-import { Button, Checkbox, Drawer, Form, Input, Select } from 'antd';
+import { Checkbox, Form, Input, Select } from 'antd';
 import { useId, useMemo, useState } from 'react';
 
 import { answerOf, api, ApiProblem, type Schemas } from '../../api/client';
@@ -14,6 +14,7 @@ import { PotChecks } from './PotChecks';
 import { plain, typedNumber } from '../../i18n/numbers';
 import common from '../../styles/common.module.css';
 import styles from './pots.module.css';
+import { FormDrawer } from '../../kit/forms/FormDrawer';
 
 type Shape = Schemas['Shape'];
 
@@ -149,129 +150,118 @@ export function PotDrawer({ pot, close }: { pot: Schemas['Pot'] | null; close: (
   );
 
   return (
-    <Drawer
-      open
-      size={520}
+    <FormDrawer
       title={pot === null ? t('pots.newTitle') : pot.name}
-      onClose={close}
-      footer={
-        <div className={common.drawerFoot}>
-          {(marked.length > 0 || save.error !== null) && (
-            <span className={common.fieldError} role="alert">
-              {save.error !== null && problem === undefined ? t('problem.offline') : t('problem.fields')}
-            </span>
-          )}
-          <Button onClick={close}>{t('common.cancel')}</Button>
-          <Button type="primary" loading={save.isPending} onClick={() => void submit().catch(() => undefined)}>
-            {t('common.save')}
-          </Button>
-        </div>
-      }
+      size={520}
+      close={close}
+      save={submit}
+      saving={save.isPending}
+      error={save.error}
+      marked={marked.length > 0}
+      atFields
     >
-      <Form layout="vertical" onFinish={() => void submit().catch(() => undefined)}>
-        <Form.Item
-          label={t('field.name')}
-          htmlFor={nameId}
-          validateStatus={problem?.at('name') === undefined ? '' : 'error'}
-          help={problem?.at('name')}
-        >
-          <Input id={nameId} value={name} autoFocus onChange={(event) => setName(event.target.value)} />
-        </Form.Item>
-        <h3>{t('pots.section.inside')}</h3>
-        <div className={styles.potInside}>
-          <div>
-            <Form.Item label={t('field.shape')}>
-              <Select
-                aria-label={t('field.shape')}
-                value={shape}
-                options={SHAPES.map((each) => ({ value: each, label: t(`shape.${each}`) }))}
-                onChange={setShape}
-              />
-            </Form.Item>
-            <div className={common.fields2}>
-              {number('depth', 'unit.cm')}
-              {wanted.map((key) => (
-                <NumberField
-                  key={key}
-                  label={t(`field.${key}` as MessageId)}
-                  value={measures[key] ?? ''}
-                  error={errorAt(`measures.${key}`)}
-                  onChange={(text) => setMeasures({ ...measures, [key]: text })}
-                  {...(key === 'sides' ? {} : { unit: t(key === 'volume_l' ? 'unit.L' : 'unit.cm') })}
-                />
-              ))}
-            </div>
-          </div>
-          <figure className={drawn.fresh ? '' : common.notFresh}>
-            {drawn.data === undefined ? (
-              <p className={common.quiet}>{t('pots.outlineEmpty')}</p>
-            ) : (
-              <>
-                <PotOutline
-                  outline={drawn.data.outline}
-                  width={170}
-                  height={140}
-                  label={t('pots.outline', { litres: n(drawn.data.volume_l) })}
-                />
-                <figcaption>{n(drawn.data.volume_l)} L</figcaption>
-              </>
-            )}
-          </figure>
-        </div>
-        <Form.Item>
-          <Checkbox checked={dryingSides} onChange={(event) => setDryingSides(event.target.checked)}>
-            {t('field.drying_sides')}
-          </Checkbox>
-        </Form.Item>
-        <div className={common.fields3}>
-          <Form.Item label={t('field.wall')}>
+      <Form.Item
+        label={t('field.name')}
+        htmlFor={nameId}
+        validateStatus={problem?.at('name') === undefined ? '' : 'error'}
+        help={problem?.at('name')}
+      >
+        <Input id={nameId} value={name} autoFocus onChange={(event) => setName(event.target.value)} />
+      </Form.Item>
+      <h3>{t('pots.section.inside')}</h3>
+      <div className={styles.potInside}>
+        <div>
+          <Form.Item label={t('field.shape')}>
             <Select
-              aria-label={t('field.wall')}
-              value={wall}
-              options={WALLS.map((each) => ({ value: each, label: t(`wall.${each}`) }))}
-              onChange={setWall}
+              aria-label={t('field.shape')}
+              value={shape}
+              options={SHAPES.map((each) => ({ value: each, label: t(`shape.${each}`) }))}
+              onChange={setShape}
             />
           </Form.Item>
-          <Form.Item label={t('field.colour')} htmlFor={colourId}>
-            <input
-              id={colourId}
-              type="color"
-              className={styles.potSwatch}
-              value={colour}
-              onChange={(event) => setColour(event.target.value)}
-            />
-          </Form.Item>
-          {number('feet_cm', 'unit.cm')}
+          <div className={common.fields2}>
+            {number('depth', 'unit.cm')}
+            {wanted.map((key) => (
+              <NumberField
+                key={key}
+                label={t(`field.${key}` as MessageId)}
+                value={measures[key] ?? ''}
+                error={errorAt(`measures.${key}`)}
+                onChange={(text) => setMeasures({ ...measures, [key]: text })}
+                {...(key === 'sides' ? {} : { unit: t(key === 'volume_l' ? 'unit.L' : 'unit.cm') })}
+              />
+            ))}
+          </div>
         </div>
-        <Form.Item>
-          <Checkbox checked={lightPasses} onChange={(event) => setLightPasses(event.target.checked)}>
-            {t('field.light_passes')}
-          </Checkbox>
-          <Checkbox checked={homeMade} onChange={(event) => setHomeMade(event.target.checked)}>
-            {t('field.home_made')}
-          </Checkbox>
+        <figure className={drawn.fresh ? '' : common.notFresh}>
+          {drawn.data === undefined ? (
+            <p className={common.quiet}>{t('pots.outlineEmpty')}</p>
+          ) : (
+            <>
+              <PotOutline
+                outline={drawn.data.outline}
+                width={170}
+                height={140}
+                label={t('pots.outline', { litres: n(drawn.data.volume_l) })}
+              />
+              <figcaption>{n(drawn.data.volume_l)} L</figcaption>
+            </>
+          )}
+        </figure>
+      </div>
+      <Form.Item>
+        <Checkbox checked={dryingSides} onChange={(event) => setDryingSides(event.target.checked)}>
+          {t('field.drying_sides')}
+        </Checkbox>
+      </Form.Item>
+      <div className={common.fields3}>
+        <Form.Item label={t('field.wall')}>
+          <Select
+            aria-label={t('field.wall')}
+            value={wall}
+            options={WALLS.map((each) => ({ value: each, label: t(`wall.${each}`) }))}
+            onChange={setWall}
+          />
         </Form.Item>
-        {homeMade && <p className={common.mind}>{t('potcheck.caution.home_made')}</p>}
-        {wall === 'cement' && <p className={common.mind}>{t('potcheck.caution.cement')}</p>}
-        {lightPasses && <p className={common.mind}>{t('potcheck.caution.light')}</p>}
-        <h3>{t('pots.section.outlet')}</h3>
-        <div className={common.fields4}>
-          {number('hole_count')}
-          {number('hole_diameter_cm', 'unit.cm')}
-          {number('hole_open_share', 'unit.percent')}
-          {number('mesh_mm', 'unit.mm')}
-        </div>
-        <h3>{t('pots.section.keep')}</h3>
-        <div className={common.fields3}>
-          {number('weight_kg', 'unit.kg')}
-          {number('owned')}
-          <Form.Item label={t('field.place')} htmlFor={placeId}>
-            <Input id={placeId} value={place} onChange={(event) => setPlace(event.target.value)} />
-          </Form.Item>
-        </div>
-        {pot !== null && <PotChecks pot={pot} />}
-      </Form>
-    </Drawer>
+        <Form.Item label={t('field.colour')} htmlFor={colourId}>
+          <input
+            id={colourId}
+            type="color"
+            className={styles.potSwatch}
+            value={colour}
+            onChange={(event) => setColour(event.target.value)}
+          />
+        </Form.Item>
+        {number('feet_cm', 'unit.cm')}
+      </div>
+      <Form.Item>
+        <Checkbox checked={lightPasses} onChange={(event) => setLightPasses(event.target.checked)}>
+          {t('field.light_passes')}
+        </Checkbox>
+        <Checkbox checked={homeMade} onChange={(event) => setHomeMade(event.target.checked)}>
+          {t('field.home_made')}
+        </Checkbox>
+      </Form.Item>
+      {homeMade && <p className={common.mind}>{t('potcheck.caution.home_made')}</p>}
+      {wall === 'cement' && <p className={common.mind}>{t('potcheck.caution.cement')}</p>}
+      {lightPasses && <p className={common.mind}>{t('potcheck.caution.light')}</p>}
+      <h3>{t('pots.section.outlet')}</h3>
+      <div className={common.fields4}>
+        {number('hole_count')}
+        {number('hole_diameter_cm', 'unit.cm')}
+        {number('hole_open_share', 'unit.percent')}
+        {number('mesh_mm', 'unit.mm')}
+      </div>
+      <h3>{t('pots.section.keep')}</h3>
+      <div className={common.fields3}>
+        {number('weight_kg', 'unit.kg')}
+        {number('owned')}
+        <Form.Item label={t('field.place')} htmlFor={placeId}>
+          <Input id={placeId} value={place} onChange={(event) => setPlace(event.target.value)} />
+        </Form.Item>
+      </div>
+      {pot !== null && <PotChecks pot={pot} />}
+    </FormDrawer>
   );
 }
 

@@ -1,10 +1,12 @@
-import { Button, Input, Modal } from 'antd';
+import { useMutation } from '@tanstack/react-query';
+import { Input } from 'antd';
 import { useId, useState } from 'react';
 
-import { answerOf, api, ApiProblem } from '../../../api/client';
+import { answerOf, api } from '../../../api/client';
 import { useWords } from '../../../i18n/words';
 import { useBlend } from '../state/BlendProvider';
 import { withAmount } from '../state/blendState';
+import { FormDialog } from '../../../kit/forms/FormDialog';
 import common from '../../../styles/common.module.css';
 
 /** A recipe typed in one's own words. */
@@ -12,11 +14,10 @@ export function WriteDown({ open, close }: { open: boolean; close: () => void })
   const { t } = useWords();
   const { dispatch } = useBlend();
   const [text, setText] = useState('');
-  const [wrong, setWrong] = useState<string>();
   const id = useId();
-  const take = async () => {
-    try {
-      const read = answerOf(await api.POST('/writing/read', { body: { text } }));
+  const reading = useMutation({
+    mutationFn: async (words: string) => answerOf(await api.POST('/writing/read', { body: { text: words } })),
+    onSuccess: (read) => {
       dispatch({
         do: 'rows',
         notation: read.notation,
@@ -34,47 +35,36 @@ export function WriteDown({ open, close }: { open: boolean; close: () => void })
           ),
         ),
       });
-      setWrong(undefined);
       close();
-    } catch (problem) {
-      setWrong(problem instanceof ApiProblem ? problem.message : t('problem.offline'));
-    }
-  };
+    },
+  });
 
   return (
-    <Modal
+    <FormDialog
       open={open}
       title={t('write.down')}
-      onCancel={close}
-      destroyOnHidden
-      footer={
-        <Button type="primary" onClick={() => void take()}>
-          {t('write.take')}
-        </Button>
-      }
+      close={close}
+      save={() => reading.mutateAsync(text)}
+      saving={reading.isPending}
+      saveLabel={t('write.take')}
+      error={reading.error}
     >
       <label htmlFor={id}>{t('write.downLabel')}</label>
       <Input.TextArea
         id={id}
-        autoFocus
         rows={3}
         value={text}
         maxLength={500}
-        aria-invalid={wrong !== undefined}
+        aria-invalid={reading.error !== null}
         onChange={(event) => setText(event.target.value)}
         onPressEnter={(event) => {
           if (!event.shiftKey) {
             event.preventDefault();
-            void take();
+            reading.mutate(text);
           }
         }}
       />
       <p className={common.quiet}>{t('write.downHint')}</p>
-      {wrong !== undefined && (
-        <p className={common.fieldError} role="alert">
-          {wrong}
-        </p>
-      )}
-    </Modal>
+    </FormDialog>
   );
 }

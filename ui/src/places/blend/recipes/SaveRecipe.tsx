@@ -1,4 +1,4 @@
-import { Button, Form, Input, Modal, Select } from 'antd';
+import { Button, Form, Input, Select } from 'antd';
 import { useId, useState } from 'react';
 
 import { ApiProblem } from '../../../api/client';
@@ -7,7 +7,7 @@ import { useWords } from '../../../i18n/words';
 import { useUndoable } from '../../../kit/hooks/useUndoable';
 import { useBlend } from '../state/BlendProvider';
 import { amountOf, partOf } from '../state/blendState';
-import common from '../../../styles/common.module.css';
+import { FormDialog } from '../../../kit/forms/FormDialog';
 
 /** Saves a mix as a recipe; a change of one asks for its reason. */
 export function SaveRecipe({ open, isChanged, close }: { open: boolean; isChanged: boolean; close: () => void }) {
@@ -40,76 +40,60 @@ export function SaveRecipe({ open, isChanged, close }: { open: boolean; isChange
     say(t('common.saved', { name: saved.name }));
     close();
   };
-  const trySubmit = (id: number | null) => {
-    submit(id).catch(() => undefined);
-  };
-  const named = ['name', 'reason'];
-  const general =
-    save.error !== null && !(problem?.errors.some((error) => named.includes(error.path)) ?? false)
-      ? (problem?.message ?? t('problem.offline'))
-      : undefined;
+  const isAtField = problem?.errors.some((error) => ['name', 'reason'].includes(error.path)) ?? false;
 
   return (
-    <Modal
+    <FormDialog
       open={open}
       title={t('blend.saveRecipe')}
-      onCancel={close}
-      footer={[
+      close={close}
+      save={() => submit(mix.recipeId)}
+      saving={save.isPending}
+      disabled={notNumber}
+      beside={
         mix.recipeId !== null && (
-          <Button key="new" disabled={notNumber || name === mix.recipeName} onClick={() => trySubmit(null)}>
+          <Button
+            disabled={notNumber || name === mix.recipeName}
+            onClick={() => void submit(null).catch(() => undefined)}
+          >
             {t('blend.saveAs')}
           </Button>
-        ),
-        <Button
-          key="save"
-          type="primary"
-          disabled={notNumber}
-          loading={save.isPending}
-          onClick={() => trySubmit(mix.recipeId)}
-        >
-          {t('common.save')}
-        </Button>,
-      ]}
+        )
+      }
+      error={isAtField ? null : save.error}
+      marked={notNumber}
     >
-      <Form layout="vertical" onFinish={() => trySubmit(mix.recipeId)}>
+      <Form.Item
+        label={t('blend.recipeName')}
+        htmlFor={nameId}
+        validateStatus={problem?.at('name') === undefined ? '' : 'error'}
+        help={problem?.at('name')}
+      >
+        <Input id={nameId} value={name} onChange={(event) => setName(event.target.value)} />
+      </Form.Item>
+      {mix.recipeId !== null && isChanged && (
         <Form.Item
-          label={t('blend.recipeName')}
-          htmlFor={nameId}
-          validateStatus={problem?.at('name') === undefined ? '' : 'error'}
-          help={problem?.at('name')}
+          label={t('blend.reason')}
+          htmlFor={reasonId}
+          validateStatus={problem?.at('reason') === undefined ? '' : 'error'}
+          help={problem?.at('reason') ?? t('blend.reasonHint')}
         >
-          <Input id={nameId} value={name} autoFocus onChange={(event) => setName(event.target.value)} />
+          <Input id={reasonId} value={reason} maxLength={300} onChange={(event) => setReason(event.target.value)} />
         </Form.Item>
-        {mix.recipeId !== null && isChanged && (
-          <Form.Item
-            label={t('blend.reason')}
-            htmlFor={reasonId}
-            validateStatus={problem?.at('reason') === undefined ? '' : 'error'}
-            help={problem?.at('reason') ?? t('blend.reasonHint')}
-          >
-            <Input id={reasonId} value={reason} maxLength={300} onChange={(event) => setReason(event.target.value)} />
-          </Form.Item>
-        )}
-        <Form.Item label={t('blend.tags')}>
-          <Select
-            aria-label={t('blend.tags')}
-            mode="tags"
-            value={tags}
-            open={false}
-            suffixIcon={null}
-            onChange={setTags}
-          />
-        </Form.Item>
-        <Form.Item label={t('blend.recipeNote')} htmlFor={noteId}>
-          <Input.TextArea id={noteId} value={note} rows={2} onChange={(event) => setNote(event.target.value)} />
-        </Form.Item>
-        {(general !== undefined || notNumber) && (
-          <p className={common.fieldError} role="alert">
-            {general ?? t('problem.fields')}
-          </p>
-        )}
-        <button type="submit" hidden aria-hidden="true" tabIndex={-1} />
-      </Form>
-    </Modal>
+      )}
+      <Form.Item label={t('blend.tags')}>
+        <Select
+          aria-label={t('blend.tags')}
+          mode="tags"
+          value={tags}
+          open={false}
+          suffixIcon={null}
+          onChange={setTags}
+        />
+      </Form.Item>
+      <Form.Item label={t('blend.recipeNote')} htmlFor={noteId}>
+        <Input.TextArea id={noteId} value={note} rows={2} onChange={(event) => setNote(event.target.value)} />
+      </Form.Item>
+    </FormDialog>
   );
 }
