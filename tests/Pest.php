@@ -11,3 +11,13 @@ pest()->extend(BrowserTestCase::class)->in('Browser');
 expect()->extend('toBeNear', function (float $wanted, float $relative = 1e-6): void {
     expect(abs((float) $this->value - $wanted))->toBeLessThanOrEqual($relative * max(abs($wanted), 1e-300), sprintf('%.12g is not near %.12g', $this->value, $wanted));
 });
+
+/**
+ * Seeds of random cases: a few each time, many where there is time (./zolbek test long).
+ *
+ * @return list<int>
+ */
+function seeds(int $few, int $many): array
+{
+    return range(1, getenv('ZOLBEK_LONG') === '1' ? 10 * $many : $few);
+}

@@ -250,10 +250,10 @@ test('a site of one\'s own is typed in, refused where it cannot be, and used', f
         $this->type($name.' Coldest, °C', (string) (2 + $month));
         $this->type($name.' Warmest, °C', (string) (12 + $month));
     }
-    $this->waitFor('//div[contains(@class,"ant-drawer-footer")]//button')->click();
+    $this->waitFor('//div[contains(@class,"ant-drawer-footer")]//button[.="Save"]')->click();
     $this->see('This must be from -90 to 90, not 95.');
     $this->type('Latitude', '47');
-    $this->waitFor('//div[contains(@class,"ant-drawer-footer")]//button')->click();
+    $this->waitFor('//div[contains(@class,"ant-drawer-footer")]//button[.="Save"]')->click();
     $this->see('Back garden is saved.');
     $this->see('5 entries');
     $this->open('/blend');
@@ -269,10 +269,10 @@ test('a plant of one\'s own joins the library', function (): void {
     $this->type('Name of the plant', 'Gate juniper');
     $this->type('Air from, share', '0.5');
     $this->type('Air to, share', '0.4');
-    $this->waitFor('//div[contains(@class,"ant-drawer-footer")]//button')->click();
+    $this->waitFor('//div[contains(@class,"ant-drawer-footer")]//button[.="Save"]')->click();
     $this->see('This must be above the lower end (0.5), not 0.4.');
     $this->type('Air from, share', '0.2');
-    $this->waitFor('//div[contains(@class,"ant-drawer-footer")]//button')->click();
+    $this->waitFor('//div[contains(@class,"ant-drawer-footer")]//button[.="Save"]')->click();
     $this->see('Gate juniper is saved.');
     $this->open('/blend');
     $this->click('Liners');

@@ -34,38 +34,60 @@ final class Trial
             while ($waiting !== [] && count($running) < $this->atOnce) {
                 $mutant = array_shift($waiting);
                 $tests = $this->coverage->of($mutant->file, $mutant->from, $mutant->to);
-                $key = hash('xxh3', $mutant->file.$mutant->source.implode('', array_map(fn(string $test): string => (string) hash_file('xxh3', $this->root.'/'.$test), $tests)));
-                if (isset($this->known[$key]) || $tests === []) {
-                    $found[] = $this->keep($key, $mutant, $this->known[$key]['killed'] ?? false);
+                $known = $this->known($mutant, $tests);
+                if ($known !== null) {
+                    $found[] = $known;
                 } else {
-                    $running[$key] = [$this->start($key, $mutant, $tests), $mutant];
+                    $running[] = [$this->start($mutant, $tests[0]), $mutant, $tests, 0];
                 }
             }
-            foreach ($running as $key => [$process, $mutant]) {
-                if ($process->isRunning() && microtime(true) - $process->getStartTime() < self::LONGEST_S) {
+            foreach ($running as $at => [$process, $mutant, $tests, $tried]) {
+                $isLate = $process->isRunning() && microtime(true) - $process->getStartTime() >= self::LONGEST_S;
+                if ($process->isRunning() && ! $isLate) {
                     continue;
                 }
-                $isLate = $process->isRunning();
                 $process->stop(0);
-                $found[] = $this->keep($key, $mutant, $isLate || ! $process->isSuccessful());
-                unset($running[$key]);
-                unlink(dirname($this->kept).'/'.$key.'.php');
+                $isKilled = $isLate || ! $process->isSuccessful();
+                if (! $isKilled && isset($tests[$tried + 1])) {
+                    $running[$at] = [$this->start($mutant, $tests[$tried + 1]), $mutant, $tests, $tried + 1];
+                    continue;
+                }
+                unset($running[$at]);
+                $found[] = $this->keep($mutant, $isKilled ? [$tests[$tried]] : $tests, $isKilled);
                 fwrite(STDERR, sprintf("\r%d of %d, %d alive ", count($found), count($mutants), count(array_filter($found, static fn(array $one): bool => ! $one['killed']))));
             }
-            usleep(50_000);
+            usleep(20_000);
         }
         fwrite(STDERR, "\n");
 
         return $found;
     }
 
-    /** @param non-empty-list<string> $tests */
-    private function start(string $key, Mutant $mutant, array $tests): Process
+    /**
+     * What is known of it: killed by a file of tests that is as it was, or alive under all of them as they were.
+     *
+     * @param list<string> $tests
+     *
+     * @return array{killed: bool, file: string, line: int, mutator: string, diff: string}|null
+     */
+    private function known(Mutant $mutant, array $tests): ?array
     {
-        $instead = dirname($this->kept).'/'.$key.'.php';
+        foreach ([...array_map(static fn(string $test): array => [$test], $tests), $tests] as $by) {
+            $known = $this->known[$this->key($mutant, $by)] ?? null;
+            if ($known !== null) {
+                return $known;
+            }
+        }
+
+        return $tests === [] ? $this->keep($mutant, [], false) : null;
+    }
+
+    private function start(Mutant $mutant, string $test): Process
+    {
+        $instead = dirname($this->kept).'/'.$this->key($mutant, []).'.php';
         file_put_contents($instead, $mutant->source);
         $process = new Process(
-            [PHP_BINARY, '-d', 'memory_limit=1G', $this->root.'/vendor/bin/pest', '--bail', '--do-not-cache-result', '--no-output', ...$tests],
+            [PHP_BINARY, '-d', 'memory_limit=1G', $this->root.'/vendor/bin/pest', '--bail', '--do-not-cache-result', '--no-output', $test],
             $this->root,
             [Mutate::ENV_MUTATION_TESTING => $this->root.'/'.$mutant->file, Mutate::ENV_MUTATION_FILE => $instead],
             timeout: null,
@@ -76,9 +98,21 @@ final class Trial
         return $process;
     }
 
-    /** @return array{killed: bool, file: string, line: int, mutator: string, diff: string} */
-    private function keep(string $key, Mutant $mutant, bool $killed): array
+    /** @param list<string> $tests */
+    private function key(Mutant $mutant, array $tests): string
     {
+        return hash('xxh3', $mutant->file.$mutant->source.implode('', array_map(fn(string $test): string => (string) hash_file('xxh3', $this->root.'/'.$test), $tests)));
+    }
+
+    /**
+     * @param list<string> $tests that killed it, or that let it live
+     *
+     * @return array{killed: bool, file: string, line: int, mutator: string, diff: string}
+     */
+    private function keep(Mutant $mutant, array $tests, bool $killed): array
+    {
+        @unlink(dirname($this->kept).'/'.$this->key($mutant, []).'.php');
+        $key = $this->key($mutant, $tests);
         $this->known[$key] = ['killed' => $killed, 'file' => $mutant->file, 'line' => $mutant->from, 'mutator' => $mutant->mutator, 'diff' => $mutant->diff];
         file_put_contents($this->kept, json_encode($this->known, JSON_THROW_ON_ERROR));
 
