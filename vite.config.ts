@@ -5,7 +5,9 @@ import { defineConfig } from 'vitest/config';
 /** A class of a room is called after the room and itself, so that one can tell in the browser where it is styled. */
 function called(name: string, file: string): string {
   const path = file.split('?')[0] ?? file;
-  const room = relative('ui/src', dirname(path)).replace(/^places\//, '').replaceAll('/', '-');
+  const room = relative('ui/src', dirname(path))
+    .replace(/^places\//, '')
+    .replaceAll('/', '-');
 
   return `${room === '' || room === 'styles' ? basename(path, '.module.css').toLowerCase() : room}__${name}`;
 }
@@ -19,5 +21,12 @@ export default defineConfig({
   css: { modules: { generateScopedName: called, localsConvention: 'camelCase' } },
   build: { outDir: '../public/build', emptyOutDir: true, manifest: true, chunkSizeWarningLimit: 1200 },
   server: { proxy: { '/api': 'http://127.0.0.1:8321' } },
-  test: { root: 'ui', environment: 'node', css: { include: /module\.css/, modules: { classNameStrategy: 'non-scoped' } } },
+  test: {
+    root: 'ui',
+    environment: 'node',
+    environmentOptions: { happyDOM: { url: 'http://localhost/' } },
+    setupFiles: ['src/testing/setup.ts'],
+    testTimeout: 20_000,
+    css: { include: /module\.css/, modules: { classNameStrategy: 'non-scoped' } },
+  },
 });

@@ -17,7 +17,7 @@ use Zolbek\Core\Work\Timing\PottingSeason;
 use Zolbek\Core\Work\Timing\School;
 use Zolbek\Core\Work\Timing\Window;
 
-function hillClimate(): DailyClimate
+function hillByDay(): DailyClimate
 {
     return new DailyClimate(Climates::hill());
 }
@@ -123,7 +123,7 @@ test('after flower is a school of its own', function (): void {
 });
 
 test('without a stage the site estimates: open from two weeks before the warming to six weeks after it', function (PlantGroup $group): void {
-    $climate = hillClimate();
+    $climate = hillByDay();
     $warming = (int) $climate->warming($group->wakesAtC());
     $at = static fn(int $days): PottingSeason => new PottingSeason($group, null, $climate, ($warming + $days - 1 + 365) % 365 + 1, hasShelter: true);
     expect($at(-14)->window)->toBe(Window::Open)->and($at(0)->window)->toBe(Window::Open)->and($at(42)->window)->toBe(Window::Open)
@@ -134,7 +134,7 @@ test('without a stage the site estimates: open from two weeks before the warming
 })->with([PlantGroup::BroadleafDeciduous, PlantGroup::Desert, PlantGroup::ThirstyConifers]);
 
 test('in the months after its window it is late, and early once the next one is nearer', function (): void {
-    $climate = hillClimate();
+    $climate = hillByDay();
     $warming = (int) $climate->warming(PlantGroup::BroadleafDeciduous->wakesAtC());
     $at = static fn(int $days): Window => (new PottingSeason(PlantGroup::BroadleafDeciduous, null, $climate, ($warming + $days - 1) % 365 + 1))->window;
     expect([$at(43), $at(120), $at(182), $at(184), $at(300)])->toBe([Window::Late, Window::Late, Window::Late, Window::Early, Window::Early]);
@@ -146,7 +146,7 @@ test('a site without a climate estimates nothing', function (): void {
 });
 
 test('frost to come asks for shelter in the open, and not under cover', function (Exposure $exposure, bool $hasShelter, Window $window, array $codes): void {
-    $climate = hillClimate();
+    $climate = hillByDay();
     // buds that move at the start of the warming, when nights still freeze
     $day = (int) $climate->warming(PlantGroup::BroadleafDeciduous->wakesAtC()) - 10;
     expect($climate->frostNights($day, 28))->toBeGreaterThan(2.0);
@@ -161,14 +161,14 @@ test('frost to come asks for shelter in the open, and not under cover', function
 ]);
 
 test('buds under glass count from six weeks before the warming on', function (int $before, Window $window): void {
-    $climate = hillClimate();
+    $climate = hillByDay();
     $day = ((int) $climate->warming(PlantGroup::BroadleafDeciduous->wakesAtC()) - $before - 1 + 365) % 365 + 1;
     expect((new PottingSeason(PlantGroup::BroadleafDeciduous, GrowthStage::BudsMoving, $climate, $day, Exposure::Glass))->window)->toBe($window);
 })->with([[42, Window::Open], [43, Window::Early], [120, Window::Early], [-30, Window::Open], [-182, Window::Open]]);
 
 test('pines of a mild place may be potted in early autumn, those of a cold one not', function (): void {
     $mild = new DailyClimate(Climates::frostFree());
-    $cold = hillClimate();
+    $cold = hillByDay();
     $pine = static fn(DailyClimate $climate, int $days, ?GrowthStage $stage = null): PottingSeason => new PottingSeason(PlantGroup::AiryConifers, $stage, $climate, ($climate->endOfHeat + $days - 1) % 365 + 1, hasShelter: true);
     expect($pine($mild, 5, GrowthStage::Hardened)->window)->toBe(Window::Open)->and($pine($mild, 5, GrowthStage::Hardened)->school)->toBe(School::EarlyAutumn)
         ->and($pine($mild, 42, GrowthStage::Hardened)->window)->toBe(Window::Open)

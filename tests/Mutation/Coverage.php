@@ -15,7 +15,7 @@ final readonly class Coverage
      * @param array<string, array<int, list<string>>> $tests   files of tests by line, by file of the core, paths from the root
      * @param array<string, float>                    $seconds by file of tests
      */
-    private function __construct(private array $tests, private array $seconds) {}
+    private function __construct(private string $root, private array $tests, private array $seconds) {}
 
     public static function measured(string $root, string $kept): self
     {
@@ -27,10 +27,10 @@ final readonly class Coverage
             file_put_contents($file, json_encode($known, JSON_THROW_ON_ERROR));
         }
 
-        return new self($known['tests'], $known['seconds']);
+        return new self($root, $known['tests'], $known['seconds']);
     }
 
-    /** @return list<string> files of tests that run one of these lines, the quickest first */
+    /** @return list<string> files of tests that run one of these lines, or use the class where nothing runs them; the quickest first */
     public function of(string $file, int $from, int $to): array
     {
         $found = [];
@@ -39,15 +39,24 @@ final readonly class Coverage
                 $found[$test] = $this->seconds[$test] ?? 1.0;
             }
         }
+        if ($found === []) {
+            // a constant or a default is run by nobody and used by all that use the class
+            foreach ($this->tests[$file] ?? [] as $tests) {
+                foreach ($tests as $test) {
+                    $found[$test] = $this->seconds[$test] ?? 1.0;
+                }
+            }
+        }
+        if ($found === []) {
+            foreach ($this->seconds as $test => $seconds) {
+                if (preg_match('/\\b'.basename($file, '.php').'\\b/', (string) file_get_contents($this->root.'/'.$test)) === 1) {
+                    $found[$test] = $seconds;
+                }
+            }
+        }
         asort($found);
 
         return array_keys($found);
-    }
-
-    /** @return list<int> lines of a file that some test runs */
-    public function lines(string $file): array
-    {
-        return array_keys(array_filter($this->tests[$file] ?? []));
     }
 
     /** @return array{tests: array<string, array<int, list<string>>>, seconds: array<string, float>} */

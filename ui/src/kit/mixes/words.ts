@@ -107,6 +107,7 @@ export const words = {
   'plants.field.noSite': 'no site',
   'plants.field.front': 'Front',
   'plants.field.exposure': 'Light',
+  'plants.field.health': 'Health',
   'plants.field.vigour': 'Roots grow',
   'plants.field.purpose': 'Purpose now',
   'plants.field.origin': 'Came as',

@@ -1,11 +1,12 @@
 import { Button } from 'antd';
-import { useEffect, useRef, useState } from 'react';
+import { useRef, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { ApiProblem, type Schemas } from '../../api/client';
 import { useDiscardTest, useFinishTest, useKeepTest } from '../../api/bench';
 import { SetupPicture } from '../../drawing/SetupPicture';
 import type { MessageId } from '../../i18n/words';
 import { useWords } from '../../i18n/words';
+import { useSaveQueue } from '../../kit/forms/useSaveQueue';
 import { useUndoable } from '../../kit/hooks/useUndoable';
 import { type Draft, draftOf, keptOf, stepOf } from '../../kit/measured/readings';
 import { ResultView } from '../../kit/measured/ResultView';
@@ -24,68 +25,28 @@ export function RunningTest({ test }: { test: Test }) {
   const { plan } = test;
   const [draft, setDraft] = useState<Draft>(() => draftOf(test.readings, plan));
   const [step, setStep] = useState(Math.min(test.step, plan.steps.length));
-  const [isKeeping, setKeeping] = useState(false);
-  const [trouble, setTrouble] = useState<string | null>(null);
   const keep = useKeepTest(test.id);
   const finish = useFinishTest(test.id);
   const discard = useDiscardTest(test.id);
   const say = useUndoable();
   const navigate = useNavigate();
-  const waiting = useRef<{ timer: number; body: Schemas['BenchTestChange'] } | null>(null);
   const heading = useRef<HTMLHeadingElement>(null);
 
-  const last = useRef<Promise<unknown>>(Promise.resolve());
-  const send = async (body: Schemas['BenchTestChange']) => {
-    setKeeping(true);
-    // one after another: what was typed last must be kept last
-    const kept = last.current.then(() => keep(body));
-    last.current = kept.catch(() => undefined);
-    try {
-      await kept;
-      setTrouble(null);
-    } catch (problem) {
-      setTrouble(problem instanceof ApiProblem ? problem.message : t('problem.offline'));
-    } finally {
-      setKeeping(false);
-    }
-  };
-  const flush = async () => {
-    if (waiting.current !== null) {
-      window.clearTimeout(waiting.current.timer);
-      const { body } = waiting.current;
-      waiting.current = null;
-      await send(body);
-    }
-  };
-  const later = (body: Schemas['BenchTestChange']) => {
-    window.clearTimeout(waiting.current?.timer);
-    const all = { ...waiting.current?.body, ...body };
-    waiting.current = { body: all, timer: window.setTimeout(() => void flush(), KEEP_AFTER_MS) };
-  };
-  useEffect(
-    () => () => {
-      window.clearTimeout(waiting.current?.timer);
-      if (waiting.current !== null) {
-        void keep(waiting.current.body).catch(() => undefined);
-      }
-    },
-    // on leaving the page only
-    // eslint-disable-next-line react-hooks/exhaustive-deps
-    [],
-  );
+  const queue = useSaveQueue<Schemas['BenchTestChange']>(keep, KEEP_AFTER_MS);
+  const trouble =
+    queue.error === null ? null : queue.error instanceof ApiProblem ? queue.error.message : t('problem.offline');
 
   const change = (next: Draft) => {
     setDraft(next);
-    later({ readings: keptOf(next, plan) });
+    queue.keepLater({ readings: keptOf(next, plan) });
   };
   const goTo = (next: number) => {
     setStep(next);
-    later({ step: next, waiting_since: null });
-    void flush();
+    void queue.keep({ step: next, waiting_since: null });
     heading.current?.focus();
   };
   const submit = async () => {
-    await flush();
+    await queue.flush();
     await finish.mutateAsync();
   };
   const finishProblem = finish.error instanceof ApiProblem ? finish.error : undefined;
@@ -127,7 +88,7 @@ export function RunningTest({ test }: { test: Test }) {
               <WaitClock
                 waitS={now.wait_s}
                 since={test.waiting_since}
-                start={() => void send({ waiting_since: new Date().toISOString() })}
+                start={() => void queue.keep({ waiting_since: new Date().toISOString() })}
               />
             )}
           </div>
@@ -138,7 +99,7 @@ export function RunningTest({ test }: { test: Test }) {
           draft={draft}
           change={change}
           goTo={(path) => goTo(stepOf(path, plan))}
-          override={(rule, reason) => later({ overrides: { ...test.overrides, [rule]: reason } })}
+          override={(rule, reason) => queue.keepLater({ overrides: { ...test.overrides, [rule]: reason } })}
         />
       )}
       {(trouble ?? finishProblem?.message) !== undefined && (trouble ?? finishProblem) !== null && (
@@ -151,7 +112,7 @@ export function RunningTest({ test }: { test: Test }) {
           {t('bench.previous')}
         </Button>
         <span className={common.quiet} role="status">
-          {t(isKeeping ? 'bench.keeping' : 'bench.kept')}
+          {t(queue.state === 'saving' ? 'bench.keeping' : 'bench.kept')}
         </span>
         {now !== undefined ? (
           <Button type="primary" size="large" onClick={() => goTo(step + 1)}>
@@ -169,7 +130,7 @@ export function RunningTest({ test }: { test: Test }) {
         )}
       </footer>
       <p className={styles.testLeave}>
-        <Button type="text" onClick={() => void flush().then(() => navigate('/bench'))}>
+        <Button type="text" onClick={() => void queue.flush().then(() => navigate('/bench'))}>
           {t('bench.leave')}
         </Button>
         <Button

@@ -7,6 +7,7 @@ import { useMeta } from '../../api/meta';
 import type { MessageId } from '../../i18n/words';
 import { useWords } from '../../i18n/words';
 import { NumberField } from '../../kit/fields/NumberField';
+import { TextField } from '../../kit/fields/TextField';
 import { useUndoable } from '../../kit/hooks/useUndoable';
 import { bodyOf, type ComponentForm, emptyForm, formOf, notNumbers, type NumberName } from './componentForm';
 import { SieveFields } from './SieveFields';
@@ -79,7 +80,7 @@ export function ComponentDrawer({
       : formOf(component, asCopy ? t('bins.copyOf', { name: component.name }) : component.name),
   );
   const [marked, setMarked] = useState<string[]>([]);
-  const [nameId, noteId] = [useId(), useId()];
+  const noteId = useId();
   const meta = useMeta();
   const others = useComponents({ per_page: 200 }, component === null);
   const save = useSaveComponent();
@@ -169,14 +170,12 @@ export function ComponentDrawer({
       <ConfigProvider componentDisabled={isReference}>
         <h3>{t('bins.section.what')}</h3>
         <div className={common.fields2}>
-          <Form.Item
+          <TextField
             label={t('field.name')}
-            htmlFor={nameId}
-            validateStatus={problem?.at('name') === undefined ? '' : 'error'}
-            help={problem?.at('name')}
-          >
-            <Input id={nameId} value={form.name} onChange={(event) => change({ name: event.target.value })} />
-          </Form.Item>
+            value={form.name}
+            error={problem?.at('name')}
+            onChange={(name) => change({ name })}
+          />
           <Form.Item label={t('field.kind')}>
             <Select
               aria-label={t('field.kind')}

@@ -1,5 +1,5 @@
 import { Button, Drawer, Form, Segmented, Select } from 'antd';
-import { type ReactNode, useEffect, useRef, useState } from 'react';
+import { type ReactNode, useRef, useState } from 'react';
 
 import { ApiProblem, type Schemas } from '../../api/client';
 import { useChangeEntry, useRemoveEntry } from '../../api/days';
@@ -11,6 +11,7 @@ import { useWords } from '../../i18n/words';
 import { ComponentPicker } from '../../kit/pickers/ComponentPicker';
 import { NumberField } from '../../kit/fields/NumberField';
 import { TextField } from '../../kit/fields/TextField';
+import { useSaveQueue } from '../../kit/forms/useSaveQueue';
 import { useUndoable } from '../../kit/hooks/useUndoable';
 import { EntryFigures } from './EntryFigures';
 import { plain, typedNumber } from '../../i18n/numbers';
@@ -45,39 +46,14 @@ export function EntryDrawer({ day, entry, close }: Props) {
   const remove = useRemoveEntry(day.id);
   const say = useUndoable();
   const [typed, setTyped] = useState<Record<string, string>>({});
-  const waiting = useRef<{ timer: number; changes: Changes }>({ timer: 0, changes: {} });
   const revision = useRef(entry.revision);
-  const last = useRef<Promise<unknown>>(Promise.resolve());
-  const problem = change.error instanceof ApiProblem ? change.error : undefined;
+  const queue = useSaveQueue(async (changes: Changes) => {
+    const saved = await change.mutateAsync({ entry: entry.id, revision: revision.current, changes });
+    revision.current = saved.entries.find((each) => each.id === entry.id)?.revision ?? revision.current;
+  }, KEEP_AFTER_MS);
+  const keep = (changes: Changes) => void queue.keep(changes);
+  const problem = queue.error instanceof ApiProblem ? queue.error : undefined;
   const locked = entry.state === 'done' || entry.state === 'changed' || day.status === 'finished';
-
-  const flush = () => {
-    const { changes, timer } = waiting.current;
-    window.clearTimeout(timer);
-    waiting.current = { timer: 0, changes: {} };
-    if (Object.keys(changes).length > 0) {
-      last.current = last.current
-        .then(() => change.mutateAsync({ entry: entry.id, revision: revision.current, changes }))
-        .then((saved) => {
-          revision.current = saved.entries.find((each) => each.id === entry.id)?.revision ?? revision.current;
-        })
-        .catch(() => undefined);
-    }
-  };
-  const keep = (changes: Changes, later = false) => {
-    waiting.current.changes = { ...waiting.current.changes, ...changes };
-    window.clearTimeout(waiting.current.timer);
-    if (later) {
-      waiting.current.timer = window.setTimeout(flush, KEEP_AFTER_MS);
-    } else {
-      flush();
-    }
-  };
-  const flushed = useRef(flush);
-  useEffect(() => {
-    flushed.current = flush;
-  });
-  useEffect(() => () => flushed.current(), []);
 
   /** A number of the plan; `put` says what changes with it. */
   const number = (
@@ -101,7 +77,7 @@ export function EntryDrawer({ day, entry, close }: Props) {
           setTyped({ ...typed, [name]: next });
           const found = typedNumber(next);
           if (found !== null || (more.optional === true && next.trim() === '')) {
-            keep(put(found === null ? null : found / factor), true);
+            queue.keepLater(put(found === null ? null : found / factor));
           }
         }}
         {...(more.hint === undefined ? {} : { hint: t(more.hint) })}
@@ -153,14 +129,14 @@ export function EntryDrawer({ day, entry, close }: Props) {
       footer={
         <div className={common.drawerFoot}>
           <span
-            className={change.isError ? common.fieldError : common.quiet}
-            role={change.isError ? 'alert' : 'status'}
+            className={queue.state === 'failed' ? common.fieldError : common.quiet}
+            role={queue.state === 'failed' ? 'alert' : 'status'}
           >
-            {change.isError
+            {queue.state === 'failed'
               ? (problem?.message ?? t('problem.offline'))
-              : change.isPending
+              : queue.state === 'saving'
                 ? t('entry.saving')
-                : change.isSuccess
+                : queue.state === 'saved'
                   ? t('entry.saved')
                   : ''}
           </span>
@@ -331,7 +307,7 @@ export function EntryDrawer({ day, entry, close }: Props) {
             value={typed['note'] ?? plan.note}
             onChange={(note) => {
               setTyped({ ...typed, note });
-              keep({ note }, true);
+              queue.keepLater({ note });
             }}
             longest={1000}
           />

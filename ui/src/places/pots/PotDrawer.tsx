@@ -9,6 +9,7 @@ import { PotOutline } from '../../drawing/PotOutline';
 import type { MessageId } from '../../i18n/words';
 import { useWords } from '../../i18n/words';
 import { NumberField } from '../../kit/fields/NumberField';
+import { TextField } from '../../kit/fields/TextField';
 import { useUndoable } from '../../kit/hooks/useUndoable';
 import { PotChecks } from './PotChecks';
 import { plain, typedNumber } from '../../i18n/numbers';
@@ -75,7 +76,7 @@ export function PotDrawer({ pot, close }: { pot: Schemas['Pot'] | null; close: (
     Object.fromEntries(Object.entries(pot?.measures ?? {}).map(([key, value]) => [key, plain(value)])),
   );
   const [marked, setMarked] = useState<string[]>([]);
-  const [nameId, placeId, colourId] = [useId(), useId(), useId()];
+  const [placeId, colourId] = [useId(), useId()];
   const save = useSavePot();
   const say = useUndoable();
   const problem = save.error instanceof ApiProblem ? save.error : undefined;
@@ -160,14 +161,7 @@ export function PotDrawer({ pot, close }: { pot: Schemas['Pot'] | null; close: (
       marked={marked.length > 0}
       atFields
     >
-      <Form.Item
-        label={t('field.name')}
-        htmlFor={nameId}
-        validateStatus={problem?.at('name') === undefined ? '' : 'error'}
-        help={problem?.at('name')}
-      >
-        <Input id={nameId} value={name} autoFocus onChange={(event) => setName(event.target.value)} />
-      </Form.Item>
+      <TextField label={t('field.name')} value={name} error={problem?.at('name')} onChange={setName} />
       <h3>{t('pots.section.inside')}</h3>
       <div className={styles.potInside}>
         <div>

@@ -1,0 +1,28 @@
+import { afterEach, beforeEach, vi } from 'vitest';
+
+import { server } from './server';
+
+// what the browser has and the stand-in for one has not
+if (typeof window !== 'undefined') {
+  window.matchMedia = ((query: string) => ({
+    matches: query.includes('reduce'),
+    media: query,
+    addEventListener: () => undefined,
+    removeEventListener: () => undefined,
+    addListener: () => undefined,
+    removeListener: () => undefined,
+  })) as unknown as typeof window.matchMedia;
+  globalThis.fetch = ((input: Request | string, init?: RequestInit) =>
+    server.answer(input instanceof Request ? input : new Request(input, init))) as typeof fetch;
+}
+
+beforeEach(() => server.forget());
+
+afterEach(async () => {
+  vi.useRealTimers();
+  if (typeof window !== 'undefined') {
+    (await import('@testing-library/react')).cleanup();
+    localStorage.clear();
+    sessionStorage.clear();
+  }
+});

@@ -1,0 +1,93 @@
+import type { Schemas } from '../api/client';
+import batch from './answers/batch.json';
+import batches from './answers/batches.json';
+import components from './answers/components.json';
+import day from './answers/day.json';
+import days from './answers/days.json';
+import fertilisers from './answers/fertilisers.json';
+import instruments from './answers/instruments.json';
+import lots from './answers/lots.json';
+import meta from './answers/meta.json';
+import movements from './answers/movements.json';
+import plans from './answers/plans.json';
+import plant from './answers/plant.json';
+import plants from './answers/plants.json';
+import pots from './answers/pots.json';
+import proportions from './answers/proportions.json';
+import versions from './answers/recipe-versions.json';
+import recipes from './answers/recipes.json';
+import running from './answers/running.json';
+import sheet from './answers/sheet.json';
+import sieveSets from './answers/sieve-sets.json';
+import sites from './answers/sites.json';
+import species from './answers/species.json';
+import tasks from './answers/tasks.json';
+import test from './answers/test.json';
+import tests from './answers/tests.json';
+import today from './answers/today.json';
+import vessels from './answers/vessels.json';
+import { server } from './server';
+
+const as = <T>(answer: unknown): T => structuredClone(answer) as T;
+
+/** What the server of the demo yard answered once; a test of PHP holds these to the contract. Each test gets its own copy. */
+export const yard = {
+  batch: () => as<Schemas['Batch']>(batch),
+  component: () => as<Schemas['ComponentSheet']>(sheet).component,
+  components: () => as<{ data: Schemas['Component'][]; page: number; per_page: number; total: number }>(components),
+  day: () => as<Schemas['PottingDay']>(day),
+  fertilisers: () => as<{ data: Schemas['Fertiliser'][] }>(fertilisers).data,
+  plant: () => as<Schemas['PlantDossier']>(plant),
+  plants: () => as<{ data: Schemas['Plant'][] }>(plants).data,
+  pots: () => as<{ data: Schemas['Pot'][] }>(pots).data,
+  recipes: () => as<{ data: Schemas['Recipe'][] }>(recipes).data,
+  running: () => as<Schemas['BenchTest']>(running),
+  sheet: () => as<Schemas['ComponentSheet']>(sheet),
+  sites: () => as<{ data: Schemas['Site'][] }>(sites).data,
+  species: () => as<{ data: Schemas['Species'][] }>(species).data,
+  tasks: () => as<{ data: Schemas['CareTask'][] }>(tasks).data,
+  test: () => as<Schemas['BenchTest']>(test),
+  tests: () => as<{ data: Schemas['BenchTestSummary'][] }>(tests).data,
+  today: () => as<Schemas['Today']>(today),
+  vessels: () => as<{ data: Schemas['Vessel'][] }>(vessels).data,
+};
+
+/** Opens the yard: every question that only looks is answered. */
+export function openYard(): void {
+  const answers: Record<string, unknown> = {
+    '/batches': batches,
+    '/batches/1': batch,
+    '/bench/plans': plans,
+    '/bench/tests': tests,
+    '/bench/tests/1': running,
+    '/bench/tests/2': test,
+    '/components': components,
+    '/components/1': sheet.component,
+    '/components/1/lots': lots,
+    '/components/1/movements': movements,
+    '/components/1/sheet': sheet,
+    '/days': days,
+    '/days/1': day,
+    '/fertilisers': fertilisers,
+    '/instruments': instruments,
+    '/meta': meta,
+    '/model-news': { untold: false },
+    '/plant-places': { data: ['Upper bench', 'Cold frame'] },
+    '/plants': plants,
+    '/plants/5': plant,
+    '/pots': pots,
+    '/proportions': proportions,
+    '/recipes': recipes,
+    '/recipes/1': recipes.data[0],
+    '/recipes/1/versions': versions,
+    '/sieve-sets': sieveSets,
+    '/sites': sites,
+    '/species': species,
+    '/tasks': tasks,
+    '/today': today,
+    '/vessels': vessels,
+  };
+  for (const [path, answer] of Object.entries(answers)) {
+    server.on(`GET ${path}`, () => structuredClone(answer));
+  }
+}
