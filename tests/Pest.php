@@ -2,11 +2,13 @@
 
 declare(strict_types=1);
 
+use Illuminate\Foundation\Testing\TestCase;
 use Tests\Browser\BrowserTestCase;
 use Tests\Feature\FeatureTestCase;
 
 pest()->extend(FeatureTestCase::class)->in('Feature');
 pest()->extend(BrowserTestCase::class)->in('Browser');
+pest()->extend(TestCase::class)->in('Upgrade');
 
 expect()->extend('toBeNear', function (float $wanted, float $relative = 1e-6): void {
     expect(abs((float) $this->value - $wanted))->toBeLessThanOrEqual($relative * max(abs($wanted), 1e-300), sprintf('%.12g is not near %.12g', $this->value, $wanted));
