@@ -12,6 +12,7 @@ use LogicException;
 use Zolbek\Core\Course\Ageing\AgedPot;
 use Zolbek\Core\Course\Ageing\Forecast;
 use Zolbek\Core\Mix\Chemistry\CationExchange;
+use Zolbek\Core\Mix\Material\Material;
 use Zolbek\Core\Mix\Substrate\Substrate;
 use Zolbek\Core\Place\Container\Mesh;
 use Zolbek\Core\Place\Container\PotWater;
@@ -29,6 +30,8 @@ use Zolbek\Core\Verdict\Mending\Change;
 use Zolbek\Core\Verdict\Mending\Mend;
 use Zolbek\Core\Verdict\Mending\MendSearch;
 use Zolbek\Core\Verdict\Mending\OtherPot;
+use Zolbek\Core\Verdict\Quarrel\Occasion;
+use Zolbek\Core\Verdict\Quarrel\Quarrels;
 use Zolbek\Core\Verdict\Uncertainty\Propagation;
 
 /** The model's answer about a mix in a pot, as the Blend screen draws and words it: schema Evaluation of the API. */
@@ -131,8 +134,21 @@ final class EvaluationDocument
             ],
             'contents' => $contents,
             'tipped' => $this->tipped(),
-            'quarrels' => $this->withMends ? (new Quarrels($this->form, $this->assessment, $situation))->all() : [],
+            'quarrels' => $this->withMends ? (new Quarrels(new Occasion($this->assessment, $situation, self::standIns(), $this->form->situation->purpose, $this->form->situation->stage)))->all() : [],
         ];
+    }
+
+    /** @return array<string, Material> what other schools would bring, where the shelf knows it */
+    private static function standIns(): array
+    {
+        $query = Component::query();
+        $query->whereIn('key', Quarrels::STAND_INS);
+        $found = [];
+        foreach ($query->get() as $record) {
+            $found[(string) array_search($record->key, Quarrels::STAND_INS, true)] = $record->toCore();
+        }
+
+        return $found;
     }
 
     /** @return array{value: float|null, fast: float|null, slow: float|null, drop_cm: float}|null years until it fails, with ageing twice as fast and half as fast (null is more than eight), and how far the level sinks in the years planned */

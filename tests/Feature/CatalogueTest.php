@@ -3,7 +3,6 @@
 declare(strict_types=1);
 
 use App\Blend\Figures;
-use App\Blend\Quarrels;
 use App\Shelf\Models\StockMovement;
 use Tests\Feature\Contract;
 use Zolbek\Core\Course\Water\StickLook;
@@ -24,6 +23,7 @@ use Zolbek\Core\Verdict\Fit\Criterion;
 use Zolbek\Core\Verdict\Fit\Quality;
 use Zolbek\Core\Verdict\Fit\Rating;
 use Zolbek\Core\Verdict\Mending\Change;
+use Zolbek\Core\Verdict\Quarrel\Quarrels;
 use Zolbek\Core\Verdict\Uncertainty\ModelError;
 use Zolbek\Core\Verdict\Uncertainty\Propagation;
 use Zolbek\Core\Work\Aftercare\TaskKind;

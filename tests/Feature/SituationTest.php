@@ -2,12 +2,12 @@
 
 declare(strict_types=1);
 
-use App\Blend\Quarrels;
 use App\Situations\Actions\LoadReferenceSpecies;
 use App\Situations\Models\Species;
 use Illuminate\Support\Facades\DB;
 use Tests\Feature\Contract;
 use Tests\Feature\Yard;
+use Zolbek\Core\Verdict\Quarrel\Quarrels;
 
 test('a whole situation is answered as the contract says', function (): void {
     $response = $this->postJson('/api/v1/evaluate', Yard::question(['situation' => Yard::situation(), 'contents' => Yard::contents(), 'top_dressing_cm' => 0.4]))->assertOk();

@@ -15,6 +15,7 @@ use App\PottingDays\Actions\MixLoad;
 use App\PottingDays\Actions\PotEntry;
 use App\PottingDays\Actions\SavePottingDay;
 use App\PottingDays\DayDocument;
+use App\PottingDays\DayStamp;
 use App\PottingDays\Models\DayLoad;
 use App\PottingDays\Models\DayPlant;
 use App\PottingDays\Models\PottingDay;
@@ -22,6 +23,7 @@ use App\PottingDays\StandIns;
 use App\Shelf\Models\Component;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Symfony\Component\HttpFoundation\Response;
 use Zolbek\Core\Basis\Input\Refused;
 
 /** Potting days. Every change answers with the whole day worked out anew, so that the sums always follow. */
@@ -39,9 +41,17 @@ final readonly class PottingDayController
         return PagedList::of($query, $request, ['planned_on', 'name', 'status'], DayDocument::summary(...), '-planned_on');
     }
 
-    public function show(PottingDay $day): JsonResponse
+    /** Read again and again while somebody looks at it: who has it as it is gets no more than that. */
+    public function show(Request $request, PottingDay $day): Response
     {
-        return $this->whole($day);
+        $answer = new Response();
+        $answer->setEtag(DayStamp::of($day));
+        $answer->headers->set('Cache-Control', 'private, no-cache');
+        if ($answer->isNotModified($request)) {
+            return $answer;
+        }
+
+        return $this->whole($day)->setEtag(trim((string) $answer->getEtag(), '"'))->setPrivate()->setCache(['no_cache' => true]);
     }
 
     public function store(Request $request, SavePottingDay $save): JsonResponse
