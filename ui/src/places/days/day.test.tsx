@@ -1,0 +1,281 @@
+// @vitest-environment happy-dom
+import { act, screen, waitFor, within } from '@testing-library/react';
+import { beforeEach, describe, expect, test, vi } from 'vitest';
+
+import type { Schemas } from '../../api/client';
+import { later, offline, refused, server, type Call } from '../../testing/server';
+import { show } from '../../testing/show';
+import { openYard, yard } from '../../testing/yard';
+import { EntryDrawer } from './EntryDrawer';
+import { MixSteps } from './MixSteps';
+import { PotSteps } from './PotSteps';
+
+const CHANGE = 'PUT /days/1/plants/1';
+const STATE = 'POST /days/1/plants/1/state';
+
+function first(day: Schemas['PottingDay']): Schemas['DayEntry'] {
+  const entry = day.entries[0];
+  if (entry === undefined) {
+    throw new Error('The day has no plant.');
+  }
+
+  return entry;
+}
+
+/** The day with its first plant changed as it was asked, one revision on. */
+function changed(call: Call): Schemas['PottingDay'] {
+  const day = yard.day();
+  const entry = first(day);
+  const { revision, changes } = call.body as { revision: number; changes: object };
+  Object.assign(entry.plan, changes);
+  entry.revision = revision + 1;
+
+  return day;
+}
+
+describe('the plan of one plant', () => {
+  const close = vi.fn();
+  const open = () => show(<EntryDrawer day={yard.day()} entry={first(yard.day())} close={close} />);
+  const headspace = () => screen.findByLabelText<HTMLInputElement>('Headspace');
+  const changes = () => server.asked(CHANGE).map((call) => call.body);
+  beforeEach(() => {
+    close.mockReset();
+    openYard();
+  });
+
+  test('is kept field by field once nobody types, with the revision that it was read at', async () => {
+    server.on(CHANGE, changed);
+    const { hand } = open();
+    const field = await headspace();
+    await hand.clear(field);
+    await hand.type(field, '1.25');
+    expect(await screen.findByText('Kept.')).toBeTruthy();
+    expect(changes().at(-1)).toEqual({ revision: 1, changes: { headspace_cm: 1.25 } });
+  });
+
+  test('goes on from the revision of the last answer', async () => {
+    server.on(CHANGE, changed);
+    const { hand } = open();
+    const field = await headspace();
+    await hand.clear(field);
+    await hand.type(field, '1');
+    await screen.findByText('Kept.');
+    const sent = changes().length;
+    await hand.type(screen.getByLabelText('Note for the bench'), 'soak it');
+    await waitFor(() => expect(changes().length).toBeGreaterThan(sent));
+    expect(changes().at(-1)).toEqual({ revision: 1 + sent, changes: { note: 'soak it' } });
+  });
+
+  test('says at the field what no number is, and sends nothing of it', async () => {
+    server.on(CHANGE, changed);
+    const { hand } = open();
+    const field = await headspace();
+    await hand.clear(field);
+    await hand.type(field, 'a bit');
+    expect(await screen.findByText('Type a number, such as 2 or 1.5.')).toBeTruthy();
+    await act(() => new Promise((resolve) => setTimeout(resolve, 600)));
+    expect(changes()).toEqual([]);
+  });
+
+  test('tells what another helper changed meanwhile, and keeps what was typed', async () => {
+    server.on(CHANGE, () => refused({ path: 'changes.headspace_cm', message: 'Mirabeth changed it to 2.' }));
+    const { hand } = open();
+    const field = await headspace();
+    await hand.clear(field);
+    await hand.type(field, '1.5');
+    expect((await screen.findAllByText('Mirabeth changed it to 2.')).length).toBeGreaterThan(0);
+    expect(field.value).toBe('1.5');
+  });
+
+  test('sends again with the next change what nobody answered', async () => {
+    server.on(CHANGE, offline);
+    const { hand } = open();
+    const field = await headspace();
+    await hand.clear(field);
+    await hand.type(field, '1.5');
+    expect(await screen.findByRole('alert')).toBeTruthy();
+    server.on(CHANGE, changed);
+    await hand.type(screen.getByLabelText('Note for the bench'), 'dry');
+    await screen.findByText('Kept.');
+    expect(changes().at(-1)).toEqual({ revision: 1, changes: { headspace_cm: 1.5, note: 'dry' } });
+  });
+
+  test('sends on closing what still waits', async () => {
+    server.on(CHANGE, changed);
+    const { hand, unmount } = open();
+    await hand.type(await screen.findByLabelText('Note for the bench'), 'x');
+    unmount();
+    await waitFor(() => expect(changes()).toEqual([{ revision: 1, changes: { note: 'x' } }]));
+  });
+
+  test('takes the plant off the day', async () => {
+    server.on('DELETE /days/1/plants/1', () => yard.day());
+    const { hand } = open();
+    await hand.click(await screen.findByRole('button', { name: /Take .*off|Off the day|Take it off/ }));
+    await waitFor(() => expect(close).toHaveBeenCalled());
+    expect(server.asked('DELETE /days/1/plants/1')).toHaveLength(1);
+  });
+});
+
+const plantInSight = () => screen.getAllByRole('heading', { level: 2 })[0] as HTMLElement;
+
+describe('plant by plant', () => {
+  beforeEach(openYard);
+  const open = (day = yard.day()) => show(<PotSteps day={day} person="Orsolt" toEnd={() => undefined} />);
+
+  test('done is done for the plant in sight, and can be taken back', async () => {
+    const done = yard.day();
+    Object.assign(first(done), { state: 'done', actual: { tasks: 5 } });
+    server.on('POST /days/1/plants/1/state', done);
+    for (const entry of done.entries) {
+      server.on(`POST /days/1/plants/${entry.id}/state`, done);
+    }
+    const { hand } = open();
+    const name = plantInSight().textContent ?? '';
+    await hand.click(screen.getByRole('button', { name: 'Done' }));
+    const post = await waitFor(() => {
+      const call = server.calls.find((each) => each.method === 'POST');
+      expect(call).toBeDefined();
+
+      return call;
+    });
+    expect(post?.body).toEqual({ state: 'done', person: 'Orsolt' });
+    const entry = yard.day().entries.find((each) => name.includes(each.plant.number));
+    expect(post?.path).toBe(`/days/1/plants/${entry?.id ?? 0}/state`);
+    await hand.click(await screen.findByRole('button', { name: 'Undo' }));
+    await waitFor(() =>
+      expect(server.calls.filter((each) => each.method === 'POST').at(-1)?.body).toEqual({ state: 'planned' }),
+    );
+  });
+
+  test('what was refused is said large, and the plant stays in sight', async () => {
+    for (const entry of yard.day().entries) {
+      server.on(`POST /days/1/plants/${entry.id}/state`, () =>
+        refused({ path: 'state', message: 'Somebody potted it already.' }),
+      );
+    }
+    const { hand } = open();
+    const name = plantInSight().textContent;
+    await hand.click(screen.getByRole('button', { name: 'Done' }));
+    expect(await screen.findByText('Somebody potted it already.')).toBeTruthy();
+    expect(plantInSight().textContent).toBe(name);
+  });
+
+  test('is not done twice while the answer is slow', async () => {
+    const slow = later<unknown>();
+    for (const entry of yard.day().entries) {
+      server.on(`POST /days/1/plants/${entry.id}/state`, () => slow.promise);
+    }
+    const { hand } = open();
+    await hand.click(screen.getByRole('button', { name: 'Done' }));
+    await hand.click(screen.getByRole('button', { name: /Done$/ }));
+    expect(server.calls.filter((call) => call.method === 'POST')).toHaveLength(1);
+    slow.give(yard.day());
+    await waitFor(() => expect(screen.queryByRole('button', { name: /^loading/ })).toBeNull());
+  });
+
+  test('puts a plant off with its reason', async () => {
+    for (const entry of yard.day().entries) {
+      server.on(`POST /days/1/plants/${entry.id}/state`, yard.day());
+    }
+    const { hand } = open();
+    await hand.click(screen.getByRole('button', { name: 'Not today' }));
+    const drawer = await screen.findByRole('dialog');
+    const why = within(drawer).getAllByRole('textbox')[0] as HTMLElement;
+    await hand.type(why, 'buds still asleep');
+    await hand.click(within(drawer).getByRole('button', { name: 'Not today' }));
+    await waitFor(() =>
+      expect(server.calls.find((call) => call.method === 'POST')?.body).toMatchObject({
+        state: 'not_today',
+        actual: { note: 'buds still asleep' },
+      }),
+    );
+  });
+
+  test('ends when every plant is potted or put off', () => {
+    const day = yard.day();
+    day.entries.forEach((entry) => Object.assign(entry, { state: 'done' }));
+    open(day);
+    expect(screen.getByText(/Every plant is potted or put off/)).toBeTruthy();
+  });
+
+  test('a plant that cannot be potted so is not in the queue', () => {
+    const day = yard.day();
+    day.entries.forEach((entry, i) => Object.assign(entry, { problem: i === 1 ? null : 'The ball fills the pot.' }));
+    open(day);
+    expect(plantInSight().textContent).toContain(day.entries[1]?.plant.number ?? 'none');
+  });
+
+  test('those of the helper at hand come first', () => {
+    const day = yard.day();
+    day.entries.forEach((entry, i) => Object.assign(entry, { helper: i === 3 ? 'Orsolt' : 'Mirabeth', order: i + 1 }));
+    open(day);
+    expect(plantInSight().textContent).toContain(day.entries[3]?.plant.number ?? 'none');
+  });
+});
+
+describe('load by load', () => {
+  beforeEach(openYard);
+
+  test('a load is mixed once every part is ticked, and drawn from the shelf', async () => {
+    server.on('POST /days/1/loads', yard.day());
+    const { hand } = show(
+      <MixSteps day={yard.day()} person="Orsolt" stay={() => undefined} toPotting={() => undefined} />,
+    );
+    const mixed = screen.getByRole<HTMLButtonElement>('button', { name: 'Load is mixed' });
+    expect(mixed.disabled).toBe(true);
+    for (const tick of document.querySelectorAll<HTMLElement>('[aria-pressed="false"]')) {
+      await hand.click(tick);
+    }
+    expect(mixed.disabled).toBe(false);
+    await hand.click(mixed);
+    await waitFor(() => expect(server.asked('POST /days/1/loads')).toHaveLength(1));
+    expect(server.asked('POST /days/1/loads')[0]?.body).toMatchObject({
+      recipe_id: yard.day().mixes[0]?.recipe_id,
+      person: 'Orsolt',
+    });
+  });
+
+  test('a tick can be taken back', async () => {
+    const { hand } = show(<MixSteps day={yard.day()} person="" stay={() => undefined} toPotting={() => undefined} />);
+    const tick = document.querySelector<HTMLElement>('[aria-pressed]');
+    await hand.click(tick as HTMLElement);
+    expect(tick?.getAttribute('aria-pressed')).toBe('true');
+    await hand.click(tick as HTMLElement);
+    expect(tick?.getAttribute('aria-pressed')).toBe('false');
+  });
+
+  test('what the shelf does not have is said, and the ticks stay', async () => {
+    server.on('POST /days/1/loads', () => refused({ path: 'recipe_id', message: 'There are only 3 L of pumice.' }));
+    const { hand } = show(<MixSteps day={yard.day()} person="" stay={() => undefined} toPotting={() => undefined} />);
+    for (const tick of document.querySelectorAll<HTMLElement>('[aria-pressed="false"]')) {
+      await hand.click(tick);
+    }
+    await hand.click(screen.getByRole('button', { name: 'Load is mixed' }));
+    expect(await screen.findByText('There are only 3 L of pumice.')).toBeTruthy();
+    expect(document.querySelectorAll('[aria-pressed="false"]')).toHaveLength(0);
+  });
+
+  test('the last one leads to the potting', async () => {
+    const day = yard.day();
+    day.mixes.forEach((mix) =>
+      Object.assign(mix, {
+        mixed: Array.from({ length: mix.loads }, (_, i) => ({
+          id: i + 1,
+          number: i + 1,
+          litres: mix.load_l,
+          person: '',
+        })),
+      }),
+    );
+    const go = vi.fn();
+    const { hand } = show(<MixSteps day={day} person="" stay={() => undefined} toPotting={go} />);
+    expect(screen.getByText(/Every load is mixed/)).toBeTruthy();
+    await hand.click(screen.getByRole('button', { name: /Pot/ }));
+    expect(go).toHaveBeenCalled();
+  });
+});
+
+test('what was done with a plant is asked of the state that it is in', () => {
+  expect(STATE).toContain(String(first(yard.day()).id));
+});
