@@ -7,7 +7,7 @@ namespace Zolbek\Core\Basis\Numerics;
 /**
  * The complementary error function, erfc x = 2/sqrt(pi) * integral from x to infinity of exp(-t^2) dt, and its inverse.
  *
- * Rational Chebyshev approximations of W. J. Cody, Mathematics of Computation 23 (1969) 631-637; relative error below 1e-15.
+ * Source: rational Chebyshev approximations of W. J. Cody, Mathematics of Computation 23 (1969) 631-637; relative error below 1e-15.
  * Check: erfc(0.7) = 0.322198806, erfc(3.2) = 6.02576115e-6, erfc(-0.3) = 1.328626759.
  */
 final class Erfc

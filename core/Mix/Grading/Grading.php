@@ -12,6 +12,7 @@ use Zolbek\Core\Basis\Input\Refused;
  * P = 0 below the first point and 1 above the last. Grains of one component share one density, so that its shares by
  * mass and by envelope volume agree.
  *
+ * Source: usage of sieve analysis; a straight line in the logarithm of size between sieves.
  * Check: sieve {8: 1, 5.6: 18, 4: 38, 2.8: 28, 2: 11, 1: 3, pan: 1} has D10 = 2.402902764, D50 = 4.255771616,
  * D90 = 6.693280212 mm.
  */

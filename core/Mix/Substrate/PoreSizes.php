@@ -10,7 +10,7 @@ use Zolbek\Core\Mix\Grading\SizeClasses;
  * Sums over size classes from which the pores between grains follow: Sauter mean d32 = 1 / sum(y_k/d_k) in mm and the
  * variance of ln d, both by share of envelope volume. A fibre counts as one class of its hydraulic size.
  *
- * Check: pumice 3-6 mm has d32 = 3.187886289 mm.
+ * Source: model section 4. Check: pumice 3-6 mm has d32 = 3.187886289 mm.
  */
 final class PoreSizes
 {

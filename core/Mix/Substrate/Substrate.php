@@ -32,7 +32,7 @@ use Zolbek\Core\Mix\Retention\RetentionCurve;
  *     d_i(t) = d32_i(t) (d_i(0)/d32_i(0))^keep_i (exponent 1 where that ratio is below 1: fibres); a hydraulic size becomes d_i(t) in d32 and in Var too
  *     K(t)   = min(9, K + sum f_i (9 - K_i)(1 - keep_i)), f_i of the fresh blend
  *
- * 0.79 puts the median head of uniform silica sands of d50 1.105, 0.713, 0.532 and 0.359 mm (M. H. Schroth et al., Soil Science
+ * Source: model sections 3, 4 and 8. 0.79 puts the median head of uniform silica sands of d50 1.105, 0.713, 0.532 and 0.359 mm (M. H. Schroth et al., Soil Science
  * Society of America Journal 60 (1996) 1331-1339) at 6.6, 10.3, 13.8 and 20.4 cm against 6.5, 9.8, 14.4 and 22.2 measured.
  * Check: even blend of pumice, lava and soft clay granule: K 5.5, d_h 2.928683323 mm, yield 0.9453083899; at K 6.7 phi 0.5981104989, yield 0.9175782912,
  * hm 2.490432845 cm. Garden compost after two years at 15 degC: d_h 0.5264965822 mm, K 7.436512375.

@@ -8,7 +8,13 @@ use Zolbek\Core\Basis\Input\Fields;
 use Zolbek\Core\Basis\Input\Refusals;
 use Zolbek\Core\Basis\Input\Refused;
 
-/** Round drainage holes: how many, of what diameter in cm, and what share a mesh leaves open (above 0, to 1). */
+/**
+ * Round drainage holes: how many, of what diameter in cm, and what share a mesh leaves open (above 0, to 1).
+ *
+ *     open area = n pi (d/2)^2 open_share, cm2
+ *
+ * Source: geometry. Check: 2 holes of 2.2 cm, open share 0.6: 4.561592533 cm2.
+ */
 final readonly class Holes
 {
     public const LEAST_DIAMETER_CM = 0.01;

@@ -9,7 +9,10 @@ use Zolbek\Core\Mix\Substrate\Substrate;
 /**
  * A root ball that is kept: its size in cm, how it was treated, and the old mix it is of.
  *
- * A ball lies in the pot as an upright body of the same section all the way: an ellipse, or a rectangle in a rectangular pot.
+ * A ball lies in the pot as an upright body of the same section all the way: an ellipse, or a rectangle in a rectangular pot. One of a share f of the
+ * root zone has the height f^(1/3) of it and the section that gives f of its volume.
+ *
+ * Source: geometry. Check: a quarter of the 3.381309855 L of an oval tray 34 x 26, 30 x 22 below, 6.5 deep, 0.8 cm free: 20.01726097 x 14.97415259 x 3.590774992 cm.
  */
 final readonly class RootBall
 {

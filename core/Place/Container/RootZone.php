@@ -16,7 +16,7 @@ use Zolbek\Core\Mix\Retention\RetentionCurve;
  *     W(s) = integral theta(suction(z) + s) A(z) dz,   suction(z) = z without a layer,
  *     z - t + min(t, hc) above one, hc the head at which the layer loses contact with the mix above
  *
- * The floor of a pot is at zero suction (T. E. Bilderback and W. C. Fonteno, Journal of Environmental Horticulture 5 (1987) 180-182).
+ * Source: the floor of a pot is at zero suction (T. E. Bilderback and W. C. Fonteno, Journal of Environmental Horticulture 5 (1987) 180-182).
  * Integrated by Gauss-Legendre over z = z0 + L u^2 in panels of at most 40 cm, 16 nodes each, 8 where the suction at the floor is 50 cm
  * or more and so hardly changes with height: within 2e-5.
  * Lengths in cm, water in L. Check: even blend of pumice, lava and soft clay granule, settled, in an oval tray of 6.5 cm with 0.8 cm headspace:

@@ -16,7 +16,7 @@ use Zolbek\Core\Mix\Substrate\Substrate;
  *     time = integral from 0 to 2 of dh / u(h)
  *
  * H column height depth - headspace - top dressing in cm, a drainage layer counts as column; A = A(H) cm2; n round holes of radius r cm;
- * K1 flux in cm/s of what lies on the floor, the layer if there is one. Losses in series: the column by Ergun, the convergence to the holes as discs that
+ * K1 flux in cm/s of what lies on the floor, the layer if there is one. Source: losses in series: the column by Ergun, the convergence to the holes as discs that
  * sink 4 K r each (H. L. Weissberg, Physics of Fluids 5 (1962) 1033-1036), and the orifice as an upper bound. The clean-water
  * figure: trapped air about halves the speed.
  * Check: even blend of pumice, lava and soft clay granule, settled, oval tray, 2 holes of 2.2 cm, open share 0.6: 11.90841974 s.

@@ -10,7 +10,10 @@ use Zolbek\Core\Mix\Substrate\Substrate;
 /**
  * Weight of a finished pot in kg: pot + dry mix + water after watering + tree, the drainage layer with its water included.
  *
- * Source: sum of masses, 1 L of water 0.998 kg.
+ *     wet = pot + tree + V rb + layer + 0.998 W, W in L
+ *
+ * Source: sum of masses, 1 L of water 0.998 kg. Check: even blend of pumice, lava and soft clay granule in the oval tray of case s01: 2.289240559 kg dry,
+ * 3.693517425 kg with its water.
  */
 final readonly class Weights
 {

@@ -8,7 +8,7 @@ namespace Zolbek\Core\Place\Plant;
  * Groups of plants with starting targets for a settled mix in the plant's own pot: air after watering as a share of bulk
  * volume (soft margin 0.06), pH (soft margin 0.8), the suction it bears, how short it may go in a hot spell and the years that a mix serves it.
  *
- * Figures are the practice of growers, to start from. Check: pines and junipers want air 0.14 to 0.38 and pH 5.5 to 6.8, and bear a drought of 0.15.
+ * Source: the practice of growers, figures to start from. Check: pines and junipers want air 0.14 to 0.38 and pH 5.5 to 6.8, and bear a drought of 0.15.
  */
 enum PlantGroup: string
 {

@@ -20,7 +20,11 @@ use Zolbek\Core\Place\Site\Place;
 use Zolbek\Core\Place\Site\Surface;
 use Zolbek\Core\Place\Watering\WateringHabit;
 
-/** Where a potted plant stands, what it wants, and how it is watered and fed. */
+/**
+ * Where a potted plant stands, what it wants, and how it is watered and fed.
+ *
+ * Source: model section 9 and revision (e); a pot indoors is taken as 20 degC all year. Check: its yearly mean indoors is 20 degC.
+ */
 final readonly class Situation
 {
     /** Mean temperature in degC of a pot that stands indoors. */

@@ -8,7 +8,11 @@ use Zolbek\Core\Basis\Input\Fields;
 use Zolbek\Core\Basis\Input\Refusals;
 use Zolbek\Core\Place\Climate\Season;
 
-/** How often somebody really comes by, in hours between two waterings, season by season, and how it is done. */
+/**
+ * How often somebody really comes by, in hours between two waterings, season by season, and how it is done.
+ *
+ * Source: practice, starting figures. Check: unless somebody says so, 24 h in summer, 48 h in spring, 72 h in autumn, 168 h in winter, by can.
+ */
 final readonly class WateringHabit
 {
     /** Hours that people say: twice a day, daily, every other day, and so on to a fortnight. */

@@ -27,6 +27,8 @@ use Zolbek\Core\Verdict\Fit\Assessment;
  * The single changes of a setup that somebody could make: parts, another component, a lighter stone of the same size, rinsing, a sieve, lime, a layer, a covering,
  * depth, holes, another pot, tipping, shelter, pots together, another watering habit, rain in the water, another feed, repotting sooner. Those that cannot be, and
  * what is so already, are left out.
+ *
+ * Source: model section 10 and revision (i); steps are what growers measure by. Check: of 1:1:1 each part is tried with 0.5, 1 and 2 more, and with 0.5 and 1 less.
  */
 final readonly class Changes
 {

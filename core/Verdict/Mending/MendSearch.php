@@ -15,6 +15,8 @@ use Zolbek\Core\Verdict\Fit\Verdict;
 /**
  * Finds the single changes (see Changes) that would bring a criterion into its band, by computing each: what a grower would try first (see Remedy), of each kind the
  * one that costs least elsewhere; where none suffices, the one that helps most. What would make the whole worse by a word is not offered.
+ *
+ * Source: model section 10 and revision (i). Check: none where every criterion is in its band, three at most for one that is not.
  */
 final readonly class MendSearch
 {

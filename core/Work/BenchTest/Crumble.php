@@ -18,7 +18,7 @@ use Zolbek\Core\Mix\Preparation\Screening;
  *
  *     fines = fines_g / start_g;  crumble_rate is the one for which the population balance gains those fines in cycles / 20 years
  *
- * Twenty frost cycles do what a year does (model section 8); a shaking of ten minutes counts as one cycle, which is rougher.
+ * Source: twenty frost cycles do what a year does (model section 8); a shaking of ten minutes counts as one cycle, which is rougher.
  * Check: clay granule 2-6 mm with crumble_rate 0.1: the fines that it gains below 1 mm in 20 cycles give back 0.1.
  */
 final class Crumble implements TestMethod

@@ -6,7 +6,12 @@ namespace Zolbek\Core\Work\BenchTest;
 
 use Zolbek\Core\Basis\Input\Refused;
 
-/** A property of a component as tests found it, with its standard uncertainty and the number of rounds behind it. */
+/**
+ * A property of a component as tests found it, with its standard uncertainty u and the number of rounds n behind it.
+ *
+ * Source: propagation by half the difference of both ends (Guide to the Expression of Uncertainty in Measurement); at least 3 % is a starting figure.
+ * Check: twice a figure of 10 with u 1 is 20 with u 2; of 0.1 with u 0.001 it is 0.2 with u 0.006.
+ */
 final readonly class MeasuredProperty
 {
     /** @param array<array-key, float>|null $sieve masses by aperture, where the property is the sieve */
