@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Blend;
 
 use App\Pots\Models\Pot;
+use App\Recipes\Models\Recipe;
 use App\Recipes\PartsForm;
 use App\Shelf\Models\Component;
 use App\Situations\SituationForm;
@@ -29,7 +30,7 @@ use Zolbek\Core\Place\Setup\Setup;
 /** What the Blend screen asks about, with its ids resolved to records: a mix, a pot, a plant group, and how the pot is set up. */
 final readonly class BlendForm
 {
-    public const FIELDS = ['parts', 'pot_id', 'plant_group', 'headspace_cm', 'top_dressing_cm', 'drainage_layer', 'tree_weight_kg', 'compaction_index', 'situation', 'contents', 'pot_change', 'mends'];
+    public const FIELDS = ['parts', 'pot_id', 'plant_group', 'headspace_cm', 'top_dressing_cm', 'drainage_layer', 'tree_weight_kg', 'compaction_index', 'situation', 'contents', 'pot_change', 'mends', 'recipe_id'];
 
     /**
      * @param array<int, Component> $components records by id, the layer's included
@@ -42,6 +43,7 @@ final readonly class BlendForm
         public ?SituationForm $situation,
         public ContentsForm $contents,
         public bool $wantsMends,
+        private ?int $recipeId,
     ) {}
 
     /**
@@ -68,6 +70,7 @@ final readonly class BlendForm
         [$layerComponent, $thickness] = self::layer($fields, $refusals);
         $situation = $fields->has('situation') ? SituationForm::read($fields->raw('situation'), $refusals) : null;
         $wantsMends = $fields->flag('mends', true);
+        $recipeId = $fields->has('recipe_id') ? $fields->integer('recipe_id', 1, PHP_INT_MAX) : null;
         $contents = ContentsForm::read($fields->raw('contents'), $refusals);
         $change = PotChange::read($fields->raw('pot_change'), $refusals);
         $refusals->throwIfAny();
@@ -109,7 +112,16 @@ final readonly class BlendForm
             $situation,
             $contents,
             $wantsMends,
+            $recipeId,
         );
+    }
+
+    /** Whether it still is the recipe it was opened from; null where it was opened from none that is known. */
+    public function isAsWritten(): ?bool
+    {
+        $recipe = $this->recipeId === null ? null : Recipe::query()->with('parts')->find($this->recipeId);
+
+        return $recipe === null ? null : $recipe->plant_group === $this->setup->group->value && $recipe->isSameMix($this->parts->rows);
     }
 
     /** The component of the mix or of its layer that is scooped under a key. */

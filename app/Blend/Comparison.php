@@ -16,7 +16,7 @@ use Zolbek\Core\Place\Setup\Setup;
 final class Comparison
 {
     private const FEWEST = 2;
-    private const MOST = 4;
+    public const MOST = 4;
 
     /** What makes a difference worth saying: a step in the unit of the figure, or a share of it. */
     private const STEPS = ['air' => 0.02, 'drought' => 0.05, 'ph' => 0.3, 'later_ph' => 0.3, 'years' => 0.5];

@@ -22,14 +22,15 @@ use Zolbek\Core\Place\Container\TippedPot;
 use Zolbek\Core\Place\Setup\Setup;
 use Zolbek\Core\Place\Setup\Supply;
 use Zolbek\Core\Question\Evaluation\Answer;
+use Zolbek\Core\Verdict\Change\Change;
+use Zolbek\Core\Verdict\Change\ChangeKind;
+use Zolbek\Core\Verdict\Change\OtherPot;
 use Zolbek\Core\Verdict\Fit\Assessment;
 use Zolbek\Core\Verdict\Fit\Criterion;
 use Zolbek\Core\Verdict\Fit\Level;
 use Zolbek\Core\Verdict\Fit\Verdict;
-use Zolbek\Core\Verdict\Mending\Change;
 use Zolbek\Core\Verdict\Mending\Mend;
 use Zolbek\Core\Verdict\Mending\MendSearch;
-use Zolbek\Core\Verdict\Mending\OtherPot;
 use Zolbek\Core\Verdict\Quarrel\Occasion;
 use Zolbek\Core\Verdict\Quarrel\Quarrels;
 use Zolbek\Core\Verdict\Uncertainty\Propagation;
@@ -71,6 +72,7 @@ final class EvaluationDocument
         $sure = $this->isSure ? UncertaintyDocument::propagation($this->form) : null;
 
         return [
+            'as_written' => $this->form->isAsWritten(),
             'mix' => $this->mix(),
             'pot' => [
                 ...Answer::pot($water),
@@ -342,10 +344,10 @@ final class EvaluationDocument
     {
         $change = $mend->change;
         $component = $change->componentKey === null ? null : $this->record($change->componentKey);
-        $replaced = $change->kind === Change::SWAP && $change->to !== null ? $this->record($change->to) : null;
+        $replaced = $change->kind === ChangeKind::Swap && $change->to !== null ? $this->record($change->to) : null;
 
         return [
-            'kind' => $change->kind,
+            'kind' => $change->kind->value,
             'component_id' => $component?->id,
             'component_name' => $component?->name,
             'component_kind' => $component?->kind,
@@ -366,7 +368,7 @@ final class EvaluationDocument
 
     private function potName(Change $change): ?string
     {
-        foreach ($change->kind === Change::OTHER_POT ? $this->others : [] as $pot) {
+        foreach ($change->kind === ChangeKind::OtherPot ? $this->others : [] as $pot) {
             if ((string) $pot->id === $change->to) {
                 return $pot->name;
             }

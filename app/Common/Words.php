@@ -14,4 +14,16 @@ final class Words
 
         return is_string($sentence) ? $sentence : $key;
     }
+
+    /**
+     * A file of the catalogue that holds lists of words.
+     *
+     * @return array<string, array<array-key, float|int|string>>
+     */
+    public static function list(string $file): array
+    {
+        $lists = trans($file);
+
+        return is_array($lists) ? $lists : [];
+    }
 }

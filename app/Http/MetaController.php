@@ -4,11 +4,18 @@ declare(strict_types=1);
 
 namespace App\Http;
 
+use App\Blend\Comparison;
 use App\Shelf\Models\Component;
 use Illuminate\Http\JsonResponse;
+use Zolbek\Core\Course\Ageing\Forecast;
 use Zolbek\Core\Mix\Material\MaterialKind;
+use Zolbek\Core\Place\Container\BallTreatment;
 use Zolbek\Core\Place\Container\PotShape;
+use Zolbek\Core\Place\Plant\GrowthStage;
 use Zolbek\Core\Place\Plant\PlantGroup;
+use Zolbek\Core\Place\Watering\WateringHabit;
+use Zolbek\Core\Question\Evaluation\Notable;
+use Zolbek\Core\Question\Writing\RecipeText;
 
 /** What a client needs to know before it asks: the words of the model and the targets of the plant groups. */
 final readonly class MetaController
@@ -27,6 +34,26 @@ final readonly class MetaController
                 'tension_limit_cm' => $group->tensionLimitCm(),
                 'years' => $group->replaceYears(),
             ], PlantGroup::cases()),
+            'rules' => self::rules(),
         ]);
+    }
+
+    /** @return array<string, mixed> what screens go by that is of the job and not of the screen */
+    private static function rules(): array
+    {
+        $habit = new WateringHabit();
+
+        return [
+            'horizon_years' => Forecast::HORIZON,
+            'little_share' => RecipeText::LITTLE,
+            'notable' => [
+                'litres' => Notable::LITRES, 'cm' => Notable::CM, 'share' => Notable::SHARE,
+                'washed_off' => Notable::WASHED_OFF, 'repelled' => Notable::REPELLED, 'wet_foot_cm' => Notable::WET_FOOT_CM, 'warmer_k' => Notable::WARMER_K,
+            ],
+            'gap_shares' => array_column(array_map(static fn(BallTreatment $treatment): array => [$treatment->value, $treatment->gapShare()], BallTreatment::cases()), 1, 0),
+            'stages' => array_column(GrowthStage::cases(), 'value'),
+            'hours' => ['spring' => $habit->springH, 'summer' => $habit->summerH, 'autumn' => $habit->autumnH, 'winter' => $habit->winterH],
+            'most_compared' => Comparison::MOST,
+        ];
     }
 }

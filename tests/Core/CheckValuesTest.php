@@ -8,9 +8,10 @@ use Zolbek\Core\Place\Container\Holes;
 use Zolbek\Core\Place\Container\RootBall;
 use Zolbek\Core\Place\Watering\WateringHabit;
 use Zolbek\Core\Place\Watering\WateringMethod;
+use Zolbek\Core\Verdict\Change\Change;
+use Zolbek\Core\Verdict\Change\ChangeKind;
+use Zolbek\Core\Verdict\Change\Changes;
 use Zolbek\Core\Verdict\Fit\Assessment;
-use Zolbek\Core\Verdict\Mending\Change;
-use Zolbek\Core\Verdict\Mending\Changes;
 use Zolbek\Core\Work\BenchTest\Figure;
 use Zolbek\Core\Work\BenchTest\MeasuredProperty;
 
@@ -48,6 +49,6 @@ test('unless somebody says so, one comes by once a day in summer', function (): 
 
 test('of even parts each is tried with half a part, one and two more, and half and one less', function (): void {
     $changes = (new Changes(new Assessment(Shipped::setup('s01'), withYears: false), []))->all();
-    $of = static fn(string $kind): array => array_values(array_unique(array_map(static fn(Change $change): ?float => $change->by, array_filter($changes, static fn(Change $change): bool => $change->kind === $kind))));
-    expect($of(Change::MORE))->toBe([0.5, 1.0, 2.0])->and($of(Change::LESS))->toBe([0.5, 1.0]);
+    $of = static fn(ChangeKind $kind): array => array_values(array_unique(array_map(static fn(Change $change): ?float => $change->by, array_filter($changes, static fn(Change $change): bool => $change->kind === $kind))));
+    expect($of(ChangeKind::More))->toBe([0.5, 1.0, 2.0])->and($of(ChangeKind::Less))->toBe([0.5, 1.0]);
 });

@@ -12,12 +12,12 @@ use Zolbek\Core\Place\Container\RunThroughSpeed;
 use Zolbek\Core\Place\Plant\Band;
 use Zolbek\Core\Place\Plant\PlantGroup;
 use Zolbek\Core\Place\Setup\Setup;
+use Zolbek\Core\Verdict\Change\ChangeKind;
 use Zolbek\Core\Verdict\Fit\Assessment;
 use Zolbek\Core\Verdict\Fit\Criterion;
 use Zolbek\Core\Verdict\Fit\Level;
 use Zolbek\Core\Verdict\Fit\Rating;
 use Zolbek\Core\Verdict\Fit\Verdict;
-use Zolbek\Core\Verdict\Mending\Change;
 use Zolbek\Core\Verdict\Mending\MendSearch;
 
 /** @param array<string, float|int> $parts */
@@ -97,7 +97,7 @@ test('a pot without an outlet is stopped, a mix without a buffer is not', functi
     expect($assessment->verdict(Criterion::RunThrough)->value)->toBeNull()
         ->and($assessment->verdict(Criterion::RunThrough)->level)->toBe(Level::Stop);
     $mends = (new MendSearch($assessment, []))->for(Criterion::RunThrough);
-    expect($mends[0]->change->kind)->toBe(Change::HOLES)->and($mends[0]->suffices)->toBeTrue();
+    expect($mends[0]->change->kind)->toBe(ChangeKind::Holes)->and($mends[0]->suffices)->toBeTrue();
 });
 
 test('a mend that suffices does what it says when it is done', function (): void {
@@ -123,7 +123,7 @@ test('a criterion in its band asks for nothing, and mends are of different kinds
     $acid = new Assessment(setupOf(['pumice-3-6-mm' => 5, 'composted-bark-fine-2-8-mm' => 1], group: PlantGroup::AcidLovers));
     $search = new MendSearch($acid, [Reference::component('sphagnum-peat'), Reference::component('kanuma-type-acid-granule-2-6-mm')]);
     expect($search->for(Criterion::WetWeight))->toBe([]);
-    $kinds = array_map(static fn($mend): string => $mend->change->kind, $search->for(Criterion::Ph));
+    $kinds = array_map(static fn($mend): string => $mend->change->kind->value, $search->for(Criterion::Ph));
     expect($kinds)->toBe(array_unique($kinds))->not->toBeEmpty();
 });
 
@@ -134,7 +134,7 @@ test('taking out a heavy layer is offered where it makes a pot too heavy', funct
     $heavy = new Assessment($setup(17.3 - (new Assessment($setup(0.0)))->weights->wetKg));
     $mends = (new MendSearch($heavy, []))->for(Criterion::WetWeight);
     expect($heavy->verdict(Criterion::WetWeight)->level)->toBe(Level::Mind)
-        ->and(array_map(static fn($mend): string => $mend->change->kind, $mends))->toContain(Change::NO_LAYER);
+        ->and(array_map(static fn($mend): ChangeKind => $mend->change->kind, $mends))->toContain(ChangeKind::NoLayer);
 });
 
 test('a mesh holds what bridges it and may clog when fine', function (): void {

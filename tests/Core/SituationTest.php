@@ -23,13 +23,13 @@ use Zolbek\Core\Place\Site\Place;
 use Zolbek\Core\Place\Site\Wind;
 use Zolbek\Core\Place\Watering\WateringHabit;
 use Zolbek\Core\Place\Watering\WateringMethod;
+use Zolbek\Core\Verdict\Change\ChangeKind;
+use Zolbek\Core\Verdict\Change\Changes;
+use Zolbek\Core\Verdict\Change\OtherPot;
 use Zolbek\Core\Verdict\Fit\Assessment;
 use Zolbek\Core\Verdict\Fit\Criterion;
 use Zolbek\Core\Verdict\Fit\Level;
-use Zolbek\Core\Verdict\Mending\Change;
-use Zolbek\Core\Verdict\Mending\Changes;
 use Zolbek\Core\Verdict\Mending\MendSearch;
-use Zolbek\Core\Verdict\Mending\OtherPot;
 use Zolbek\Core\Verdict\Uncertainty\Propagation;
 use Zolbek\Core\Work\Batching\BaseWithExtras;
 use Zolbek\Core\Work\Batching\Extra;
@@ -90,18 +90,18 @@ test('most criteria find a mend somewhere, and every kind of change is a mend of
         foreach ($now->verdicts as $verdict) {
             foreach ($search->for($verdict->criterion) as $mend) {
                 $mended[$verdict->criterion->value] = true;
-                $kinds[$mend->change->kind] = true;
+                $kinds[$mend->change->kind->value] = true;
             }
         }
     }
     expect(array_keys($mended))->toEqualCanonicalizing(array_values(array_diff(array_column(Criterion::cases(), 'value'), ['wet_weight', 'largest_grain'])))
-        ->and(array_diff(Change::KINDS, array_keys($kinds), [Change::NO_LAYER, Change::SIEVE_OUT, Change::SHALLOWER, Change::WINTER_SHELTER]))->toBe([]);
+        ->and(array_diff(array_column(ChangeKind::cases(), 'value'), array_keys($kinds), ['no_layer', 'sieve_out', 'shallower', 'winter_shelter']))->toBe([]);
 });
 
 test('grains too large for a shallow pot may be sieved out', function (): void {
     $setup = new Setup([[Reference::component('bark-mini-chip-6-12-mm'), 2.0], [Reference::component('pumice-3-6-mm'), 1.0]], Reference::pot('oval tray')->withDepth(4.0), Holes::of(2, 2.0, 0.6), PlantGroup::AiryConifers, 0.5);
     $mends = (new MendSearch(new Assessment($setup), []))->for(Criterion::LargestGrain);
-    expect(array_map(static fn($mend): string => $mend->change->kind, $mends))->toContain(Change::SIEVE_OUT);
+    expect(array_map(static fn($mend): ChangeKind => $mend->change->kind, $mends))->toContain(ChangeKind::SieveOut);
 });
 
 test('a layer that is offered lies as firmly as the mix it goes under', function (): void {

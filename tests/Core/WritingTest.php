@@ -5,10 +5,16 @@ declare(strict_types=1);
 use Zolbek\Core\Basis\Input\Refused;
 use Zolbek\Core\Question\Writing\NameMatch;
 use Zolbek\Core\Question\Writing\RecipeText;
+use Zolbek\Core\Question\Writing\Vocabulary;
 use Zolbek\Core\Work\Batching\TopUp;
 
+function english(): Vocabulary
+{
+    return new Vocabulary(require dirname(__DIR__, 2).'/lang/en/recipe.php');
+}
+
 test('a recipe is read as people write it', function (string $text, string $notation, array $lines): void {
-    $read = new RecipeText($text);
+    $read = new RecipeText($text, english());
     expect($read->notation)->toBe($notation)
         ->and(array_map(static fn(array $line): array => [$line['words'], round($line['amount'], 6)], $read->lines))->toEqual($lines);
 })->with([
@@ -29,7 +35,7 @@ test('a recipe is read as people write it', function (string $text, string $nota
 
 test('what cannot be read is said, with what it was', function (string $text, string $rule): void {
     try {
-        new RecipeText($text);
+        new RecipeText($text, english());
         test()->fail('read');
     } catch (Refused $refused) {
         expect([$refused->refusals[0]->field, $refused->refusals[0]->rule])->toBe(['text', $rule]);
@@ -45,6 +51,19 @@ test('what cannot be read is said, with what it was', function (string $text, st
     ['0 pumice', 'recipe_text'],
     ['some pumice lava', 'recipe_text'],
 ]);
+
+test('another language is other words', function (): void {
+    $words = [
+        'numbers' => ['due' => 2, 'una' => 1], 'half' => ['metà'], 'equal' => ['parti uguali'], 'rest' => ['il resto'], 'little' => ["po'"], 'handful' => ['manciata'], 'some' => ['un', 'una'],
+        'of' => ['di'], 'and' => ['e'], 'percent' => ['%', 'per cento'], 'litres' => ['l', 'litri'], 'scoops' => ['palette'], 'parts' => ['parti', 'parte'],
+    ];
+    $lines = static fn(string $text): array => array_map(static fn(array $line): array => [$line['words'], round($line['amount'], 6)], (new RecipeText($text, new Vocabulary($words)))->lines);
+    expect($lines('due parti di pomice e una parte di lava'))->toEqual([['pomice', 2], ['lava', 1]])
+        ->and($lines('metà corteccia, il resto pomice'))->toEqual([['corteccia', 50], ['pomice', 50]])
+        ->and($lines("10 pomice e un po' di carbone, una manciata di corteccia"))->toEqual([['pomice', 10], ['carbone', 0.5], ['corteccia', 1]])
+        ->and($lines('parti uguali di pomice e lava'))->toEqual([['pomice', 1], ['lava', 1]])
+        ->and(fn() => new RecipeText('two parts of pumice and one lava', new Vocabulary($words)))->toThrow(Refused::class);
+});
 
 test('a name is found by the beginnings of its words', function (): void {
     $names = [1 => 'Pumice 3-6 mm', 2 => 'Pumice 6-12 mm coarse', 3 => 'Composted bark fine 2-8 mm', 4 => 'Bark mini chip 6-12 mm'];

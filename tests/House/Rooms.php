@@ -22,7 +22,7 @@ final class Rooms
         'Pots' => ['Models/Pot', 'PotPresenter', 'PotSheet', 'PotFile'],
         'Recipes' => ['Models/*', 'PartsForm', 'RecipePortions', 'RecipePresenter', 'RecipeFile'],
         'Situations' => ['Models/*', 'SituationForm', 'ReferenceSpecies', 'Actions/LoadReferenceSpecies'],
-        'Blend' => ['BlendForm', 'ContentsDocument'],
+        'Blend' => ['BlendForm', 'Comparison', 'ContentsDocument'],
         'Batches' => ['Models/Batch'],
         'Instruments' => [],
         'Bench' => ['Models/BenchTest', 'SieveTestSheet', 'ComponentFile', 'RefreshMeasured'],

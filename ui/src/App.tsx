@@ -4,6 +4,7 @@ import { Navigate, Route, Routes } from 'react-router';
 
 import { BlendPage } from './places/blend/BlendPage';
 import { BlendProvider } from './places/blend/state/BlendProvider';
+import { FirstAnswer } from './shell/FirstAnswer';
 import { Nowhere } from './shell/Nowhere';
 import { Shell } from './shell/Shell';
 import { antTheme, dim, light } from './theme';
@@ -54,39 +55,41 @@ export function App() {
   return (
     <ConfigProvider theme={theme} wave={{ disabled: true }}>
       <AntApp className={styles.app}>
-        <BlendProvider>
-          <Shell isDim={isDim} setDim={setDim}>
-            <Suspense fallback={<Spin className={common.listWaiting} />}>
-              <Routes>
-                <Route path="/" element={<Navigate to="/today" replace />} />
-                <Route path="/today" element={<TodayPage />} />
-                <Route path="/calendar" element={<CalendarPage />} />
-                <Route path="/blend" element={<BlendPage />} />
-                <Route path="/blend/compare" element={<CompareMixesPage />} />
-                <Route path="/blend/card" element={<CardPage />} />
-                <Route path="/blend/library" element={<LibraryPage />} />
-                <Route path="/bins" element={<BinsPage />} />
-                <Route path="/bins/compare" element={<CompareComponentsPage />} />
-                <Route path="/bins/:id" element={<ComponentPage />} />
-                <Route path="/bench" element={<BenchPage />} />
-                <Route path="/bench/tools" element={<ToolsPage />} />
-                <Route path="/bench/truth" element={<TruthPage />} />
-                <Route path="/bench/tests/:id" element={<TestPage />} />
-                <Route path="/pots" element={<PotsPage />} />
-                <Route path="/plants" element={<PlantsPage />} />
-                <Route path="/plants/:id" element={<PlantPage />} />
-                <Route path="/fertilisers" element={<FertilisersPage />} />
-                <Route path="/days" element={<DaysPage />} />
-                <Route path="/days/:id" element={<DayPage />} />
-                <Route path="/days/:id/bench" element={<DayBenchPage />} />
-                <Route path="/days/:id/print" element={<DayPrintPage />} />
-                <Route path="/log" element={<LogPage />} />
-                <Route path="/log/:id" element={<SheetPage />} />
-                <Route path="*" element={<Nowhere />} />
-              </Routes>
-            </Suspense>
-          </Shell>
-        </BlendProvider>
+        <FirstAnswer>
+          <BlendProvider>
+            <Shell isDim={isDim} setDim={setDim}>
+              <Suspense fallback={<Spin className={common.listWaiting} />}>
+                <Routes>
+                  <Route path="/" element={<Navigate to="/today" replace />} />
+                  <Route path="/today" element={<TodayPage />} />
+                  <Route path="/calendar" element={<CalendarPage />} />
+                  <Route path="/blend" element={<BlendPage />} />
+                  <Route path="/blend/compare" element={<CompareMixesPage />} />
+                  <Route path="/blend/card" element={<CardPage />} />
+                  <Route path="/blend/library" element={<LibraryPage />} />
+                  <Route path="/bins" element={<BinsPage />} />
+                  <Route path="/bins/compare" element={<CompareComponentsPage />} />
+                  <Route path="/bins/:id" element={<ComponentPage />} />
+                  <Route path="/bench" element={<BenchPage />} />
+                  <Route path="/bench/tools" element={<ToolsPage />} />
+                  <Route path="/bench/truth" element={<TruthPage />} />
+                  <Route path="/bench/tests/:id" element={<TestPage />} />
+                  <Route path="/pots" element={<PotsPage />} />
+                  <Route path="/plants" element={<PlantsPage />} />
+                  <Route path="/plants/:id" element={<PlantPage />} />
+                  <Route path="/fertilisers" element={<FertilisersPage />} />
+                  <Route path="/days" element={<DaysPage />} />
+                  <Route path="/days/:id" element={<DayPage />} />
+                  <Route path="/days/:id/bench" element={<DayBenchPage />} />
+                  <Route path="/days/:id/print" element={<DayPrintPage />} />
+                  <Route path="/log" element={<LogPage />} />
+                  <Route path="/log/:id" element={<SheetPage />} />
+                  <Route path="*" element={<Nowhere />} />
+                </Routes>
+              </Suspense>
+            </Shell>
+          </BlendProvider>
+        </FirstAnswer>
       </AntApp>
     </ConfigProvider>
   );

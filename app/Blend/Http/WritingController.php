@@ -5,7 +5,10 @@ declare(strict_types=1);
 namespace App\Blend\Http;
 
 use App\Blend\Comparison;
-use App\Blend\WritingDesk;
+use App\Blend\Writing\BaseAndExtras;
+use App\Blend\Writing\ExpandPremix;
+use App\Blend\Writing\ReadRecipe;
+use App\Blend\Writing\TopUpTub;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 
@@ -14,22 +17,22 @@ final readonly class WritingController
 {
     public function read(Request $request): JsonResponse
     {
-        return new JsonResponse(WritingDesk::read($request->json()->all()));
+        return new JsonResponse(ReadRecipe::of($request->json()->all()));
     }
 
     public function expand(Request $request): JsonResponse
     {
-        return new JsonResponse(WritingDesk::expand($request->json()->all()));
+        return new JsonResponse(ExpandPremix::of($request->json()->all()));
     }
 
     public function topUp(Request $request): JsonResponse
     {
-        return new JsonResponse(WritingDesk::topUp($request->json()->all()));
+        return new JsonResponse(TopUpTub::of($request->json()->all()));
     }
 
     public function extras(Request $request): JsonResponse
     {
-        return new JsonResponse(WritingDesk::extras($request->json()->all()));
+        return new JsonResponse(BaseAndExtras::of($request->json()->all()));
     }
 
     public function compare(Request $request): JsonResponse

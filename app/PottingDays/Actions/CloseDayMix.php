@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\PottingDays\Actions;
 
+use App\Common\Words;
 use App\Plants\PlantSituation;
 use App\Plants\Standing;
 use App\PottingDays\Assembly;
@@ -58,7 +59,7 @@ final readonly class CloseDayMix
 
         return DB::transaction(function () use ($day, $recipe, $left, $mixed, $used, $netPotted): DayLeftover {
             $bin = $left <= 0.0 ? null : ($this->saveMix)(new Component(), [
-                'name' => self::freeName(mb_substr('Left: '.$recipe->name.', '.$day->name, 0, 90)), 'source' => 'premix', 'stock_l' => $left, 'note' => $day->name,
+                'name' => self::freeName(mb_substr(Words::of('records.leftover', ['recipe' => $recipe->name, 'day' => $day->name]), 0, 90)), 'source' => 'premix', 'stock_l' => $left, 'note' => $day->name,
                 'mix_parts' => $recipe->parts->map(static fn(RecipePart $part): array => ['component_id' => $part->component_id, 'parts' => $part->parts])->filter(static fn(array $part): bool => $part['parts'] > 0.0)->values()->all(),
             ]);
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Zolbek\Core\Verdict\Mending;
 
+use Zolbek\Core\Verdict\Change\Change;
 use Zolbek\Core\Verdict\Fit\Criterion;
 
 /** One single change and what it does to a criterion: the figure it would bring, and the criteria it would make worse. */

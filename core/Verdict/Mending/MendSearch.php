@@ -7,6 +7,10 @@ namespace Zolbek\Core\Verdict\Mending;
 use Zolbek\Core\Course\Ageing\AgedPot;
 use Zolbek\Core\Mix\Material\Material;
 use Zolbek\Core\Mix\Substrate\Portion;
+use Zolbek\Core\Verdict\Change\Change;
+use Zolbek\Core\Verdict\Change\ChangeKind;
+use Zolbek\Core\Verdict\Change\Changes;
+use Zolbek\Core\Verdict\Change\OtherPot;
 use Zolbek\Core\Verdict\Fit\Assessment;
 use Zolbek\Core\Verdict\Fit\Criterion;
 use Zolbek\Core\Verdict\Fit\Level;
@@ -82,7 +86,7 @@ final readonly class MendSearch
 
         $best = [];
         foreach ($ranked as $one) {
-            $best[$one[1]->kind] ??= $one;
+            $best[$one[1]->kind->value] ??= $one;
         }
         $sufficient = array_filter($best, static fn(array $one): bool => $one[3]);
 
@@ -105,7 +109,7 @@ final readonly class MendSearch
                 continue;
             }
             $planned = min(8.0, $change->setup->targets()->plannedYears);
-            if ($change->kind === Change::REPOT ? $planned <= ($current->value ?? 0.0) : ! (new AgedPot($change->setup, $planned - 0.5))->fails()) {
+            if ($change->kind === ChangeKind::Repot ? $planned <= ($current->value ?? 0.0) : ! (new AgedPot($change->setup, $planned - 0.5))->fails()) {
                 $likely[] = [[Remedy::rank(Criterion::Years, $change->kind, true), count($this->worsens(Criterion::Years, $then)), $change->size], $change];
             }
         }
@@ -113,8 +117,9 @@ final readonly class MendSearch
         $kinds = [];
         $chosen = [];
         foreach ($likely as [, $change]) {
-            $kinds[$change->kind] = ($kinds[$change->kind] ?? 0) + 1;
-            if ($kinds[$change->kind] <= 2 && count($chosen) < self::LIKELIEST) {
+            $kind = $change->kind->value;
+            $kinds[$kind] = ($kinds[$kind] ?? 0) + 1;
+            if ($kinds[$kind] <= 2 && count($chosen) < self::LIKELIEST) {
                 $chosen[] = [$change, new Assessment($change->setup)];
             }
         }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Zolbek\Core\Verdict\Mending;
 
+use Zolbek\Core\Verdict\Change\ChangeKind;
 use Zolbek\Core\Verdict\Fit\Criterion;
 
 /**
@@ -14,28 +15,28 @@ use Zolbek\Core\Verdict\Fit\Criterion;
  */
 final class Remedy
 {
-    private const RECIPE = [Change::MORE, Change::LESS, Change::ADD, Change::SWAP];
+    private const RECIPE = [ChangeKind::More, ChangeKind::Less, ChangeKind::Add, ChangeKind::Swap];
 
     /** 0 tried first, 1 next, 2 if all else fails; null where it is no remedy. */
-    public static function rank(Criterion $criterion, string $kind, bool $isTooLow): ?int
+    public static function rank(Criterion $criterion, ChangeKind $kind, bool $isTooLow): ?int
     {
         $order = match ($criterion) {
             Criterion::Air => $isTooLow
-                ? [[Change::RINSE, ...self::RECIPE], [Change::DEEPER, Change::OTHER_POT, Change::TIP, Change::NO_LAYER, Change::LAYER], []]
-                : [self::RECIPE, [Change::SHALLOWER, Change::OTHER_POT, Change::NO_LAYER], []],
-            Criterion::Drought => [[Change::HABIT], [Change::DEEPER, Change::OTHER_POT, Change::TOGETHER, Change::SHADE, Change::MOSS, Change::STONE, Change::WINDBREAK, ...self::RECIPE], [Change::NO_LAYER]],
-            Criterion::RunThrough => [[Change::HOLES, Change::RINSE], [...self::RECIPE, Change::OTHER_POT, Change::SHALLOWER], [Change::LAYER]],
+                ? [[ChangeKind::Rinse, ...self::RECIPE], [ChangeKind::Deeper, ChangeKind::OtherPot, ChangeKind::Tip, ChangeKind::NoLayer, ChangeKind::Layer], []]
+                : [self::RECIPE, [ChangeKind::Shallower, ChangeKind::OtherPot, ChangeKind::NoLayer], []],
+            Criterion::Drought => [[ChangeKind::Habit], [ChangeKind::Deeper, ChangeKind::OtherPot, ChangeKind::Together, ChangeKind::Shade, ChangeKind::Moss, ChangeKind::Stone, ChangeKind::Windbreak, ...self::RECIPE], [ChangeKind::NoLayer]],
+            Criterion::RunThrough => [[ChangeKind::Holes, ChangeKind::Rinse], [...self::RECIPE, ChangeKind::OtherPot, ChangeKind::Shallower], [ChangeKind::Layer]],
             Criterion::Ph => $isTooLow
-                ? [[Change::LIME], [...self::RECIPE], [Change::FEED]]
-                : [[Change::RAIN, Change::FEED], [...self::RECIPE], []],
+                ? [[ChangeKind::Lime], [...self::RECIPE], [ChangeKind::Feed]]
+                : [[ChangeKind::Rain, ChangeKind::Feed], [...self::RECIPE], []],
             Criterion::LaterPh => $isTooLow
-                ? [[Change::LIME, Change::FEED], [...self::RECIPE], [Change::REPOT]]
-                : [[Change::RAIN, Change::FEED], [...self::RECIPE, Change::SHADE, Change::TOGETHER], [Change::REPOT]],
-            Criterion::Years => [[Change::WINTER_SHELTER, ...self::RECIPE], [Change::RINSE, Change::DEEPER, Change::OTHER_POT, Change::HOLES, Change::REPOT], [Change::LAYER, Change::TIP]],
-            Criterion::FloatShare => [[Change::STONE, Change::MOSS], self::RECIPE, []],
-            Criterion::LargestGrain => [[Change::SIEVE_OUT], [...self::RECIPE, Change::DEEPER, Change::OTHER_POT], []],
-            Criterion::WetWeight => [[Change::SWAP], [Change::LESS, Change::MORE, Change::ADD, Change::SHALLOWER, Change::OTHER_POT], [Change::NO_LAYER]],
-            Criterion::Segregation => [[Change::SIEVE_OUT, Change::SWAP], [Change::LESS, Change::RINSE], []],
+                ? [[ChangeKind::Lime, ChangeKind::Feed], [...self::RECIPE], [ChangeKind::Repot]]
+                : [[ChangeKind::Rain, ChangeKind::Feed], [...self::RECIPE, ChangeKind::Shade, ChangeKind::Together], [ChangeKind::Repot]],
+            Criterion::Years => [[ChangeKind::WinterShelter, ...self::RECIPE], [ChangeKind::Rinse, ChangeKind::Deeper, ChangeKind::OtherPot, ChangeKind::Holes, ChangeKind::Repot], [ChangeKind::Layer, ChangeKind::Tip]],
+            Criterion::FloatShare => [[ChangeKind::Stone, ChangeKind::Moss], self::RECIPE, []],
+            Criterion::LargestGrain => [[ChangeKind::SieveOut], [...self::RECIPE, ChangeKind::Deeper, ChangeKind::OtherPot], []],
+            Criterion::WetWeight => [[ChangeKind::Swap], [ChangeKind::Less, ChangeKind::More, ChangeKind::Add, ChangeKind::Shallower, ChangeKind::OtherPot], [ChangeKind::NoLayer]],
+            Criterion::Segregation => [[ChangeKind::SieveOut, ChangeKind::Swap], [ChangeKind::Less, ChangeKind::Rinse], []],
         };
         foreach ($order as $rank => $kinds) {
             if (in_array($kind, $kinds, true)) {

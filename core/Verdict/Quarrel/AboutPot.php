@@ -14,7 +14,11 @@ use Zolbek\Core\Place\Plant\Crown;
 use Zolbek\Core\Place\Setup\Setup;
 use Zolbek\Core\Verdict\Fit\Assessment;
 
-/** The pot and what is done to the mix in it: a layer, sieving, packing, a larger pot. */
+/**
+ * The pot and what is done to the mix in it: a layer, sieving, packing, a larger pot.
+ *
+ * Source: the two schools of each question, practice. Check: a pot of half as much again is 1.5^(1/3) = 1.145 times as long, wide and deep.
+ */
 final readonly class AboutPot
 {
     public function __construct(private Occasion $at, private Variation $try) {}

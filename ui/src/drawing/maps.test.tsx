@@ -138,6 +138,7 @@ test('figures of a quarrel are said as its sentence wants them', () => {
       day: 80,
       stage: null,
       cec: 3,
+      holds: 'little',
     },
     words,
   );

@@ -1,5 +1,7 @@
 import { afterEach, beforeEach, vi } from 'vitest';
 
+import type { Schemas } from '../api/client';
+import meta from './answers/meta.json';
 import { server } from './server';
 
 // what the browser has and the stand-in for one has not
@@ -15,6 +17,9 @@ if (typeof window !== 'undefined') {
   globalThis.fetch = ((input: Request | string, init?: RequestInit) =>
     server.answer(input instanceof Request ? input : new Request(input, init))) as typeof fetch;
 }
+
+// only now: the client takes hold of what fetches when it is first imported
+(await import('../api/meta')).keepRules(meta.rules as Schemas['Rules']);
 
 beforeEach(() => server.forget());
 

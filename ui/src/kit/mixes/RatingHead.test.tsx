@@ -11,7 +11,7 @@ import { CanopyAsk } from '../../places/blend/situation/CanopyAsk';
 import { RatingHead, RatingWord } from './RatingHead';
 import { Supply } from '../../places/blend/verdicts/Supply';
 
-const stored = { ...emptyMix };
+const stored = { ...emptyMix() };
 vi.stubGlobal('sessionStorage', { getItem: () => JSON.stringify(stored), setItem: () => undefined });
 
 function words(element: React.ReactElement): string {

@@ -1,4 +1,5 @@
 import type { Schemas } from '../../api/client';
+import { rules } from '../../api/meta';
 import type { Words } from '../../i18n/words';
 
 type Verdict = Schemas['Verdict'];
@@ -6,8 +7,6 @@ type Verdict = Schemas['Verdict'];
 const DAY = 24;
 /** Hours above which one says days. */
 const DAYS_FROM = 96;
-const HORIZON = 8;
-const HALF_PERCENT = 0.005;
 
 /** Hours as one says them: days where there are many. */
 export function lasting(hours: number, { t, n }: Words): string {
@@ -35,7 +34,7 @@ export function figure(criterion: Schemas['Criterion'], value: number, { t, n, p
     case 'segregation':
       return t('verdict.ratio', { ratio: n(value, 2) });
     case 'years':
-      return t(value >= HORIZON ? 'verdict.years.more' : 'verdict.years.n', { years: n(value, 2) });
+      return t(value >= rules.horizon_years ? 'verdict.years.more' : 'verdict.years.n', { years: n(value, 2) });
   }
 }
 
@@ -46,7 +45,7 @@ export function figure(criterion: Schemas['Criterion'], value: number, { t, n, p
 export function plusMinus(criterion: Schemas['Criterion'], value: number, u: number, words: Words): string | null {
   const { t, n, percent } = words;
   if (criterion === 'air' || criterion === 'drought' || criterion === 'float_share') {
-    return u < HALF_PERCENT ? null : t('verdict.plusMinus', { u: percent(u) });
+    return u < rules.notable.share ? null : t('verdict.plusMinus', { u: percent(u) });
   }
   if (criterion === 'run_through' && isWide(value, u)) {
     return fromTo(value, u, words);
@@ -72,7 +71,7 @@ export function yearsRange(
   range: Pick<Schemas['YearsRange'], 'fast' | 'slow'>,
   { t, n }: Pick<Words, 't' | 'n'>,
 ): string {
-  const more = t('verdict.years.moreThan', { years: n(HORIZON) });
+  const more = t('verdict.years.moreThan', { years: n(rules.horizon_years) });
   if (range.fast === null) {
     return more;
   }

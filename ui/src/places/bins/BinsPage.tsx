@@ -4,7 +4,7 @@ import { Link, useNavigate } from 'react-router';
 
 import type { Schemas } from '../../api/client';
 import { useArchiveComponent, useComponents } from '../../api/components';
-import { useMeta } from '../../api/meta';
+import { rules, useMeta } from '../../api/meta';
 import { Swatch } from '../../drawing/Swatch';
 import { useWords } from '../../i18n/words';
 import { ListHead } from '../../kit/lists/ListHead';
@@ -19,8 +19,6 @@ import common from '../../styles/common.module.css';
 import styles from './bins.module.css';
 
 type Component = Schemas['Component'];
-
-const MOST_COMPARED = 4;
 
 /** The shelf: every component with its stock, price and what is known of it. */
 export default function BinsPage() {
@@ -84,7 +82,7 @@ export default function BinsPage() {
         found={found}
         list={list}
         empty={t(list.archived && list.search === '' ? 'bins.emptyArchive' : 'bins.empty')}
-        ticked={{ ids: ticked, set: setTicked, most: MOST_COMPARED }}
+        ticked={{ ids: ticked, set: setTicked, most: rules.most_compared }}
         columns={[
           {
             key: 'name',

@@ -51,7 +51,13 @@ export function BlendPage() {
   useBroughtPot();
   const question = useMemo(() => questionOf(mix), [mix]);
   // the picture at once; what would mend it and where growers differ take longer and come once somebody stops typing
-  const quick = useMemo(() => (question === null ? null : { ...question, mends: false }), [question]);
+  const quick = useMemo(
+    () =>
+      question === null
+        ? null
+        : { ...question, mends: false, ...(mix.recipeId === null ? {} : { recipe_id: mix.recipeId }) },
+    [question, mix.recipeId],
+  );
   const { data, fresh, problem, unreachable } = useLastGood('evaluation', quick, ask);
   const settled = useSettled(question, PAUSE_MS);
   const whole = useLastGood('evaluation', fresh ? settled : null, ask);
@@ -97,6 +103,7 @@ export function BlendPage() {
       <section className={styles.blendMix} aria-label={t('blend.parts')}>
         {badLink && <Alert type="warning" showIcon title={t('blend.linkBad')} />}
         <RecipeBar
+          isChanged={mix.recipeId !== null && (question === null || data?.as_written === false)}
           saving={saving}
           setSaving={setSaving}
           tools={[

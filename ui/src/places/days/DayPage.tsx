@@ -2,6 +2,7 @@ import { Button, Segmented } from 'antd';
 import { lazy, Suspense, useState } from 'react';
 import { useNavigate } from 'react-router';
 
+import { rules } from '../../api/meta';
 import type { Schemas } from '../../api/client';
 import { useWords } from '../../i18n/words';
 import { LinkButton } from '../../kit/fields/LinkButton';
@@ -88,7 +89,7 @@ function Plan({ day }: { day: Schemas['PottingDay'] }) {
 function Sums({ day, show }: { day: Schemas['PottingDay']; show: (view: 'shelf') => void }) {
   const { t, n } = useWords();
   const hours = day.totals.minutes / 60;
-  const short = day.shelf.filter((row) => row.short_l > 0.005).length;
+  const short = day.shelf.filter((row) => row.short_l > rules.notable.litres).length;
 
   return (
     <p className={styles.daySums} aria-live="polite">

@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 
 import type { Schemas } from '../../api/client';
-import { useMeta } from '../../api/meta';
+import { rules, useMeta } from '../../api/meta';
 import { useWords } from '../../i18n/words';
 import { usePreparationWords } from '../../kit/mixes/usePreparationWords';
 import { Fit } from './EntryTable';
@@ -176,7 +176,7 @@ function Cautions({ day }: { day: Day }) {
 function ShoppingSheet({ day }: { day: Day }) {
   const { t, n, money } = useWords();
   const currency = useMeta().data?.currency ?? 'EUR';
-  const rows = day.shelf.filter((row) => row.short_l > 0.005);
+  const rows = day.shelf.filter((row) => row.short_l > rules.notable.litres);
 
   return (
     <article className={common.sheet}>

@@ -1,6 +1,7 @@
 import { Select, Table } from 'antd';
 import { useMemo, useState } from 'react';
 
+import { rules } from '../../api/meta';
 import type { Schemas } from '../../api/client';
 import { useWords } from '../../i18n/words';
 import common from '../../styles/common.module.css';
@@ -165,7 +166,7 @@ export function Fit({ entry }: { entry: Entry }) {
     <span className={common.mind}>
       ◆{' '}
       {[
-        fit.thin_cm > 0.005 ? t('day.thin', { cm: n(fit.thin_cm, 2) }) : '',
+        fit.thin_cm > rules.notable.cm ? t('day.thin', { cm: n(fit.thin_cm, 2) }) : '',
         narrow < 0 ? t('day.tooWide', { cm: n(-narrow, 2) }) : '',
       ]
         .filter((part) => part !== '')

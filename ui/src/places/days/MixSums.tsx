@@ -1,3 +1,4 @@
+import { rules } from '../../api/meta';
 import type { Schemas } from '../../api/client';
 import { Swatch } from '../../drawing/Swatch';
 import { useWords } from '../../i18n/words';
@@ -86,7 +87,7 @@ function Outcome({ mix }: { mix: Schemas['DayMix'] }) {
         {t('mixes.taught', {
           net: n(closed.net_l),
           used: n(closed.used_l),
-          more: Math.abs(more) < 0.005 ? 'same' : more > 0 ? 'more' : 'less',
+          more: Math.abs(more) < rules.notable.litres ? 'same' : more > 0 ? 'more' : 'less',
           share: percent(Math.abs(more)),
         })}
       </p>

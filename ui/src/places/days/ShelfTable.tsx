@@ -4,7 +4,7 @@ import { Link } from 'react-router';
 
 import { ApiProblem, type Schemas } from '../../api/client';
 import { useBuyForDay, useStandIns } from '../../api/days';
-import { useMeta } from '../../api/meta';
+import { rules, useMeta } from '../../api/meta';
 import { Swatch } from '../../drawing/Swatch';
 import { useWords } from '../../i18n/words';
 import { NumberField } from '../../kit/fields/NumberField';
@@ -23,7 +23,7 @@ export function ShelfTable({ day }: { day: Schemas['PottingDay'] }) {
   const currency = useMeta().data?.currency ?? 'EUR';
   const [buying, setBuying] = useState<Row | null>(null);
   const [standIn, setStandIn] = useState<Row | null>(null);
-  const isShort = (row: Row) => row.short_l > 0.005;
+  const isShort = (row: Row) => row.short_l > rules.notable.litres;
   const toBuy = day.shelf.some((row) => row.packs !== 0);
 
   return (
@@ -140,7 +140,7 @@ function Screenings({ day }: { day: Schemas['PottingDay'] }) {
         return (
           <p key={each.name}>
             {t('shelf.screenings', { name: each.name, coarse: n(each.coarse_l), fine: n(each.fine_l) })}{' '}
-            {each.coarse_l > 0.005 &&
+            {each.coarse_l > rules.notable.litres &&
               (names.length > 0
                 ? t('shelf.screeningsFor', { cm: n(each.deep_enough_cm, 2), names: names.join(', ') })
                 : t('shelf.screeningsNone', { cm: n(each.deep_enough_cm, 2) }))}

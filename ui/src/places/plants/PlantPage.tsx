@@ -2,6 +2,7 @@ import { Button, Dropdown, Spin } from 'antd';
 import { lazy, Suspense, useState } from 'react';
 import { Link, useParams } from 'react-router';
 
+import { rules } from '../../api/meta';
 import type { Schemas } from '../../api/client';
 import { usePlant, useTellOfPlant } from '../../api/plants';
 import { Swatch } from '../../drawing/Swatch';
@@ -23,16 +24,6 @@ const InspectionDrawer = lazy(() =>
 const OutOfTurnDrawer = lazy(() => import('./OutOfTurnDrawer').then((module) => ({ default: module.OutOfTurnDrawer })));
 const TellModal = lazy(() => import('./TellModal').then((module) => ({ default: module.TellModal })));
 const ToDay = lazy(() => import('../../kit/days/ToDay').then((module) => ({ default: module.ToDay })));
-
-const STAGES: Schemas['GrowthStage'][] = [
-  'rest',
-  'buds_moving',
-  'leaf_break',
-  'after_flower',
-  'growing',
-  'hardened',
-  'leaf_fall',
-];
 
 type Asking =
   'edit' | 'inspect' | 'oot' | 'day' | 'note' | 'snoozed' | 'override' | 'given_away' | 'died' | 'offspring' | 'task';
@@ -187,7 +178,7 @@ function Head({ dossier, ask }: { dossier: Schemas['PlantDossier']; ask: (what: 
       {plant.note !== '' && <p className={common.quiet}>{plant.note}</p>}
       <div className={`${styles.plantStage} ${common.noPrint}`} role="group" aria-label={t('plant.stage')}>
         <span>{t('plant.stage')}</span>
-        {STAGES.map((stage) => (
+        {rules.stages.map((stage) => (
           <Button
             key={stage}
             aria-pressed={plant.stage === stage}

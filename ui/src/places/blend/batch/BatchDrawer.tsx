@@ -2,6 +2,7 @@ import { Button, Drawer, Form, Input, Select } from 'antd';
 import { useId, useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
 
+import { rules } from '../../../api/meta';
 import { answerOf, api, ApiProblem, type Schemas } from '../../../api/client';
 import { useLastGood } from '../../../api/lastGood';
 import { useSaveBatch } from '../../../api/batches';
@@ -15,9 +16,7 @@ import { plain, typedNumber } from '../../../i18n/numbers';
 import common from '../../../styles/common.module.css';
 
 const KEPT_AS = 'zolbek.order';
-const GAPS = { untouched: 0, teased: 0.1, combed: 0.25, washed: 0.45 } as const;
-
-type Gaps = keyof typeof GAPS;
+type Gaps = keyof Schemas['Rules']['gap_shares'];
 
 interface Order {
   pots: string;
@@ -121,7 +120,10 @@ export function BatchDrawer({
               <Select
                 aria-label={t('batch.gaps')}
                 value={order.gaps}
-                options={(Object.keys(GAPS) as Gaps[]).map((gaps) => ({ value: gaps, label: t(`batch.gaps.${gaps}`) }))}
+                options={(Object.keys(rules.gap_shares) as Gaps[]).map((gaps) => ({
+                  value: gaps,
+                  label: t(`batch.gaps.${gaps}`),
+                }))}
                 onChange={(gaps) => change({ gaps })}
               />
             </Form.Item>
@@ -214,7 +216,7 @@ function orderOf(order: Order): Schemas['BatchOrder'] | null {
   return {
     pots,
     ball_share: ball / 100,
-    gap_share: GAPS[order.gaps],
+    gap_share: rules.gap_shares[order.gaps],
     objects_l: objects,
     spare: spare / 100,
     tub_l: tub,
@@ -226,7 +228,7 @@ function kept(): Order {
   try {
     const order = { ...FIRST, ...(JSON.parse(localStorage.getItem(KEPT_AS) ?? '{}') as Partial<Order>) };
 
-    return order.gaps in GAPS ? order : FIRST;
+    return order.gaps in rules.gap_shares ? order : FIRST;
   } catch {
     return FIRST;
   }

@@ -1,6 +1,7 @@
 import { Drawer, Form } from 'antd';
 import { useMemo, useState } from 'react';
 
+import { rules } from '../../../api/meta';
 import { answerOf, api, type Schemas } from '../../../api/client';
 import { useLastGood } from '../../../api/lastGood';
 import { useWords } from '../../../i18n/words';
@@ -102,7 +103,7 @@ export function TubDrawer({ open, close }: { open: boolean; close: () => void })
             {data.add.map((line) => (
               <div key={line.component_id}>
                 <dt>{line.name}</dt>
-                <dd>{line.litres < 0.005 ? t('tub.nothing') : `${n(line.litres)} L`}</dd>
+                <dd>{line.litres < rules.notable.litres ? t('tub.nothing') : `${n(line.litres)} L`}</dd>
               </div>
             ))}
           </dl>

@@ -1,3 +1,4 @@
+import { rules } from '../../../api/meta';
 import type { Schemas } from '../../../api/client';
 import { PlainChart } from '../../../drawing/PlainChart';
 import { useWords } from '../../../i18n/words';
@@ -39,7 +40,7 @@ export function CurveView({ question }: { question: Schemas['EvaluationInput'] |
               : [{ label: t('view.oldBall'), colour: 'var(--clay)', points: points(data.ball) }]),
           ]}
           marks={[
-            ...(data.foot_cm > 0.4 ? [{ x: data.foot_cm, label: t('curve.foot') }] : []),
+            ...(data.foot_cm > rules.notable.wet_foot_cm ? [{ x: data.foot_cm, label: t('curve.foot') }] : []),
             { x: data.top_cm, label: t('curve.top') },
             { x: data.limit_cm, label: t('curve.limit') },
           ]}

@@ -1,5 +1,6 @@
 import { Button } from 'antd';
 
+import { rules } from '../../../api/meta';
 import type { Schemas } from '../../../api/client';
 import { FitDrawing } from '../../../drawing/FitDrawing';
 import { useWords } from '../../../i18n/words';
@@ -23,9 +24,9 @@ export function FitView({
   const { fit, ball } = contents;
   const says: string[] = [];
   if (fit !== null) {
-    if (fit.thin_cm > 0.005) {
+    if (fit.thin_cm > rules.notable.cm) {
       says.push(t('fit.over', { cm: n(fit.over_cm, 2), thin: n(fit.thin_cm, 2) }));
-    } else if (fit.over_cm > 0.005) {
+    } else if (fit.over_cm > rules.notable.cm) {
       says.push(t('fit.mound', { cm: n(fit.over_cm, 2) }));
     } else {
       says.push(t('fit.yes', { cm: n(Math.abs(fit.over_cm), 2) }));

@@ -4,7 +4,7 @@ import { Link } from 'react-router';
 
 import { answerOf, api, type Schemas } from '../../../api/client';
 import { useLastGood } from '../../../api/lastGood';
-import { useMeta } from '../../../api/meta';
+import { rules, useMeta } from '../../../api/meta';
 import { usePots } from '../../../api/pots';
 import { useRecipeVersions, useRecipes } from '../../../api/recipes';
 import { useSites } from '../../../api/situations';
@@ -14,7 +14,7 @@ import { useWords } from '../../../i18n/words';
 import { CsvButton } from '../../../kit/lists/CsvButton';
 import { useBlend } from '../state/BlendProvider';
 import { opened, questionOf } from '../state/blendState';
-import { type Compared, keepComparison, keptComparison, MOST_COMPARED } from '../state/comparison';
+import { type Compared, keepComparison, keptComparison } from '../state/comparison';
 import { drawn } from '../state/drawn';
 import { RatingHead } from '../../../kit/mixes/RatingHead';
 import { HOURS } from '../situation/SituationDrawer';
@@ -52,11 +52,11 @@ export default function CompareMixesPage() {
   const asked = useMemo(() => (items.length < 2 ? null : { items }), [items]);
   const { data, fresh, problem } = useLastGood('compare', asked, ask);
   const add = (label: string, question: Schemas['EvaluationInput'] | null) => {
-    if (question !== null && items.length < MOST_COMPARED) {
+    if (question !== null && items.length < rules.most_compared) {
       setItems([...items, { label, question }]);
     }
   };
-  const isFull = items.length >= MOST_COMPARED;
+  const isFull = items.length >= rules.most_compared;
   const picker = (label: string, options: { value: number; label: string }[], pick: (id: number) => void) => (
     <Select
       aria-label={label}

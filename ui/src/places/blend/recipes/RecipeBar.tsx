@@ -7,7 +7,7 @@ import { useArchiveRecipe, useRecipes } from '../../../api/recipes';
 import { useWords } from '../../../i18n/words';
 import { useUndoable } from '../../../kit/hooks/useUndoable';
 import { useBlend } from '../state/BlendProvider';
-import { differs, emptyMix, opened } from '../state/blendState';
+import { emptyMix, opened } from '../state/blendState';
 import { linkOf } from '../state/mixLink';
 import styles from './recipes.module.css';
 import common from '../../../styles/common.module.css';
@@ -16,13 +16,15 @@ const SaveRecipe = lazy(() => import('./SaveRecipe').then((module) => ({ default
 const VersionsDrawer = lazy(() => import('./VersionsDrawer').then((module) => ({ default: module.VersionsDrawer })));
 
 interface Props {
+  /** Whether the mix is another one than the recipe that is open. */
+  isChanged: boolean;
   saving: boolean;
   setSaving: (open: boolean) => void;
   tools: { key: string; label: string; act: () => void }[];
 }
 
 /** Opens, saves and archives recipes, and whatever else is done with a mix as a whole. */
-export function RecipeBar({ saving, setSaving, tools }: Props) {
+export function RecipeBar({ isChanged, saving, setSaving, tools }: Props) {
   const { t } = useWords();
   const navigate = useNavigate();
   const { history, dispatch } = useBlend();
@@ -34,8 +36,6 @@ export function RecipeBar({ saving, setSaving, tools }: Props) {
   const say = useUndoable();
   const take = useTakeRecipe();
   const [taking, setTaking] = useState(false);
-  const open = recipes.data?.data.find((recipe) => recipe.id === mix.recipeId);
-  const isChanged = mix.recipeId !== null && open !== undefined && differs(mix, open);
 
   const archiveOpen = async () => {
     if (mix.recipeId === null) {
@@ -136,7 +136,7 @@ export function RecipeBar({ saving, setSaving, tools }: Props) {
         onClick={() =>
           dispatch({
             do: 'open',
-            mix: { ...emptyMix, potId: mix.potId, group: mix.group, situation: mix.situation },
+            mix: { ...emptyMix(), potId: mix.potId, group: mix.group, situation: mix.situation },
           })
         }
       >

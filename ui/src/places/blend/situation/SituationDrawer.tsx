@@ -1,6 +1,7 @@
 import { Button, Checkbox, Drawer, Form, Select } from 'antd';
 import { useNavigate } from 'react-router';
 
+import { rules } from '../../../api/meta';
 import type { ApiProblem, Schemas } from '../../../api/client';
 import { useWords } from '../../../i18n/words';
 import { NumberField } from '../../../kit/fields/NumberField';
@@ -18,15 +19,6 @@ const PURPOSES: Schemas['Purpose'][] = [
   'stop_gap',
   'refine',
   'display',
-];
-const STAGES: Schemas['GrowthStage'][] = [
-  'rest',
-  'buds_moving',
-  'leaf_break',
-  'after_flower',
-  'growing',
-  'hardened',
-  'leaf_fall',
 ];
 const EXPOSURES: Schemas['Exposure'][] = ['full_sun', 'half_shade', 'shade', 'glass', 'indoors'];
 const STANDS: Schemas['Stand'][] = ['bed', 'bench', 'wall'];
@@ -128,7 +120,7 @@ export function SituationDrawer({
           {choice(
             t('situation.stage'),
             situation.stage,
-            STAGES,
+            rules.stages,
             (word) => t(`stage.${word}`),
             (stage) => set('stage', { stage }),
             t('situation.stageNone'),

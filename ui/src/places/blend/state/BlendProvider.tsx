@@ -32,8 +32,8 @@ export function useBlend() {
 
 function kept(): Mix {
   try {
-    return whole(JSON.parse(sessionStorage.getItem(KEPT_AS) ?? 'null')) ?? emptyMix;
+    return whole(JSON.parse(sessionStorage.getItem(KEPT_AS) ?? 'null')) ?? emptyMix();
   } catch {
-    return emptyMix;
+    return emptyMix();
   }
 }

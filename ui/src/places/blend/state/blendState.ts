@@ -1,4 +1,5 @@
 import type { Schemas } from '../../../api/client';
+import { rules } from '../../../api/meta';
 import {
   type Contents,
   contentsInput,
@@ -104,10 +105,8 @@ export type Action =
   | { do: 'redo' };
 
 const LONGEST_HISTORY = 100;
-/** What one calls a little: a twentieth of all the rest. */
-const LITTLE = 0.05;
 
-export const emptyMix: Mix = {
+export const emptyMix = (): Mix => ({
   recipeId: null,
   recipeName: '',
   recipeNote: '',
@@ -121,10 +120,10 @@ export const emptyMix: Mix = {
   dressing: '0',
   tree: '0',
   layer: null,
-  situation: usualSituation,
+  situation: usualSituation(),
   contents: noContents,
   potChange: null,
-};
+});
 
 export function startOf(mix: Mix): History {
   return { past: [], now: mix, future: [], touched: null };
@@ -208,7 +207,9 @@ export function reduce(history: History, action: Action): History {
         history,
         {
           ...now,
-          rows: now.rows.map((row) => (row.componentId === action.componentId ? withAmount(row, sum * LITTLE) : row)),
+          rows: now.rows.map((row) =>
+            row.componentId === action.componentId ? withAmount(row, sum * rules.little_share) : row,
+          ),
         },
         null,
       );
@@ -302,35 +303,6 @@ export function questionOf(mix: Mix): Schemas['EvaluationInput'] | null {
 /** A row as the API takes it, but for its parts. */
 export function partOf(row: MixRow): Omit<Schemas['PartInput'], 'parts'> {
   return { component_id: row.componentId, ...(row.preparation == null ? {} : { preparation: row.preparation }) };
-}
-
-/** Whether the mix differs from the recipe it was opened from. */
-export function differs(mix: Mix, recipe: Schemas['Recipe'] | undefined): boolean {
-  if (recipe === undefined) {
-    return mix.rows.length > 0;
-  }
-
-  const unit =
-    sumOf(mix) /
-    Math.max(
-      1e-9,
-      recipe.parts.reduce((sum, part) => sum + part.parts, 0),
-    );
-
-  return (
-    mix.group !== recipe.plant_group ||
-    mix.rows.length !== recipe.parts.length ||
-    mix.rows.some((row, i) => {
-      const part = recipe.parts[i];
-
-      return (
-        part?.component_id !== row.componentId ||
-        Math.abs(part.parts * unit - (amountOf(row) ?? Number.NaN)) > 1e-6 * (1 + part.parts * unit) ||
-        amountOf(row) === null ||
-        JSON.stringify(part.preparation ?? null) !== JSON.stringify(row.preparation ?? null)
-      );
-    })
-  );
 }
 
 /** The bench with another recipe on it; pot and set-up stay. */

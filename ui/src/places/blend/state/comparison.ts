@@ -1,13 +1,13 @@
 import type { Schemas } from '../../../api/client';
+import { rules } from '../../../api/meta';
 
 export type Compared = Schemas['ComparisonInput']['items'][number];
 
 const KEPT_AS = 'zolbek.comparison';
-export const MOST_COMPARED = 4;
 
 /** What stands side by side, kept while one looks elsewhere. */
 export function keepComparison(items: Compared[]): void {
-  sessionStorage.setItem(KEPT_AS, JSON.stringify(items.slice(0, MOST_COMPARED)));
+  sessionStorage.setItem(KEPT_AS, JSON.stringify(items.slice(0, rules.most_compared)));
 }
 
 export function keptComparison(): Compared[] {

@@ -5,7 +5,7 @@ import { emptyMix, type MixRow, questionOf, reduce, startOf } from './blendState
 import { mendAction } from './mendActions';
 
 const row: MixRow = { componentId: 1, name: 'Bark', kind: 'bark', colour: '#101010', text: '3' };
-const mix = { ...emptyMix, potId: 3, rows: [row, { ...row, componentId: 2, name: 'Pumice', text: '1' }] };
+const mix = { ...emptyMix(), potId: 3, rows: [row, { ...row, componentId: 2, name: 'Pumice', text: '1' }] };
 const mend = (what: Partial<Schemas['Mend']>): Schemas['Mend'] => ({
   kind: 'more',
   component_id: null,

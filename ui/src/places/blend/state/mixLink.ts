@@ -48,16 +48,18 @@ export function whole(kept: unknown): Mix | null {
   }
 
   return {
-    ...emptyMix,
+    ...emptyMix(),
     ...mix,
-    situation: { ...usualSituation, ...mix.situation, hours: { ...usualSituation.hours, ...mix.situation?.hours } },
+    situation: { ...usualSituation(), ...mix.situation, hours: { ...usualSituation().hours, ...mix.situation?.hours } },
     contents: { ...noContents, ...mix.contents },
   };
 }
 
 /** What differs from an empty bench. */
 function leaner(mix: Mix): Partial<Mix> {
+  const empty = emptyMix();
+
   return Object.fromEntries(
-    Object.entries(mix).filter(([key, value]) => JSON.stringify(value) !== JSON.stringify(emptyMix[key as keyof Mix])),
+    Object.entries(mix).filter(([key, value]) => JSON.stringify(value) !== JSON.stringify(empty[key as keyof Mix])),
   );
 }

@@ -1,4 +1,5 @@
 import type { Schemas } from '../../../api/client';
+import { rules } from '../../../api/meta';
 import { typedNumber } from '../../../i18n/numbers';
 
 export const SEASONS = ['spring', 'summer', 'autumn', 'winter'] as const;
@@ -61,7 +62,7 @@ export interface Contents {
   mound: string;
 }
 
-export const usualSituation: Situation = {
+const usual = {
   speciesId: null,
   siteId: null,
   purpose: 'grow_on',
@@ -82,14 +83,16 @@ export const usualSituation: Situation = {
   weeksSince: '0',
   surface: 'bare',
   alkalinity: '',
-  hours: { spring: 48, summer: 24, autumn: 72, winter: 168 },
   method: 'can',
   vigour: null,
   plannedYears: '',
   budget: '',
   potsWanted: '1',
   tip: '0',
-};
+} as const;
+
+/** A plant in the sun that somebody comes by to water as is usual. */
+export const usualSituation = (): Situation => ({ ...usual, hours: rules.hours });
 
 export const noContents: Contents = {
   ball: 'none',

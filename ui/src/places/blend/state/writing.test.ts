@@ -12,7 +12,7 @@ const row = (componentId: number, text: string): MixRow => ({
   colour: '#101010',
 });
 const start = (...texts: string[]): History =>
-  startOf({ ...emptyMix, potId: 3, rows: texts.map((text, i) => row(i + 1, text)) });
+  startOf({ ...emptyMix(), potId: 3, rows: texts.map((text, i) => row(i + 1, text)) });
 const shares = ({ now }: History) => now.rows.map((each) => (amountOf(each) ?? 0) / sumOf(now));
 
 describe('writing a mix in another way', () => {
@@ -87,7 +87,7 @@ describe('writing a mix in another way', () => {
 
 describe('a situation', () => {
   test('left as it is asks for what is usual', () => {
-    expect(situationInput(usualSituation)).toEqual({
+    expect(situationInput(usualSituation())).toEqual({
       purpose: 'grow_on',
       old: false,
       exposure: 'full_sun',
@@ -104,15 +104,15 @@ describe('a situation', () => {
   });
 
   test('cut roots are asked about as a share, with the weeks since', () => {
-    expect(situationInput({ ...usualSituation, rootsCut: '40', weeksSince: '2' })).toMatchObject({
+    expect(situationInput({ ...usualSituation(), rootsCut: '40', weeksSince: '2' })).toMatchObject({
       roots_cut_share: 0.4,
       weeks_since: 2,
     });
   });
 
   test('is not asked about while a field holds no number', () => {
-    expect(situationInput({ ...usualSituation, budget: 'little' })).toBeNull();
-    expect(questionOf({ ...start('1').now, situation: { ...usualSituation, tip: 'x' } })).toBeNull();
+    expect(situationInput({ ...usualSituation(), budget: 'little' })).toBeNull();
+    expect(questionOf({ ...start('1').now, situation: { ...usualSituation(), tip: 'x' } })).toBeNull();
   });
 });
 
@@ -150,7 +150,7 @@ describe('a link', () => {
     const mix = {
       ...start('3', '1.5').now,
       recipeName: 'Müller’s “ridge” ✓',
-      situation: { ...usualSituation, siteId: 4, hours: { ...usualSituation.hours, summer: 36 } },
+      situation: { ...usualSituation(), siteId: 4, hours: { ...usualSituation().hours, summer: 36 } },
     };
     expect(mixIn(linkOf(mix))).toEqual(mix);
     expect(linkOf(mix)).toMatch(/^#mix=[\w-]+$/);

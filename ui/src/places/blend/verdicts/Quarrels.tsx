@@ -7,7 +7,6 @@ import styles from './verdicts.module.css';
 const SHARES =
   /^(share|air|otherAir|laterAir|drought|fit|otherFit|bare|stone|moss|floats|lost|cut|recovery|otherRecovery|ball|around|gap)$/;
 /** Below this a mix keeps hardly any of a liquid feed, cmol/L. */
-const LITTLE_CEC = 5;
 
 /** Where growers differ and the question comes up here: both schools, with what each would have in this pot. */
 export function Quarrels({ quarrels }: { quarrels: Schemas['Quarrel'][] }) {
@@ -56,9 +55,6 @@ export function gaps(figures: Schemas['Quarrel']['figures'], { n, percent, month
     } else {
       found[gap] = SHARES.test(gap) ? percent(value) : n(value, 3);
     }
-  }
-  if (typeof figures['cec'] === 'number') {
-    found['holds'] = figures['cec'] < LITTLE_CEC ? 'little' : 'enough';
   }
 
   return found;

@@ -1,3 +1,4 @@
+import { rules } from '../../../api/meta';
 import type { Schemas } from '../../../api/client';
 import { useWords } from '../../../i18n/words';
 import blendStyles from '../blend.module.css';
@@ -40,7 +41,7 @@ export function Remarks({ evaluation }: { evaluation: Schemas['Evaluation'] }) {
     }
   }
   if (surface !== null) {
-    if (surface.washed_off > 0.01) {
+    if (surface.washed_off > rules.notable.washed_off) {
       says.push(
         t('surface.washed', {
           share: percent(surface.washed_off),
@@ -50,14 +51,14 @@ export function Remarks({ evaluation }: { evaluation: Schemas['Evaluation'] }) {
         }),
       );
     }
-    if (surface.warmer_k > 22) {
+    if (surface.warmer_k > rules.notable.warmer_k) {
       says.push(t('surface.heat', { kelvin: n(surface.warmer_k, 1) }));
     }
-    if (surface.repels > 0.1) {
+    if (surface.repels > rules.notable.repelled) {
       says.push(t('surface.repels', { share: percent(surface.repels) }));
     }
   }
-  if (tipped !== null && tipped.lets_out_l > 0.005) {
+  if (tipped !== null && tipped.lets_out_l > rules.notable.litres) {
     says.push(
       t('tipped.text', { degrees: n(tipped.degrees), litres: n(tipped.lets_out_l, 2), air: percent(tipped.air) }),
     );

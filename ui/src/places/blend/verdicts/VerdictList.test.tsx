@@ -17,7 +17,7 @@ type Mend = Schemas['Mend'];
 vi.stubGlobal('sessionStorage', {
   getItem: () =>
     JSON.stringify({
-      ...emptyMix,
+      ...emptyMix(),
       rows: [{ componentId: 1, name: 'Loam', kind: 'soil', colour: '#7b5a3a', text: '2' }],
     }),
   setItem: () => undefined,

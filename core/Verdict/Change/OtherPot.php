@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Zolbek\Core\Verdict\Mending;
+namespace Zolbek\Core\Verdict\Change;
 
 use Zolbek\Core\Place\Container\Container;
 use Zolbek\Core\Place\Container\Holes;

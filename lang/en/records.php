@@ -1,0 +1,9 @@
+<?php
+
+declare(strict_types=1);
+
+// Names that the application gives to records of its own making.
+
+return [
+    'leftover' => 'Left: :recipe, :day',
+];
