@@ -64,8 +64,8 @@ final readonly class PlantDocument
                 'reasons' => InspectionForm::reasons($season->reasons),
             ],
             'standing' => $plant->standing === null ? null : [
-                'recipe_id' => $plant->standing['recipe_id'], 'recipe_name' => $plant->standing['recipe_name'], 'recipe_version' => $plant->standing['recipe_version'], 'parts' => $plant->standing['parts'],
-                'pot_name' => $plant->standing['pot']['name'],
+                'recipe_id' => $plant->standing->recipeId, 'recipe_name' => $plant->standing->recipeName, 'recipe_version' => $plant->standing->recipeVersion, 'parts' => $plant->standing->parts,
+                'pot_name' => $plant->standing->pot['name'],
             ],
             'proportions' => $setup === null ? [] : Proportions::of($plant, $setup->pot),
             'stick' => $this->stick->of($plant),

@@ -19,14 +19,12 @@ use Zolbek\Core\Basis\Input\Refused;
 use Zolbek\Core\Mix\Blending\Blend;
 use Zolbek\Core\Mix\Substrate\Portion;
 use Zolbek\Core\Mix\Substrate\Substrate;
-use Zolbek\Core\Place\Container\BallTreatment;
 use Zolbek\Core\Place\Container\Contents;
 use Zolbek\Core\Place\Container\DrainageLayer;
 use Zolbek\Core\Place\Container\RootBall;
 use Zolbek\Core\Place\Container\WallZone;
 use Zolbek\Core\Place\Plant\PlantGroup;
 use Zolbek\Core\Place\Setup\Setup;
-use Zolbek\Core\Place\Site\Surface;
 use Zolbek\Core\Work\PottingDay\DayPot;
 use Zolbek\Core\Work\PottingDay\DaySums;
 
@@ -66,8 +64,8 @@ final class Assembly
         $this->shelf = new Portions();
         $ids = $fertilisers = [];
         foreach ($entries as $entry) {
-            array_push($ids, ...array_values(EntryPlan::componentIds($entry->plan)));
-            $fertilisers[] = $entry->plan['fertiliser']['id'] ?? null;
+            array_push($ids, ...array_values($entry->plan->componentIds()));
+            $fertilisers[] = $entry->plan->fertiliser['id'] ?? null;
             $this->recipes[$entry->recipe_id] = $entry->recipe;
             foreach ($entry->recipe->parts as $part) {
                 $this->components[$part->component_id] ??= $part->component;
@@ -114,12 +112,13 @@ final class Assembly
 
     private function pot(DayPlant $entry): DayPot
     {
-        $plan = [...EntryPlan::START, ...$entry->plan];
+        $plan = $entry->plan;
         $plant = $entry->plant;
         [$portions, $substrate] = $this->mix($entry->recipe);
-        $layer = $plan['layer'];
-        $dressing = $plan['dressing'];
-        $cover = $plan['hole_cover_id'];
+        $layer = $plan->layer;
+        $dressing = $plan->dressing;
+        $cover = $plan->holeCoverId;
+        $moss = ($plan->wall['kind'] ?? null) === 'moss' ? $plan->wall['component_id'] : null;
 
         return new DayPot(
             $entry->id,
@@ -129,31 +128,31 @@ final class Assembly
                 $entry->pot->toCore(),
                 $entry->pot->holes(),
                 PlantGroup::from($plant->plant_group),
-                (float) $plan['headspace_cm'],
-                (float) ($dressing['cm'] ?? 0.0),
-                $layer === null ? null : new DrainageLayer($this->alone($layer['component_id']), (float) $layer['thickness_cm']),
+                $plan->headspaceCm,
+                $dressing['cm'] ?? 0.0,
+                $layer === null ? null : new DrainageLayer($this->alone($layer['component_id']), $layer['thickness_cm']),
                 $entry->pot->weight_kg,
                 $plant->weight_kg ?? 0.0,
                 $entry->recipe->compaction_index,
-                situation: $this->situations->of($plant, (float) $plan['roots_cut_share'], Surface::from($plan['surface'])),
-                contents: $this->contents($entry, $plan, $substrate),
+                situation: $this->situations->of($plant, $plan->rootsCutShare, $plan->surface),
+                contents: $this->contents($entry, $substrate),
                 holeCover: $cover === null ? null : $this->alone($cover),
                 substrate: $substrate,
             ),
-            array_values(array_map(fn(array $extra): array => [$this->shelf->of($this->components[$extra['component_id']]), (float) $extra['litres']], $plan['extras'])),
+            array_map(fn(array $extra): array => [$this->shelf->of($this->components[$extra['component_id']]), $extra['litres']], $plan->extras),
             $layer === null ? null : $this->components[$layer['component_id']]->key,
             $dressing === null ? null : $this->components[$dressing['component_id']]->key,
             $dressing === null ? null : $this->alone($dressing['component_id']),
-            ($plan['wall']['kind'] ?? null) === 'moss' ? $this->components[$plan['wall']['component_id']]->key : null,
+            $moss === null ? null : $this->components[$moss]->key,
             $cover === null ? null : $this->components[$cover]->key,
-            (float) $plan['old_soil_share'],
+            $plan->oldSoilShare,
         );
     }
 
-    /** @param array<string, mixed> $plan */
-    private function contents(DayPlant $entry, array $plan, Substrate $newMix): ?Contents
+    private function contents(DayPlant $entry, Substrate $newMix): ?Contents
     {
-        if ($plan['ball'] === null && $plan['wall'] === null && (float) $plan['objects_l'] <= 0.0) {
+        $plan = $entry->plan;
+        if ($plan->ball === null && $plan->wall === null && $plan->objectsL <= 0.0) {
             return null;
         }
         $plant = $entry->plant;
@@ -162,14 +161,11 @@ final class Assembly
             Outlook::years($plant, $this->day->planned_on) ?? 0.0,
             $this->standings->setup($plant->standing, PlantGroup::from($plant->plant_group), $this->situations->of($plant))->ageing,
         );
-        $ball = $plan['ball'] === null ? null : new RootBall((float) $plan['ball']['length_cm'], (float) $plan['ball']['width_cm'], (float) $plan['ball']['height_cm'], BallTreatment::from($plan['treatment']), $old);
-        $wall = match ($plan['wall']['kind'] ?? null) {
-            'old_soil' => new WallZone($old, (float) $plan['wall']['thickness_cm']),
-            'moss' => new WallZone($this->alone($plan['wall']['component_id']), (float) $plan['wall']['thickness_cm']),
-            default => null,
-        };
+        $ball = $plan->ball === null ? null : new RootBall($plan->ball['length_cm'], $plan->ball['width_cm'], $plan->ball['height_cm'], $plan->treatment, $old);
+        // what lies along the wall is moss where it names it, else the old mix
+        $wall = $plan->wall === null ? null : new WallZone($plan->wall['component_id'] === null ? $old : $this->alone($plan->wall['component_id']), $plan->wall['thickness_cm']);
 
-        return new Contents($ball, null, $wall, (float) $plan['objects_l'], (float) $plan['bed_cm'], (float) $plan['collar_cm'], (float) $plan['mound_cm']);
+        return new Contents($ball, null, $wall, $plan->objectsL, $plan->bedCm, $plan->collarCm, $plan->moundCm);
     }
 
     /** @return array{non-empty-list<array{Portion, float}>, Substrate} */

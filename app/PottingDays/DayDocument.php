@@ -83,17 +83,17 @@ final readonly class DayDocument
                 ...$plant->only(['id', 'number', 'name', 'place', 'plant_group', 'trunk_mm', 'health', 'front', 'buried', 'height_cm']),
                 'species' => $plant->species?->name,
                 'potted_on' => $plant->potted_on?->toDateString(),
-                'mix' => $plant->standing['recipe_name'] ?? null,
+                'mix' => $plant->standing?->recipeName,
                 'evergreen' => $plant->species->evergreen ?? false,
             ],
             'pot' => $entry->pot->only(['id', 'name', 'depth', 'mesh_mm', 'feet_cm', 'owned', 'place', 'home_made', 'wall']),
             'recipe' => $entry->recipe->only(['id', 'name', 'version']),
-            'plan' => [...EntryPlan::START, ...$entry->plan],
-            'extras' => array_map(static fn(array $extra): array => ['name' => $assembly->components[$extra['component_id']]->name ?? '', 'litres' => $extra['litres']], $entry->plan['extras'] ?? []),
-            'materials' => (object) array_map(static fn(int $id): string => $assembly->components[$id]->name ?? '', EntryPlan::componentIds($entry->plan)),
+            'plan' => $entry->plan,
+            'extras' => array_map(static fn(array $extra): array => ['name' => $assembly->components[$extra['component_id']]->name ?? '', 'litres' => $extra['litres']], $entry->plan->extras),
+            'materials' => (object) array_map(static fn(int $id): string => $assembly->components[$id]->name ?? '', $entry->plan->componentIds()),
             'helper' => $entry->helper,
             'state' => $entry->state,
-            'actual' => (object) $entry->actual,
+            'actual' => (object) $entry->actual->jsonSerialize(),
             'revision' => $entry->revision,
             'position' => $entry->position,
             'order' => isset($order[$entry->id]) ? $order[$entry->id] + 1 : null,
@@ -152,7 +152,7 @@ final readonly class DayDocument
         $used = 0.0;
         foreach ($day->entries as $entry) {
             if ($entry->isPotted() && $entry->recipe_id === $recipeId) {
-                $used += (float) ($entry->actual['used_l'] ?? 0.0);
+                $used += $entry->actual->usedL ?? 0.0;
             }
         }
 
@@ -169,7 +169,7 @@ final readonly class DayDocument
             }
         }
         foreach ($day->entries as $entry) {
-            foreach ($entry->actual['taken'] ?? [] as $part) {
+            foreach ($entry->actual->taken as $part) {
                 $taken[$part['component_id']] = ($taken[$part['component_id']] ?? 0.0) + $part['litres'];
             }
         }

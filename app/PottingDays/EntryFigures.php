@@ -8,9 +8,9 @@ use App\Plants\InspectionForm;
 use App\Plants\Outlook;
 use App\PottingDays\Models\DayPlant;
 use Zolbek\Core\Mix\Chemistry\CationExchange;
-use Zolbek\Core\Place\Container\BallTreatment;
 use Zolbek\Core\Place\Container\DepthBudget;
 use Zolbek\Core\Place\Container\Weights;
+use Zolbek\Core\Place\Site\Surface;
 use Zolbek\Core\Verdict\Fit\Assessment;
 use Zolbek\Core\Work\Feeding\SlowRelease;
 use Zolbek\Core\Work\PottingDay\DayPotNeeds;
@@ -27,23 +27,23 @@ final readonly class EntryFigures
     /** Minutes at a usual pace. */
     public static function plainMinutes(DayPlant $entry, DayPotNeeds $needs): float
     {
-        $plan = [...EntryPlan::START, ...$entry->plan];
+        $plan = $entry->plan;
 
-        return WorkTime::minutes($needs->pot->setup->zone->volumeL, BallTreatment::from($plan['treatment']), $plan['fixing'], $plan['crown_cut_share'] > 0.0);
+        return WorkTime::minutes($needs->pot->setup->zone->volumeL, $plan->treatment, $plan->fixing, $plan->crownCutShare > 0.0);
     }
 
     /** @return array<string, mixed> */
     public function of(DayPlant $entry, DayPotNeeds $needs): array
     {
-        $plan = [...EntryPlan::START, ...$entry->plan];
+        $plan = $entry->plan;
         $setup = $needs->share->setup;
         $zone = $setup->zone;
         $waterL = $setup->waterL(0.0);
         $weights = new Weights($zone, $setup->substrate, $waterL, $setup->potWeightKg, $setup->treeWeightKg, $setup->filling?->dryKg());
         $budget = $setup->contents === null ? null : new DepthBudget($zone, $setup->contents, $setup->headspaceCm + $setup->topDressingCm);
-        $ball = $plan['ball'];
+        $ball = $plan->ball;
         $trunk = $entry->plant->trunk_mm ?? 20.0;
-        $wire = $plan['fixing'] === 'wire' ? new TieWire($setup->pot, $trunk, (float) ($ball['length_cm'] ?? $setup->pot->widthCm($setup->pot->depthCm) / 2.0), (float) ($ball['height_cm'] ?? $setup->pot->depthCm / 2.0)) : null;
+        $wire = $plan->fixing === 'wire' ? new TieWire($setup->pot, $trunk, $ball['length_cm'] ?? $setup->pot->widthCm($setup->pot->depthCm) / 2.0, $ball['height_cm'] ?? $setup->pot->depthCm / 2.0) : null;
         $mesh = new MeshPieces($setup->holes);
         $season = $this->outlook->season($entry->plant, $this->assembly->day->planned_on);
 
@@ -56,7 +56,7 @@ final readonly class EntryFigures
             'dressing_l' => $needs->dressingL,
             'wall_l' => $needs->wallL,
             'cover_l' => $needs->coverL,
-            'moss_cm2' => $plan['surface'] === 'moss' ? $needs->surfaceCm2 : 0.0,
+            'moss_cm2' => $plan->surface === Surface::Moss ? $needs->surfaceCm2 : 0.0,
             'air' => $setup->substrate->retention->saturated - $zone->waterL($setup->substrate->retention) / $zone->volumeL,
             'water_l' => $waterL,
             'wet_kg' => $weights->wetKg,
@@ -70,26 +70,22 @@ final readonly class EntryFigures
             'wire' => $wire === null ? null : ['gauge_mm' => $wire->gaugeMm, 'wires' => $wire->wires, 'length_cm' => $wire->lengthCm],
             'mesh' => ['pieces' => $mesh->pieces, 'side_cm' => $mesh->sideCm],
             'fertiliser' => $this->fertiliser($plan, $zone->volumeL, $needs),
-            'first_water_days' => (new FirstWater($setup->group, (float) $plan['roots_cut_share'], $plan['first_water_days']))->afterDays,
+            'first_water_days' => (new FirstWater($setup->group, $plan->rootsCutShare, $plan->firstWaterDays))->afterDays,
             'waits_for_wounds' => $setup->group->waitsForWounds(),
             'minutes' => $this->pace * self::plainMinutes($entry, $needs),
             'season' => ['window' => $season->window->value, 'reasons' => InspectionForm::reasons($season->reasons)],
         ];
     }
 
-    /**
-     * @param array<string, mixed> $plan
-     *
-     * @return array<string, float|string>|null
-     */
-    private function fertiliser(array $plan, float $litres, DayPotNeeds $needs): ?array
+    /** @return array<string, float|string>|null */
+    private function fertiliser(Plan $plan, float $litres, DayPotNeeds $needs): ?array
     {
-        $fertiliser = $this->assembly->fertilisers[$plan['fertiliser']['id'] ?? 0] ?? null;
-        if ($fertiliser === null || $fertiliser->form === 'liquid') {
+        $fertiliser = $this->assembly->fertilisers[$plan->fertiliser['id'] ?? 0] ?? null;
+        if ($plan->fertiliser === null || $fertiliser === null || $fertiliser->form === 'liquid') {
             return null;
         }
         $core = $fertiliser->toCore();
-        $grams = $core->grams($litres, (float) $plan['fertiliser']['share']);
+        $grams = $core->grams($litres, $plan->fertiliser['share']);
 
         return ['name' => $fertiliser->name, 'grams' => $grams, ...$core->elements($grams), 'washed_out_share' => SlowRelease::washOutShare((new CationExchange($needs->share->setup->substrate))->cecCmolL)];
     }

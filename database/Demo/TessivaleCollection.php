@@ -145,7 +145,7 @@ final readonly class TessivaleCollection
                 'T-007' => ['wall' => ['kind' => 'moss', 'component_id' => $moss, 'thickness_cm' => 0.5]],
                 default => [],
             };
-            $entry->plan = [...$entry->plan, ...$plan];
+            $entry->plan = $entry->plan->with($plan);
             $entry->helper = $i % 2 === 0 ? 'Orsolt' : 'Mirabeth';
             $entry->save();
         }

@@ -44,7 +44,7 @@ test('forecasts are computed again once, and what plants stand in stays as it wa
     Setting::query()->create(['key' => 'model', 'value' => ['recompute' => true, 'news' => true]]);
     $this->app->make(RecomputeForecasts::class)();
     $after = Plant::query()->findOrFail($id);
-    expect($due)->not->toBeNull()->and($after->due_on?->toDateString())->toBe($due)->and($after->standing)->toBe($standing)
+    expect($due)->not->toBeNull()->and($after->due_on?->toDateString())->toBe($due)->and($after->standing)->toEqual($standing)
         ->and(ModelNotice::asksToRecompute())->toBeFalse()->and(ModelNotice::isUntold())->toBeTrue();
 });
 

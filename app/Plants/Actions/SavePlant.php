@@ -7,7 +7,7 @@ namespace App\Plants\Actions;
 use App\Common\Day;
 use App\Plants\Models\Plant;
 use App\Plants\Outlook;
-use App\Plants\Standing;
+use App\Plants\StandsIn;
 use App\Pots\Models\Pot;
 use App\Recipes\Models\Recipe;
 use App\Situations\Models\Site;
@@ -101,7 +101,7 @@ final readonly class SavePlant
         }
         $plant->fill($values);
         if ($standsOtherwise) {
-            $plant->standing = $pot === null || $recipe === null ? null : Standing::make($recipe->load('parts.component'), $pot);
+            $plant->standing = $pot === null || $recipe === null ? null : StandsIn::of($recipe->load('parts.component'), $pot);
         }
         if ($stage !== null && $stage !== $plant->stage) {
             $plant->stage = $stage;

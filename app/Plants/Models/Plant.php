@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace App\Plants\Models;
 
 use App\Common\Archivable;
-use App\Common\DecodedOnce;
+use App\Common\AsKept;
+use App\Plants\StandsIn;
 use App\Pots\Models\Pot;
 use App\Recipes\Models\Recipe;
 use App\Situations\Models\Site;
 use App\Situations\Models\Species;
 use Illuminate\Database\Eloquent\Builder;
-use Illuminate\Database\Eloquent\Casts\Attribute;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -55,7 +55,7 @@ use Zolbek\Core\Work\Inspection\Health;
  * @property Pot|null                  $pot
  * @property int|null                  $recipe_id
  * @property Recipe|null               $recipe
- * @property array<string, mixed>|null $standing      see App\Plants\Standing
+ * @property StandsIn|null            $standing
  * @property Carbon|null               $potted_on
  * @property Carbon|null               $due_on        by mix and years, found when it was potted or changed
  * @property Carbon|null               $due_set_on    somebody's own day, instead of what is computed
@@ -162,19 +162,13 @@ final class Plant extends Model
         return Health::from($this->health);
     }
 
-    /** Decoded once. */
-    protected function standing(): Attribute
-    {
-        return DecodedOnce::attribute();
-    }
-
     /** @return array<string, string> */
     protected function casts(): array
     {
         return [
             'year_started' => 'integer', 'height_cm' => 'float', 'canopy_cm' => 'float', 'trunk_mm' => 'float', 'weight_kg' => 'float', 'planned_years' => 'float', 'shelter' => 'boolean', 'winter_shelter' => 'boolean',
             'buried' => 'array', 'plan' => 'array', 'stage_seen_on' => 'date', 'potted_on' => 'date', 'due_on' => 'date', 'due_set_on' => 'date', 'left_on' => 'date', 'snoozed_until' => 'date',
-            'archived_at' => 'datetime',
+            'archived_at' => 'datetime', 'standing' => AsKept::class.':'.StandsIn::class,
         ];
     }
 }

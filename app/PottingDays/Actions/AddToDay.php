@@ -6,9 +6,11 @@ namespace App\PottingDays\Actions;
 
 use App\Plants\Models\Plant;
 use App\Pots\Models\Pot;
-use App\PottingDays\EntryPlan;
+use App\PottingDays\Actual;
 use App\PottingDays\Models\DayPlant;
 use App\PottingDays\Models\PottingDay;
+use App\PottingDays\Plan;
+use App\PottingDays\PlanForm;
 use App\Recipes\Models\Recipe;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
@@ -65,7 +67,7 @@ final readonly class AddToDay
         }
         $helper = $fields->text('helper', 60, '');
         $plan = $fields->raw('plan');
-        $plan = is_array($plan) ? EntryPlan::read($plan, $refusals, 'plan') : [];
+        $plan = is_array($plan) ? PlanForm::read($plan, $refusals, 'plan') : [];
         $refusals->throwIfAny();
 
         $usual = self::usualRecipes();
@@ -86,7 +88,7 @@ final readonly class AddToDay
                 $start = [...self::start($plant, $into->toCore()), ...$plan];
                 DayPlant::query()->create([
                     'potting_day_id' => $day->id, 'plant_id' => $plant->id, 'position' => ++$position, 'recipe_id' => $with, 'pot_id' => $into->id,
-                    'plan' => [...EntryPlan::START, ...$start], 'helper' => $helper, 'actual' => [], 'stamps' => [],
+                    'plan' => (new Plan())->with($start), 'helper' => $helper, 'actual' => new Actual(), 'stamps' => [],
                 ]);
             }
         });
@@ -132,7 +134,7 @@ final readonly class AddToDay
             $middle = $from->depthCm / 2.0;
             $ball = ['length_cm' => round($from->widthCm($middle) * $cut, 1), 'width_cm' => round($from->breadthCm($middle) * $cut, 1), 'height_cm' => round(max(1.0, min($from->depthCm * $cut * 0.75, $into->depthCm - 2.0)), 1)];
             // it never starts wider than what it goes into
-            $foot = min((float) EntryPlan::START['bed_cm'], $into->depthCm);
+            $foot = min((new Plan())->bedCm, $into->depthCm);
             $ball['length_cm'] = min($ball['length_cm'], round(self::INSIDE * $into->widthCm($foot), 1));
             $ball['width_cm'] = min($ball['width_cm'], round(self::INSIDE * $into->breadthCm($foot), 1));
         }

@@ -6,9 +6,9 @@ namespace App\PottingDays\Actions;
 
 use App\Common\Same;
 use App\Pots\Models\Pot;
-use App\PottingDays\EntryPlan;
 use App\PottingDays\Models\DayPlant;
 use App\PottingDays\Models\PottingDay;
+use App\PottingDays\PlanForm;
 use App\Recipes\Models\Recipe;
 use Illuminate\Support\Facades\DB;
 use Zolbek\Core\Basis\Input\Fields;
@@ -40,13 +40,13 @@ final readonly class ChangeEntry
             $changes = is_array($fields->raw('changes')) ? $fields->raw('changes') : [];
             $plan = array_diff_key($changes, array_flip(self::OWN));
             $own = self::own(Fields::of(array_intersect_key($changes, array_flip(self::OWN)) ?: ['helper' => $entry->helper], self::OWN, $refusals, 'changes'), $changes, $refusals);
-            $new = [...$own, ...EntryPlan::read($plan, $refusals, 'changes')];
+            $new = [...$own, ...PlanForm::read($plan, $refusals, 'changes')];
             if ($entry->isPotted()) {
                 $refusals->add(new Refusal('changes', 'entry_done', $entry->state));
             }
             $refusals->throwIfAny();
 
-            $now = [...EntryPlan::START, ...$entry->plan, ...$entry->only(self::OWN)];
+            $now = [...$entry->plan->jsonSerialize(), ...$entry->only(self::OWN)];
             foreach ($new as $field => $value) {
                 if (Same::values($now[$field], $value)) {
                     unset($new[$field]);
@@ -61,7 +61,7 @@ final readonly class ChangeEntry
             $entry->revision += 1;
             $entry->stamps = [...$entry->stamps, ...array_fill_keys(array_keys($new), $entry->revision)];
             $entry->fill(array_intersect_key($new, array_flip(self::OWN)));
-            $entry->plan = [...$entry->plan, ...array_diff_key($new, array_flip(self::OWN))];
+            $entry->plan = $entry->plan->with(array_diff_key($new, array_flip(self::OWN)));
             $entry->save();
 
             return $entry;

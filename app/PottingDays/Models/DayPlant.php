@@ -4,11 +4,12 @@ declare(strict_types=1);
 
 namespace App\PottingDays\Models;
 
-use App\Common\DecodedOnce;
+use App\Common\AsKept;
 use App\Plants\Models\Plant;
 use App\Pots\Models\Pot;
+use App\PottingDays\Actual;
+use App\PottingDays\Plan;
 use App\Recipes\Models\Recipe;
-use Illuminate\Database\Eloquent\Casts\Attribute;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
@@ -25,10 +26,10 @@ use Illuminate\Support\Carbon;
  * @property Recipe               $recipe
  * @property int                  $pot_id
  * @property Pot                  $pot
- * @property array<string, mixed> $plan     see App\PottingDays\EntryPlan
+ * @property Plan                 $plan
  * @property string               $helper
  * @property string               $state    one of STATES
- * @property array<string, mixed> $actual   see App\PottingDays\EntryActual
+ * @property Actual               $actual
  * @property int                  $revision counts every change
  * @property array<string, int>   $stamps   revision at which each field changed last
  * @property Carbon|null          $done_at
@@ -70,15 +71,9 @@ final class DayPlant extends Model
         return $this->state === 'done' || $this->state === 'changed';
     }
 
-    /** Decoded once. */
-    protected function plan(): Attribute
-    {
-        return DecodedOnce::attribute();
-    }
-
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['actual' => 'array', 'stamps' => 'array', 'revision' => 'integer', 'position' => 'integer', 'done_at' => 'datetime'];
+        return ['plan' => AsKept::class.':'.Plan::class, 'actual' => AsKept::class.':'.Actual::class, 'stamps' => 'array', 'revision' => 'integer', 'position' => 'integer', 'done_at' => 'datetime'];
     }
 }

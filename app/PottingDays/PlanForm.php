@@ -12,19 +12,13 @@ use Zolbek\Core\Basis\Input\Refusals;
 use Zolbek\Core\Place\Container\BallTreatment;
 use Zolbek\Core\Place\Container\Container;
 use Zolbek\Core\Place\Site\Surface;
-use Zolbek\Core\Work\Aftercare\CarePlan;
 use Zolbek\Core\Work\Aftercare\Done;
 use Zolbek\Core\Work\Feeding\FeedingSchool;
 use Zolbek\Core\Work\PottingDay\FirstWater;
 
-/** How one plant of a potting day is to be potted, field by field, as it is kept with the entry. */
-final class EntryPlan
+/** How one plant of a potting day is to be potted, read field by field: a change names only some. */
+final class PlanForm
 {
-    public const START = [
-        'extras' => [], 'ball' => null, 'treatment' => 'teased', 'bed_cm' => 1.0, 'collar_cm' => 0.0, 'mound_cm' => 0.0, 'objects_l' => 0.0, 'headspace_cm' => 0.8, 'layer' => null, 'dressing' => null,
-        'wall' => null, 'hole_cover_id' => null, 'old_soil_share' => 0.0, 'surface' => 'bare', 'fertiliser' => null, 'feeding' => 'none', 'fixing' => 'wire', 'stones_days' => CarePlan::STONES_DAYS,
-        'roots_cut_share' => 0.2, 'crown_cut_share' => 0.0, 'first_water_days' => null, 'note' => '',
-    ];
     private const MOST_EXTRAS = 6;
 
     /**
@@ -36,14 +30,17 @@ final class EntryPlan
      */
     public static function read(array $input, Refusals $refusals, string $path): array
     {
-        $fields = Fields::of($input, array_keys(self::START), $refusals, $path);
+        $start = (new Plan())->jsonSerialize();
+        $fields = Fields::of($input, array_keys($start), $refusals, $path);
         $read = [];
         foreach (array_keys($input) as $name) {
-            if (array_key_exists($name, self::START)) {
-                $read[$name] = $fields->raw($name) === null && self::START[$name] !== null ? self::START[$name] : self::field($name, $fields, $refusals);
+            if (array_key_exists($name, $start)) {
+                $read[$name] = $fields->raw($name) === null && $start[$name] !== null ? $start[$name] : self::field($name, $fields, $refusals);
             }
         }
-        self::checkRecords($read, $refusals, $path);
+        if (! $refusals->any()) {
+            self::checkRecords((new Plan())->with($read), $refusals, $path);
+        }
 
         return $read;
     }
@@ -106,30 +103,9 @@ final class EntryPlan
         return ['kind' => $kind, 'component_id' => $kind === 'moss' ? $fields->integer('component_id', 1, PHP_INT_MAX) : null, 'thickness_cm' => $fields->numberAbove('thickness_cm', 0, 50)];
     }
 
-    /**
-     * Ids of the components that a plan names.
-     *
-     * @param array<string, mixed> $plan
-     *
-     * @return array<string, int> by path in the plan
-     */
-    public static function componentIds(array $plan): array
+    private static function checkRecords(Plan $plan, Refusals $refusals, string $path): void
     {
-        $ids = [
-            'layer.component_id' => $plan['layer']['component_id'] ?? null, 'dressing.component_id' => $plan['dressing']['component_id'] ?? null, 'wall.component_id' => $plan['wall']['component_id'] ?? null,
-            'hole_cover_id' => $plan['hole_cover_id'] ?? null,
-        ];
-        foreach ($plan['extras'] ?? [] as $i => $extra) {
-            $ids['extras.'.$i.'.component_id'] = $extra['component_id'];
-        }
-
-        return array_filter($ids);
-    }
-
-    /** @param array<string, mixed> $plan */
-    private static function checkRecords(array $plan, Refusals $refusals, string $path): void
-    {
-        $ids = self::componentIds($plan);
+        $ids = $plan->componentIds();
         $found = $ids === [] ? [] : Component::query()->findMany(array_values($ids))->keyBy('id')->all();
         foreach ($ids as $at => $id) {
             $component = $found[$id] ?? null;
@@ -141,7 +117,7 @@ final class EntryPlan
                 $refusals->add(new Refusal($path.'.'.$at, 'layer_mix', $component->name));
             }
         }
-        $fertiliser = $plan['fertiliser']['id'] ?? null;
+        $fertiliser = $plan->fertiliser['id'] ?? null;
         if ($fertiliser !== null && $fertiliser > 0 && ! Fertiliser::query()->whereKey($fertiliser)->exists()) {
             $refusals->add(new Refusal($path.'.fertiliser.id', 'fertiliser_missing', $fertiliser));
         }

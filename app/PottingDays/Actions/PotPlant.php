@@ -1,0 +1,108 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\PottingDays\Actions;
+
+use App\Plants\Actions\WritePlantEvent;
+use App\Plants\Models\Plant;
+use App\Plants\Outlook;
+use App\Plants\PlantSituation;
+use App\Plants\Standing;
+use App\Plants\StandsIn;
+use App\PottingDays\ActualForm;
+use App\PottingDays\Assembly;
+use App\PottingDays\EntryFigures;
+use App\PottingDays\Learned;
+use App\PottingDays\Models\DayPlant;
+use App\PottingDays\Models\PottingDay;
+use App\Shelf\Actions\TakeFromShelf;
+use Illuminate\Support\Carbon;
+use Zolbek\Core\Basis\Input\Refusals;
+use Zolbek\Core\Basis\Input\Refused;
+
+/** A plant is potted: its entry, its history, what it stands in from now on, what was drawn from the shelf, and what is to be looked after. */
+final readonly class PotPlant
+{
+    /** What a plant was before it was potted, so that it can be taken back. */
+    private const BEFORE = ['pot_id', 'recipe_id', 'standing', 'buried', 'snooze_note'];
+    private const DATES_BEFORE = ['potted_on', 'due_on', 'snoozed_until', 'due_set_on'];
+
+    public function __construct(
+        private PlantSituation $situations,
+        private Standing $standings,
+        private Outlook $outlook,
+        private TakeFromShelf $take,
+        private WritePlantEvent $write,
+        private WriteTasks $tasks,
+    ) {}
+
+    /** @throws Refused naming each field of "actual" and what it may be */
+    public function __invoke(PottingDay $day, DayPlant $entry, string $state, mixed $entered, string $person, Carbon $at): void
+    {
+        $plan = $entry->plan;
+        $plant = $entry->plant;
+        $assembly = new Assembly($day, $this->situations, $this->standings, $entry->newCollection([$entry]));
+        $needs = $assembly->sums->pots[$entry->id] ?? throw $assembly->refused[$entry->id] ?? Refused::because('state', 'entry_done', $entry->state);
+        $refusals = new Refusals();
+        $actual = ActualForm::read($entered, $refusals, round($needs->baseL, 4), $plan, $plant);
+        $refusals->throwIfAny();
+        $figures = (new EntryFigures($assembly, $this->outlook, Learned::pace()))->of($entry, $needs);
+        $taken = [];
+        foreach ($needs->besideMix() as $key => $litres) {
+            // at the bench the work goes on: what was not on the shelf is drawn as far as it was
+            array_push($taken, ...($this->take)($assembly->component($key), $litres, null, $day->name, allOrNothing: false));
+        }
+        $standing = StandsIn::of($entry->recipe, $entry->pot, $plan->headspaceCm, $plan->dressing['cm'] ?? 0.0, $plan->layer === null ? null : [
+            'component' => $assembly->components[$plan->layer['component_id']]->toCore(), 'thickness_cm' => $plan->layer['thickness_cm'],
+        ]);
+        $event = ($this->write)($plant, 'potted', $at, $actual->note, [
+            'potting_day_id' => $day->id, 'day' => $day->name, 'recipe' => $entry->recipe->name, 'recipe_version' => $entry->recipe->version, 'pot' => $entry->pot->name, 'standing' => $standing,
+            'plan' => $plan, 'actual' => $actual->entered(), 'figures' => $figures, 'plain_minutes' => EntryFigures::plainMinutes($entry, $needs), 'minutes' => $actual->minutes, 'before' => self::before($plant),
+        ], $person);
+        $buried = $plan->fixing === 'wire' && ! in_array('wires', array_column($plant->buried, 'kind'), true) ? [['kind' => 'wires', 'note' => '']] : [];
+        if ($actual->buriedNote !== '') {
+            $buried[] = ['kind' => 'other', 'note' => $actual->buriedNote];
+        }
+        $plant->fill([
+            'pot_id' => $entry->pot_id, 'recipe_id' => $entry->recipe_id, 'standing' => $standing, 'potted_on' => $at->copy()->startOfDay(), 'snoozed_until' => null, 'snooze_note' => '', 'due_set_on' => null,
+            'buried' => [...$plant->buried, ...$buried],
+        ])->save();
+        $plant->refresh()->load(['species', 'site']);
+        $plant->due_on = $this->outlook->dueOn($plant);
+        $plant->save();
+        $tasks = ($this->tasks)($entry, $actual, $at);
+        $events = [$event->id, ...$this->saveSoil($plant, $actual->saved, $at, $person)];
+        $entry->fill(['state' => $state, 'done_at' => $at, 'actual' => $actual->followedBy($taken, $events, $tasks, $needs->baseL)]);
+        $day->begin();
+    }
+
+    /** @return array<string, mixed> */
+    private static function before(Plant $plant): array
+    {
+        $dates = array_combine(self::DATES_BEFORE, array_map(static fn(string $date): ?string => $plant->{$date}?->toDateString(), self::DATES_BEFORE));
+
+        return [...$plant->only(self::BEFORE), ...$dates];
+    }
+
+    /**
+     * Soil or moss saved for itself or for another plant is in the history of both.
+     *
+     * @param array{what: string|null, for_plant_id: int|null}|null $saved
+     *
+     * @return list<int> ids of events
+     */
+    private function saveSoil(Plant $plant, ?array $saved, Carbon $at, string $person): array
+    {
+        if ($saved === null) {
+            return [];
+        }
+        $events = [($this->write)($plant, 'saved_soil', $at, '', $saved, $person)->id];
+        $other = $saved['for_plant_id'] === null || $saved['for_plant_id'] === $plant->id ? null : Plant::query()->whereKey($saved['for_plant_id'])->first();
+        if ($other !== null) {
+            $events[] = ($this->write)($other, 'saved_soil', $at, '', ['what' => $saved['what'], 'from_plant_id' => $plant->id, 'from' => $plant->number], $person)->id;
+        }
+
+        return $events;
+    }
+}

@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\PottingDays\Actions;
+
+use App\Plants\Models\CareTask;
+use App\Plants\Models\PlantEvent;
+use App\PottingDays\Actual;
+use App\PottingDays\Models\DayPlant;
+use App\PottingDays\Models\PottingDay;
+use App\Shelf\Actions\TakeFromShelf;
+use Zolbek\Core\Basis\Input\Refused;
+
+/** Takes back what was just done: the plant stands in what it stood in before. */
+final readonly class UndoPotting
+{
+    public function __construct(private TakeFromShelf $take) {}
+
+    /** @throws Refused field "state" where its mix is closed or it was potted since */
+    public function __invoke(PottingDay $day, DayPlant $entry): void
+    {
+        if ($entry->isPotted()) {
+            if ($day->leftovers()->where('recipe_id', $entry->recipe_id)->exists()) {
+                throw Refused::because('state', 'mix_closed', $entry->recipe->name);
+            }
+            $events = PlantEvent::query()->findMany($entry->actual->eventIds);
+            $potted = $events->firstWhere('kind', 'potted');
+            if (PlantEvent::query()->where('plant_id', $entry->plant_id)->where('kind', 'potted')->where('id', '>', $potted->id ?? 0)->exists()) {
+                throw Refused::because('state', 'potted_since', $entry->plant->number);
+            }
+            $entry->plant->fill($potted->data['before'] ?? [])->save();
+            PlantEvent::query()->whereKey($events->modelKeys())->delete();
+            CareTask::query()->where('day_plant_id', $entry->id)->delete();
+            $this->take->putBack($entry->actual->taken, $day->name);
+        }
+        $entry->fill(['state' => 'planned', 'actual' => new Actual(), 'done_at' => null]);
+    }
+}

@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\PottingDays;
+
+use App\Common\Kept;
+use Zolbek\Core\Work\Inspection\Finding;
+
+/** What was really done with one plant of a potting day, as it is kept with the entry: nothing yet, a note why it was put off, or all of it. */
+final readonly class Actual implements Kept
+{
+    /**
+     * @param float|null                                                          $usedL    loose litres of the mix; null where it is not potted
+     * @param list<Finding>                                                       $findings
+     * @param array{what: string|null, for_plant_id: int|null}|null               $saved
+     * @param list<array{component_id: int, lot_id: int|null, litres: float}>     $taken    from the shelf beside the mix
+     * @param list<int>                                                           $eventIds
+     * @param int                                                                 $tasks    how many were written down
+     * @param float                                                               $baseL    of the mix that it was worked out to take
+     */
+    public function __construct(
+        public ?float $usedL = null,
+        public ?float $minutes = null,
+        public ?float $runThroughS = null,
+        public float $rootsCutShare = 0.0,
+        public float $crownCutShare = 0.0,
+        public array $findings = [],
+        public ?array $saved = null,
+        public string $buriedNote = '',
+        public string $note = '',
+        public array $taken = [],
+        public array $eventIds = [],
+        public int $tasks = 0,
+        public float $baseL = 0.0,
+    ) {}
+
+    public static function fromKept(array $kept): static
+    {
+        return new self(
+            $kept['used_l'] ?? null,
+            $kept['minutes'] ?? null,
+            $kept['run_through_s'] ?? null,
+            $kept['roots_cut_share'] ?? 0.0,
+            $kept['crown_cut_share'] ?? 0.0,
+            array_values(array_map(Finding::from(...), $kept['findings'] ?? [])),
+            $kept['saved'] ?? null,
+            $kept['buried_note'] ?? '',
+            $kept['note'] ?? '',
+            $kept['taken'] ?? [],
+            $kept['event_ids'] ?? [],
+            $kept['tasks'] ?? 0,
+            $kept['base_l'] ?? 0.0,
+        );
+    }
+
+    public function jsonSerialize(): array
+    {
+        return $this->usedL === null ? ($this->note === '' ? [] : ['note' => $this->note]) : [
+            ...$this->entered(), 'taken' => $this->taken, 'event_ids' => $this->eventIds, 'tasks' => $this->tasks, 'base_l' => $this->baseL,
+        ];
+    }
+
+    /** @return array<string, mixed> what somebody at the bench entered */
+    public function entered(): array
+    {
+        return [
+            'used_l' => $this->usedL, 'minutes' => $this->minutes, 'run_through_s' => $this->runThroughS, 'roots_cut_share' => $this->rootsCutShare, 'crown_cut_share' => $this->crownCutShare,
+            'findings' => array_column($this->findings, 'value'), 'saved' => $this->saved, 'buried_note' => $this->buriedNote, 'note' => $this->note,
+        ];
+    }
+
+    /**
+     * The same, with what followed from it.
+     *
+     * @param list<array{component_id: int, lot_id: int|null, litres: float}> $taken
+     * @param list<int>                                                       $eventIds
+     */
+    public function followedBy(array $taken, array $eventIds, int $tasks, float $baseL): self
+    {
+        return new self($this->usedL, $this->minutes, $this->runThroughS, $this->rootsCutShare, $this->crownCutShare, $this->findings, $this->saved, $this->buriedNote, $this->note, $taken, $eventIds, $tasks, $baseL);
+    }
+}
