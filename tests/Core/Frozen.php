@@ -68,7 +68,7 @@ final class Frozen
         $told['salts'] = static fn(): array => array_map(static fn(float $ec): array => [$ec, Salts::inSlurry($ec)->value, Salts::inWater($ec)->value], [0.0, 0.2, 0.25, 0.26, 0.5, 0.7, 0.71, 0.75, 0.76, 1.0, 1.5, 2.0, 2.25, 2.26, 3.0, 3.1, 4.0, 9.0]);
         $told['stages'] = static fn(): array => array_map(static fn(GrowthStage $stage): array => [$stage->value, $stage->cropCoefficient(true), $stage->cropCoefficient(false)], GrowthStage::cases());
 
-        return $told;
+        return $told + FrozenWork::told();
     }
 
     /** @return array<string, mixed> */

@@ -72,14 +72,15 @@ final class Trial
      */
     private function known(Mutant $mutant, array $tests): ?array
     {
-        foreach ([...array_map(static fn(string $test): array => [$test], $tests), $tests] as $by) {
-            $known = $this->known[$this->key($mutant, $by)] ?? null;
-            if ($known !== null) {
+        foreach ($tests as $test) {
+            $known = $this->known[$this->key($mutant, [$test])] ?? null;
+            // alive under one of them says nothing of the others
+            if ($known !== null && $known['killed']) {
                 return $known;
             }
         }
 
-        return $tests === [] ? $this->keep($mutant, [], false) : null;
+        return $tests === [] ? $this->keep($mutant, [], false) : $this->known[$this->key($mutant, $tests)] ?? null;
     }
 
     private function start(Mutant $mutant, string $test): Process
