@@ -23,10 +23,17 @@ use Zolbek\Core\Basis\Input\Refused;
 final readonly class PlantFile
 {
     public const FORMAT = 'zolbek-plant';
-    private const OWN = ['number', 'name', 'plant_group', 'year_started', 'height_cm', 'canopy_cm', 'trunk_mm', 'weight_kg', 'planned_years', 'place', 'front', 'exposure', 'vigour', 'health', 'purpose', 'origin', 'shelter', 'stand', 'feed', 'winter_shelter', 'potted_on', 'buried', 'note', 'stage'];
+    /** Records are named in a file, and what is planned with pots of one yard stays there. */
+    private const LEFT_OUT = ['species_id', 'site_id', 'pot_id', 'recipe_id', 'plan'];
     private const MOST_EVENTS = 2000;
 
     public function __construct(private SavePlant $save, private WritePlantEvent $write) {}
+
+    /** @return list<string> */
+    private static function own(): array
+    {
+        return array_values(array_diff(PlantFields::names(), self::LEFT_OUT));
+    }
 
     /** @return array<string, mixed> */
     public function write(Plant $plant): array
@@ -40,7 +47,7 @@ final readonly class PlantFile
             'format' => self::FORMAT,
             'version' => 1,
             'plant' => [
-                ...array_filter(array_intersect_key($row, array_flip(self::OWN)), static fn(mixed $value): bool => $value !== null),
+                ...array_filter(array_intersect_key($row, array_flip(self::own())), static fn(mixed $value): bool => $value !== null),
                 'species' => $plant->species?->name, 'site' => $plant->site?->name, 'pot' => $plant->pot?->name, 'recipe' => $plant->recipe?->name,
             ],
             'history' => array_values($events->get()->map(static fn(PlantEvent $event): array => ['kind' => $event->kind, 'happened_on' => $event->happened_on->toDateString(), 'person' => $event->person, 'text' => $event->text, 'data' => (object) $event->data])->all()),
@@ -60,8 +67,8 @@ final readonly class PlantFile
         }
         $refusals = new Refusals();
         $given = is_array($file['plant'] ?? null) ? $file['plant'] : [];
-        Fields::of($given === [] ? ['name' => null] : $given, [...self::OWN, 'species', 'site', 'pot', 'recipe'], $refusals, 'plant');
-        $input = array_intersect_key($given, array_flip(self::OWN));
+        Fields::of($given === [] ? ['name' => null] : $given, [...self::own(), 'species', 'site', 'pot', 'recipe'], $refusals, 'plant');
+        $input = array_intersect_key($given, array_flip(self::own()));
         foreach (['species' => Species::class, 'site' => Site::class, 'pot' => Pot::class, 'recipe' => Recipe::class] as $name => $model) {
             $wanted = $given[$name] ?? null;
             if (is_string($wanted) && $wanted !== '') {

@@ -19,10 +19,7 @@ final class PlantPresenter
     {
         return [
             'id' => $plant->id,
-            ...$plant->only([
-                'number', 'name', 'species_id', 'plant_group', 'year_started', 'height_cm', 'canopy_cm', 'trunk_mm', 'weight_kg', 'planned_years', 'site_id', 'place', 'front', 'exposure', 'vigour', 'health',
-                'purpose', 'origin', 'status', 'stage', 'shelter', 'stand', 'feed', 'winter_shelter', 'pot_id', 'recipe_id', 'buried', 'plan', 'parent_id', 'left_to', 'snooze_note', 'note',
-            ]),
+            ...$plant->only([...PlantFields::names(), 'status', 'parent_id', 'left_to', 'snooze_note']),
             'species' => $plant->species?->name,
             'pot' => $plant->pot?->name,
             'mix' => $plant->standing?->recipeName,

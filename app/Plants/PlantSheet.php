@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Plants;
 
+use App\Common\Field;
 use App\Common\Same;
 use App\Plants\Actions\SavePlant;
 use App\Plants\Models\Plant;
@@ -18,22 +19,36 @@ use Zolbek\Core\Basis\Input\Refused;
 /** The collection as CSV, plants told apart by their numbers. */
 final readonly class PlantSheet implements Sheet
 {
-    private const NUMBERS = ['year_started' => '', 'height_cm' => 'cm', 'canopy_cm' => 'cm', 'trunk_mm' => 'mm', 'weight_kg' => 'kg', 'planned_years' => ''];
-    private const TEXTS = ['plant_group', 'place', 'exposure', 'stand', 'feed', 'vigour', 'health', 'purpose', 'origin', 'front', 'note'];
+    private const KEYS = ['number', 'name'];
     private const NAMES = ['species' => Species::class, 'site' => Site::class, 'pot' => Pot::class, 'recipe' => Recipe::class];
 
     public function __construct(private SavePlant $save) {}
 
     public function columns(): array
     {
+        $fields = PlantFields::all();
+        $of = static fn(string ...$kinds): array => array_values(array_map(self::column(...), array_filter($fields, static fn(Field $field): bool => in_array($field->kind, $kinds, true) && ! in_array($field->name, self::KEYS, true))));
+
         return [
-            new Column('number', 'number', required: true),
-            new Column('name', 'name', required: true),
+            ...array_map(static fn(string $name): Column => self::column($fields[$name]), self::KEYS),
             ...array_map(static fn(string $name): Column => new Column($name, $name.'_id'), array_keys(self::NAMES)),
-            new Column('potted_on', 'potted_on', unit: 'YYYY-MM-DD'),
-            ...array_map(static fn(string $name, string $unit): Column => new Column((string) preg_replace('/_(cm|mm|kg)$/', '', $name), $name, Column::NUMBER, $unit), array_keys(self::NUMBERS), self::NUMBERS),
-            ...array_map(static fn(string $name): Column => new Column($name, $name), self::TEXTS),
+            ...$of(Field::DAY),
+            ...$of(Field::FIGURE, Field::WHOLE),
+            ...$of(Field::WORD, Field::TEXT),
         ];
+    }
+
+    private static function column(Field $field): Column
+    {
+        $isNumber = in_array($field->kind, [Field::FIGURE, Field::WHOLE], true);
+
+        return new Column(
+            (string) preg_replace('/_(cm|mm|kg)$/', '', $field->name),
+            $field->name,
+            $isNumber ? Column::NUMBER : Column::TEXT,
+            $field->kind === Field::DAY ? 'YYYY-MM-DD' : $field->unit,
+            in_array($field->name, self::KEYS, true),
+        );
     }
 
     public function sieveUnit(): ?string
@@ -83,6 +98,6 @@ final readonly class PlantSheet implements Sheet
     /** @return array<string, mixed> as SavePlant takes it */
     private static function plain(Plant $plant): array
     {
-        return array_intersect_key(PlantPresenter::row($plant->loadMissing(['species', 'pot'])), array_flip(array_diff(SavePlant::FIELDS, ['stage'])));
+        return array_intersect_key(PlantPresenter::row($plant->loadMissing(['species', 'pot'])), array_flip(array_diff(PlantFields::names(), ['stage'])));
     }
 }

@@ -4,9 +4,10 @@ declare(strict_types=1);
 
 namespace App\Plants\Actions;
 
-use App\Common\Day;
+use App\Common\Field;
 use App\Plants\Models\Plant;
 use App\Plants\Outlook;
+use App\Plants\PlantFields;
 use App\Plants\StandsIn;
 use App\Pots\Models\Pot;
 use App\Recipes\Models\Recipe;
@@ -20,23 +21,10 @@ use Zolbek\Core\Basis\Input\Refusal;
 use Zolbek\Core\Basis\Input\Refusals;
 use Zolbek\Core\Basis\Input\Refused;
 use Zolbek\Core\Place\Plant\GrowthStage;
-use Zolbek\Core\Place\Plant\PlantGroup;
-use Zolbek\Core\Place\Plant\Purpose;
-use Zolbek\Core\Place\Plant\RootVigour;
-use Zolbek\Core\Place\Site\Exposure;
-use Zolbek\Core\Place\Site\Stand;
-use Zolbek\Core\Place\Watering\Feed;
-use Zolbek\Core\Work\Inspection\Health;
 
 /** Adds a plant to the collection or changes what is written of it. What it stands in is kept with the values of that day. */
 final readonly class SavePlant
 {
-    public const FIELDS = [
-        'number', 'name', 'species_id', 'plant_group', 'year_started', 'height_cm', 'canopy_cm', 'trunk_mm', 'weight_kg', 'planned_years', 'site_id', 'place', 'front', 'exposure', 'vigour',
-        'health', 'purpose', 'origin', 'shelter', 'stand', 'feed', 'winter_shelter', 'pot_id', 'recipe_id', 'potted_on', 'buried', 'plan', 'note', 'stage',
-    ];
-    private const FIGURES = ['height_cm' => [0.1, 5000], 'canopy_cm' => [0.1, 5000], 'trunk_mm' => [0.1, 5000], 'weight_kg' => [0, 10_000], 'planned_years' => [0.5, 20]];
-
     public function __construct(private Outlook $outlook, private WritePlantEvent $write) {}
 
     /**
@@ -47,44 +35,21 @@ final readonly class SavePlant
     public function __invoke(Plant $plant, array $input): Plant
     {
         $refusals = new Refusals();
-        $fields = Fields::of($input, self::FIELDS, $refusals);
+        $fields = Fields::of($input, PlantFields::names(), $refusals);
         $species = self::record($fields, 'species_id', 'species_missing', Species::class, $refusals);
         $site = self::record($fields, 'site_id', 'site_missing', Site::class, $refusals);
         $pot = self::record($fields, 'pot_id', 'pot_missing', Pot::class, $refusals);
         $recipe = self::record($fields, 'recipe_id', 'recipe_missing', Recipe::class, $refusals);
-        $words = static fn(string $name, array $cases, string $usual): string => $fields->oneOf($name, array_is_list($cases) && is_string($cases[0] ?? null) ? $cases : array_column($cases, 'value'), $usual) ?? $usual;
-        $number = $fields->text('number', 30, '');
+        $usual = ['plant_group' => $species?->plant_group, 'vigour' => $species?->vigour];
+        $values = array_map(static fn(Field $field): mixed => $field->read($fields, $refusals, $usual[$field->name] ?? null), PlantFields::all());
+        $number = $values['number'];
         if ($number !== '' && Plant::query()->where('number', $number)->whereKeyNot($plant->id ?? 0)->exists()) {
             $refusals->add(new Refusal('number', 'number_taken', $number));
         }
-        $values = [
-            'number' => $number,
-            'name' => $fields->text('name', 100),
-            'species_id' => $species?->id,
-            'plant_group' => $words('plant_group', PlantGroup::words(), $species->plant_group ?? PlantGroup::BroadleafDeciduous->value),
-            'year_started' => $fields->has('year_started') ? $fields->integer('year_started', 1000, Carbon::now()->year) : null,
-            'site_id' => $site?->id,
-            'place' => $fields->text('place', 100, ''),
-            'front' => $fields->text('front', 200, ''),
-            'exposure' => $words('exposure', Exposure::cases(), Exposure::FullSun->value),
-            'vigour' => $words('vigour', RootVigour::cases(), $species->vigour ?? RootVigour::Middling->value),
-            'health' => $words('health', Health::cases(), Health::Well->value),
-            'purpose' => $words('purpose', Purpose::cases(), Purpose::GrowOn->value),
-            'origin' => $words('origin', Plant::ORIGINS, 'bought'),
-            'shelter' => $fields->flag('shelter', false),
-            'stand' => $words('stand', Stand::cases(), Stand::Bench->value),
-            'feed' => $words('feed', Feed::cases(), Feed::Usual->value),
-            'winter_shelter' => $fields->flag('winter_shelter', false),
-            'potted_on' => Day::optional($fields, 'potted_on', $refusals, 0),
-            'note' => $fields->text('note', 4000, ''),
-            'buried' => self::buried($fields->raw('buried') ?? [], $refusals),
-            'plan' => self::plan($fields->raw('plan') ?? [], $refusals),
-            'pot_id' => $pot?->id,
-            'recipe_id' => $recipe?->id,
+        $values += [
+            'species_id' => $species?->id, 'site_id' => $site?->id, 'pot_id' => $pot?->id, 'recipe_id' => $recipe?->id,
+            'buried' => self::buried($fields->raw('buried') ?? [], $refusals), 'plan' => self::plan($fields->raw('plan') ?? [], $refusals),
         ];
-        foreach (self::FIGURES as $name => [$min, $max]) {
-            $values[$name] = $fields->has($name) ? $fields->number($name, $min, $max) : null;
-        }
         $stage = $fields->has('stage') ? $fields->oneOf('stage', array_column(GrowthStage::cases(), 'value')) : null;
         $refusals->throwIfAny();
 

@@ -6,6 +6,7 @@ namespace App\Plants\Models;
 
 use App\Common\Archivable;
 use App\Common\AsKept;
+use App\Plants\PlantFields;
 use App\Plants\StandsIn;
 use App\Pots\Models\Pot;
 use App\Recipes\Models\Recipe;
@@ -166,8 +167,7 @@ final class Plant extends Model
     protected function casts(): array
     {
         return [
-            'year_started' => 'integer', 'height_cm' => 'float', 'canopy_cm' => 'float', 'trunk_mm' => 'float', 'weight_kg' => 'float', 'planned_years' => 'float', 'shelter' => 'boolean', 'winter_shelter' => 'boolean',
-            'buried' => 'array', 'plan' => 'array', 'stage_seen_on' => 'date', 'potted_on' => 'date', 'due_on' => 'date', 'due_set_on' => 'date', 'left_on' => 'date', 'snoozed_until' => 'date',
+            ...PlantFields::casts(), 'buried' => 'array', 'plan' => 'array', 'stage_seen_on' => 'date', 'due_on' => 'date', 'due_set_on' => 'date', 'left_on' => 'date', 'snoozed_until' => 'date',
             'archived_at' => 'datetime', 'standing' => AsKept::class.':'.StandsIn::class,
         ];
     }

@@ -63,18 +63,18 @@ export function PlantDrawer({ plant, close }: { plant: Schemas['Plant'] | null; 
   const text = (name: TextName, label: string, more: { hint?: string; type?: 'date' } = {}) => (
     <TextField
       label={label}
-      value={form.texts[name]}
+      value={form[name]}
       error={errorAt(name)}
-      onChange={(value) => set({ texts: { ...form.texts, [name]: value } })}
+      onChange={(value) => set({ [name]: value })}
       {...more}
     />
   );
   const number = (name: NumberName, label: string, unit?: string, hint?: string) => (
     <NumberField
       label={label}
-      value={form.numbers[name]}
+      value={form[name]}
       error={errorAt(name)}
-      onChange={(value) => set({ numbers: { ...form.numbers, [name]: value } })}
+      onChange={(value) => set({ [name]: value })}
       {...(unit === undefined ? {} : { unit })}
       {...(hint === undefined ? {} : { hint })}
     />
@@ -126,9 +126,9 @@ export function PlantDrawer({ plant, close }: { plant: Schemas['Plant'] | null; 
         {text('number', t('plants.number'), { hint: t('plants.number.hint') })}
         <Form.Item label={t('plants.field.species')}>
           <SpeciesPicker
-            group={form.group}
-            speciesId={form.speciesId}
-            onPick={(group, speciesId) => set({ group, speciesId })}
+            group={form.plant_group}
+            speciesId={form.species_id}
+            onPick={(plant_group, species_id) => set({ plant_group, species_id })}
           />
         </Form.Item>
         {choice('origin')}
@@ -150,17 +150,17 @@ export function PlantDrawer({ plant, close }: { plant: Schemas['Plant'] | null; 
         <Form.Item label={t('plants.place')} htmlFor={placeId}>
           <AutoComplete
             id={placeId}
-            value={form.texts.place}
+            value={form.place}
             options={places.map((value) => ({ value }))}
-            onChange={(value: string) => set({ texts: { ...form.texts, place: value } })}
+            onChange={(value: string) => set({ place: value })}
           />
         </Form.Item>
         {record(
           t('plants.field.site'),
-          form.siteId,
+          form.site_id,
           sites,
           t('plants.field.noSite'),
-          (siteId) => set({ siteId }),
+          (site_id) => set({ site_id }),
           'site_id',
         )}
         {choice('exposure')}
@@ -171,19 +171,26 @@ export function PlantDrawer({ plant, close }: { plant: Schemas['Plant'] | null; 
         <Checkbox checked={form.shelter} onChange={(event) => set({ shelter: event.target.checked })}>
           {t('plants.field.shelter')}
         </Checkbox>
-        <Checkbox checked={form.winterShelter} onChange={(event) => set({ winterShelter: event.target.checked })}>
+        <Checkbox checked={form.winter_shelter} onChange={(event) => set({ winter_shelter: event.target.checked })}>
           {t('situation.winterShelter')}
         </Checkbox>
       </Form.Item>
       <h3>{t('plants.section.in')}</h3>
       <div className={common.fields2}>
-        {record(t('plants.field.pot'), form.potId, pots, t('plants.field.noPot'), (potId) => set({ potId }), 'pot_id')}
+        {record(
+          t('plants.field.pot'),
+          form.pot_id,
+          pots,
+          t('plants.field.noPot'),
+          (pot_id) => set({ pot_id }),
+          'pot_id',
+        )}
         {record(
           t('plants.field.mix'),
-          form.recipeId,
+          form.recipe_id,
           recipes,
           t('plants.field.noPot'),
-          (recipeId) => set({ recipeId }),
+          (recipe_id) => set({ recipe_id }),
           'recipe_id',
         )}
         {text('potted_on', t('plants.field.pottedOn'), { type: 'date' })}
@@ -236,13 +243,13 @@ export function PlantDrawer({ plant, close }: { plant: Schemas['Plant'] | null; 
             {step.what === 'next_pot' ? (
               <Select
                 aria-label={t('plants.field.pot')}
-                value={step.potId ?? 0}
+                value={step.pot_id ?? 0}
                 popupMatchSelectWidth={false}
                 options={[
                   { value: 0, label: t('plants.field.noPot') },
                   ...pots.map(({ id, name }) => ({ value: id, label: name })),
                 ]}
-                onChange={(id) => change({ potId: id === 0 ? null : id })}
+                onChange={(id) => change({ pot_id: id === 0 ? null : id })}
               />
             ) : (
               <Input
@@ -263,7 +270,7 @@ export function PlantDrawer({ plant, close }: { plant: Schemas['Plant'] | null; 
           set({
             plan: [
               ...form.plan,
-              { year: String(new Date().getFullYear() + 1), what: 'root_work', note: '', potId: null },
+              { year: String(new Date().getFullYear() + 1), what: 'root_work', note: '', pot_id: null },
             ],
           })
         }
@@ -274,8 +281,8 @@ export function PlantDrawer({ plant, close }: { plant: Schemas['Plant'] | null; 
         <Input.TextArea
           id={noteId}
           rows={3}
-          value={form.texts.note}
-          onChange={(event) => set({ texts: { ...form.texts, note: event.target.value } })}
+          value={form.note}
+          onChange={(event) => set({ note: event.target.value })}
         />
       </Form.Item>
     </FormDrawer>

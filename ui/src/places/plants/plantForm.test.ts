@@ -1,5 +1,6 @@
 import { describe, expect, test } from 'vitest';
 
+import { yard } from '../../testing/yard';
 import { formOf, inputOf, wrongNumbers } from './plantForm';
 
 describe('the form of a plant', () => {
@@ -10,11 +11,22 @@ describe('the form of a plant', () => {
   });
 
   test('takes a comma for a point, and marks what is no number', () => {
-    const form = formOf(null);
-    form.numbers.height_cm = '44,5';
-    form.numbers.trunk_mm = 'thick';
-    form.plan = [{ year: 'soon', what: 'look', note: '', potId: null }];
+    const form = {
+      ...formOf(null),
+      height_cm: '44,5',
+      trunk_mm: 'thick',
+      plan: [{ year: 'soon', what: 'look' as const, note: '', pot_id: null }],
+    };
     expect(inputOf(form).height_cm).toBe(44.5);
     expect(wrongNumbers(form)).toEqual(['trunk_mm', 'plan.0.year']);
+  });
+
+  test('gives back what it was opened with', () => {
+    const plant = yard.plant().plant;
+    const input = inputOf(formOf(plant));
+    for (const [name, value] of Object.entries(input)) {
+      expect(value, name).toEqual(plant[name as keyof typeof plant]);
+    }
+    expect(Object.keys(input)).toContain('trunk_mm');
   });
 });

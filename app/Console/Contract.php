@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console;
+
+use App\Common\Field;
+use App\Plants\Models\Plant;
+use App\Plants\PlantFields;
+use BackedEnum;
+use Zolbek\Core\Mix\Material\MaterialKind;
+use Zolbek\Core\Place\Container\BallTreatment;
+use Zolbek\Core\Place\Container\PotShape;
+use Zolbek\Core\Place\Plant\GrowthStage;
+use Zolbek\Core\Place\Plant\Leaf;
+use Zolbek\Core\Place\Plant\PlantGroup;
+use Zolbek\Core\Place\Plant\Purpose;
+use Zolbek\Core\Place\Plant\RootVigour;
+use Zolbek\Core\Place\Site\Exposure;
+use Zolbek\Core\Place\Site\Stand;
+use Zolbek\Core\Place\Site\Surface;
+use Zolbek\Core\Place\Site\Wind;
+use Zolbek\Core\Place\Watering\Feed;
+use Zolbek\Core\Place\Watering\WateringMethod;
+use Zolbek\Core\Verdict\Change\ChangeKind;
+use Zolbek\Core\Verdict\Fit\Criterion;
+use Zolbek\Core\Verdict\Fit\Rating;
+use Zolbek\Core\Work\Aftercare\TaskKind;
+use Zolbek\Core\Work\BenchTest\TestKind;
+use Zolbek\Core\Work\Feeding\FeedingSchool;
+use Zolbek\Core\Work\Inspection\Finding;
+use Zolbek\Core\Work\Inspection\Health;
+use Zolbek\Core\Work\Timing\DueLevel;
+
+/** What code describes of the contract in api/openapi.json: the words of the core, and the fields of records that are described once. */
+final class Contract
+{
+    /** @var array<string, class-string<BackedEnum>> */
+    private const WORDS = [
+        'BallTreatment' => BallTreatment::class, 'Criterion' => Criterion::class, 'DueLevel' => DueLevel::class, 'Exposure' => Exposure::class, 'Feed' => Feed::class, 'FeedingSchool' => FeedingSchool::class,
+        'Finding' => Finding::class, 'GrowthStage' => GrowthStage::class, 'Health' => Health::class, 'Kind' => MaterialKind::class, 'Leaf' => Leaf::class, 'MendKind' => ChangeKind::class, 'PlantGroup' => PlantGroup::class,
+        'PotSurface' => Surface::class, 'Purpose' => Purpose::class, 'Rating' => Rating::class, 'Shape' => PotShape::class, 'Stand' => Stand::class, 'TaskKind' => TaskKind::class, 'TestKind' => TestKind::class, 'Vigour' => RootVigour::class,
+        'WateringMethod' => WateringMethod::class, 'Wind' => Wind::class,
+    ];
+
+    /**
+     * The contract with what is described in code put in.
+     *
+     * @param array<string, mixed> $document
+     *
+     * @return array<string, mixed>
+     */
+    public static function described(array $document): array
+    {
+        $schemas = $document['components']['schemas'];
+        foreach (self::WORDS as $schema => $enum) {
+            $schemas[$schema] = ['type' => 'string', 'enum' => array_column($enum::cases(), 'value')];
+        }
+        $schemas['Mend']['properties']['kind'] = ['$ref' => '#/components/schemas/MendKind'];
+        $schemas['Origin'] = ['type' => 'string', 'enum' => Plant::ORIGINS];
+        $fields = array_map(static fn(Field $field): array => $field->schema(), PlantFields::all());
+        foreach (['Plant', 'PlantInput'] as $schema) {
+            $schemas[$schema]['properties'] = [...$schemas[$schema]['properties'], ...$fields];
+        }
+        $schemas['Plant']['required'] = array_values(array_unique([...$schemas['Plant']['required'], ...array_keys($fields)]));
+        $document['components']['schemas'] = $schemas;
+
+        return $document;
+    }
+}
