@@ -30,10 +30,11 @@ final class PagedList
     public static function of(Builder $query, Request $request, array $sorts, callable $present, ?string $default = null): JsonResponse
     {
         $refusals = new Refusals();
-        $fields = Fields::of(array_map(static fn(mixed $value): mixed => is_numeric($value) ? +$value : $value, $request->only(['page', 'per_page', 'sort'])), ['page', 'per_page', 'sort'], $refusals);
+        $fields = Fields::of(array_map(static fn(mixed $value): mixed => is_numeric($value) ? +$value : $value, $request->only(['page', 'per_page', 'sort', 'with'])), ['page', 'per_page', 'sort', 'with'], $refusals);
         $page = $fields->integer('page', 1, 1_000_000, 1);
         $perPage = $fields->integer('per_page', 1, self::MOST_PER_PAGE, 50);
         $sort = $fields->oneOf('sort', [...$sorts, ...array_map(static fn(string $column): string => '-'.$column, $sorts)], $default ?? $sorts[0]);
+        $with = $fields->has('with') ? $fields->integer('with', 1, PHP_INT_MAX) : null;
         $refusals->throwIfAny();
         assert($sort !== null);
 
@@ -43,11 +44,31 @@ final class PagedList
         $query->forPage($page, $perPage);
 
         return new JsonResponse([
-            'data' => array_map($present, array_values($query->get()->all())),
+            'data' => array_map($present, self::having($with, array_values($query->get()->all()), $query)),
             'page' => $page,
             'per_page' => $perPage,
             'total' => $total,
         ]);
+    }
+
+    /**
+     * What a form has chosen already stands first, whatever is searched for and wherever it is, so that its name is known.
+     *
+     * @template T of Model
+     *
+     * @param list<T>    $found
+     * @param Builder<T> $query
+     *
+     * @return list<T>
+     */
+    private static function having(?int $id, array $found, Builder $query): array
+    {
+        if ($id === null || in_array($id, array_map(static fn(Model $record): mixed => $record->getKey(), $found), true)) {
+            return $found;
+        }
+        $chosen = $query->getModel()->newQuery()->setEagerLoads($query->getEagerLoads())->find($id);
+
+        return $chosen === null ? $found : [$chosen, ...$found];
     }
 
     /** @param Builder<covariant Model> $query */
@@ -57,14 +78,15 @@ final class PagedList
     }
 
     /**
-     * Keeps those with a text anywhere in the name, its wildcards taken as they are.
+     * Keeps those with a text anywhere in the name, or in another column that says what it is; its wildcards are taken as they are.
      *
      * @param Builder<covariant Model> $query
+     * @param literal-string           $column
      */
-    public static function named(Builder $query, string $text): void
+    public static function named(Builder $query, string $text, string $column = 'name'): void
     {
         if ($text !== '') {
-            $query->whereRaw("name like ? escape '\\'", ['%'.addcslashes($text, '%_\\').'%']);
+            $query->whereRaw("(name like ? escape '\\' or {$column} like ? escape '\\')", array_fill(0, 2, '%'.addcslashes($text, '%_\\').'%'));
         }
     }
 }

@@ -26,7 +26,7 @@ final class Rooms
         'Batches' => ['Models/Batch'],
         'Instruments' => [],
         'Bench' => ['Models/BenchTest', 'SieveTestSheet', 'ComponentFile', 'RefreshMeasured'],
-        'Plants' => ['Models/*', 'PlantSituation', 'Standing', 'Outlook', 'PlantPresenter', 'InspectionForm', 'PotChecks', 'PhotoStore', 'PlantSheet', 'HistorySheet', 'PlantFile', 'Actions/*'],
+        'Plants' => ['Models/*', 'PlantSituation', 'Standing', 'StandsIn', 'Outlook', 'PlantPresenter', 'InspectionForm', 'PotChecks', 'PhotoStore', 'PlantSheet', 'HistorySheet', 'PlantFile', 'Actions/*'],
         'PottingDays' => ['Models/PottingDay', 'Models/DayPlant', 'DayDocument'],
         'Today' => [],
         'Truth' => ['ModelNotice', 'Actions/RecomputeForecasts'],

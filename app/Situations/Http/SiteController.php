@@ -21,7 +21,7 @@ final readonly class SiteController
         PagedList::inArchive($query, $request->boolean('archived'));
         PagedList::named($query, $request->string('search')->trim()->value());
 
-        return PagedList::of($query, $request, ['name'], self::present(...));
+        return PagedList::of($query, $request, ['name', 'id'], self::present(...));
     }
 
     public function store(Request $request, SaveSite $save): JsonResponse

@@ -18,9 +18,9 @@ final readonly class SpeciesController
     {
         $query = Species::query();
         PagedList::inArchive($query, $request->boolean('archived'));
-        PagedList::named($query, $request->string('search')->trim()->value());
+        PagedList::named($query, $request->string('search')->trim()->value(), 'reason');
 
-        return PagedList::of($query, $request, ['name', 'plant_group'], self::present(...));
+        return PagedList::of($query, $request, ['name', 'plant_group', 'unidentified'], self::present(...));
     }
 
     public function store(Request $request, SaveSpecies $save): JsonResponse

@@ -5,4 +5,6 @@ export interface ListQuery {
   sort?: string;
   search?: string;
   archived?: 0 | 1;
+  /** A record that stands first, whatever is searched for. */
+  with?: number;
 }

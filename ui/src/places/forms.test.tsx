@@ -1,12 +1,11 @@
 // @vitest-environment happy-dom
 import { screen, waitFor, within } from '@testing-library/react';
-import type { UserEvent } from '@testing-library/user-event';
 import type { ReactNode } from 'react';
 import { beforeEach, describe, expect, test, vi } from 'vitest';
 
 import { DayFrame } from '../kit/days/DayFrame';
 import { later, offline, refused, server } from '../testing/server';
-import { show } from '../testing/show';
+import { type Hand, show } from '../testing/show';
 import { openYard, yard } from '../testing/yard';
 import { SieveSets } from './bench/SieveSets';
 import { Vessels } from './bench/Vessels';
@@ -199,16 +198,15 @@ const FORMS: Record<string, FormCase> = {
   },
 };
 
-async function fill(form: FormCase, hand: UserEvent): Promise<HTMLInputElement> {
+async function fill(form: FormCase, hand: Hand): Promise<HTMLInputElement> {
   if (form.open !== undefined) {
     await hand.click(await screen.findByRole('button', { name: form.open }));
   }
   const dialog = await screen.findByRole('dialog');
   const field = await within(dialog).findByLabelText<HTMLInputElement>(form.field);
-  await hand.clear(field);
-  await hand.type(field, form.text);
+  await hand.write(field, form.text);
   for (const [label, text] of Object.entries(form.also ?? {})) {
-    await hand.type(await within(dialog).findByLabelText(label), text);
+    await hand.write(await within(dialog).findByLabelText(label), text);
   }
 
   return field;

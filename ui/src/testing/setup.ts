@@ -18,6 +18,11 @@ if (typeof window !== 'undefined') {
     server.answer(input instanceof Request ? input : new Request(input, init))) as typeof fetch;
 }
 
+// whether a thing can be seen is asked of the true browser: here each question costs a walk through all styles
+if (typeof window !== 'undefined') {
+  (await import('@testing-library/react')).configure({ defaultHidden: true });
+}
+
 // only now: the client takes hold of what fetches when it is first imported
 (await import('../api/meta')).keepRules(meta.rules as Schemas['Rules']);
 

@@ -30,13 +30,20 @@ interface Props {
 export function SpeciesPicker({ group, speciesId, onPick }: Props) {
   const { t } = useWords();
   const [search, setSearch] = useState('');
-  const species = useSpecies({ per_page: 200 }).data?.data ?? [];
-  const fits = (label: string) => label.toLowerCase().includes(search.toLowerCase());
+  const found = useSpecies({
+    per_page: 60,
+    sort: '-unidentified',
+    ...(search === '' ? {} : { search }),
+    ...(speciesId === null ? {} : { with: speciesId }),
+  });
+  const species = (found.data?.data ?? []).toSorted((a, b) => a.name.localeCompare(b.name));
   const option = (one: Schemas['Species']) => ({ value: `species ${one.id}`, label: one.name, hint: one.reason });
   const sections = [
     {
       label: t('blend.groups'),
-      options: GROUPS.map((each) => ({ value: `group ${each}`, label: t(`group.${each}`), hint: '' })),
+      options: GROUPS.map((each) => ({ value: `group ${each}`, label: t(`group.${each}`), hint: '' })).filter((each) =>
+        each.label.toLowerCase().includes(search.toLowerCase()),
+      ),
     },
     { label: t('blend.library'), options: species.filter((one) => !one.unidentified).map(option) },
     { label: t('blend.unknowns'), options: species.filter((one) => one.unidentified).map(option) },
@@ -50,12 +57,8 @@ export function SpeciesPicker({ group, speciesId, onPick }: Props) {
       }
       showSearch={{ searchValue: search, filterOption: false, onSearch: setSearch }}
       popupMatchSelectWidth={false}
-      options={sections
-        .map((section) => ({
-          ...section,
-          options: section.options.filter((each) => fits(`${each.label} ${each.hint}`)),
-        }))
-        .filter((section) => section.options.length > 0)}
+      notFoundContent={found.isFetching ? t('common.loading') : t('pickers.nothing')}
+      options={sections.filter((section) => section.options.length > 0)}
       optionRender={({ data }) => (
         <span className={styles.plantOption}>
           <span>{data.label}</span> <small>{(data as unknown as { hint: string }).hint}</small>

@@ -1,4 +1,5 @@
 export const words = {
+  'pickers.nothing': 'Nothing is called that.',
   'blend.noComponent': 'No component is called that.',
   'blend.inStock': '{litres} L in stock',
   'blend.notInStock': 'not in stock',

@@ -1,4 +1,4 @@
-import { Button, Form, Select, Switch } from 'antd';
+import { Button, Form, Switch } from 'antd';
 import { useRef, useState } from 'react';
 import type { Schemas } from '../../api/client';
 import { tareScale, useInstruments, useSetInstrument } from '../../api/bench';
@@ -9,6 +9,7 @@ import { NumberField } from '../../kit/fields/NumberField';
 import { plain, typedNumber } from '../../i18n/numbers';
 import common from '../../styles/common.module.css';
 import styles from './bench.module.css';
+import { RecordPicker } from '../../kit/pickers/RecordPicker';
 
 type Instrument = Schemas['Instrument'];
 
@@ -57,7 +58,6 @@ function Panel({ instrument }: { instrument: Instrument }) {
     typed.current = window.setTimeout(() => set.mutate({ key, body }), SET_AFTER_MS);
   };
   const [texts, setTexts] = useState<Record<string, string>>({});
-  const components = useComponents({ per_page: 200 }, key === 'sieve_shaker');
   const shown = Object.entries(reading.values)
     .map(([name, value]) =>
       key === 'sieve_shaker' ? `${name}: ${n(value)} g` : `${n(value, 4)}${SHOWN_IN[name] ?? ''}`,
@@ -78,13 +78,11 @@ function Panel({ instrument }: { instrument: Instrument }) {
       {settings !== null && (
         <Form layout="vertical" className={styles.instrumentSet}>
           {key === 'sieve_shaker' && (
-            <Select
-              aria-label={t('tools.sample')}
+            <RecordPicker
+              label={t('tools.sample')}
+              useList={useComponents}
               value={settings.component_id ?? null}
-              showSearch={{ optionFilterProp: 'label' }}
-              popupMatchSelectWidth={false}
-              options={(components.data?.data ?? []).map((each) => ({ value: each.id, label: each.name }))}
-              onChange={(component_id) => set.mutate({ key, body: { component_id } })}
+              onPick={({ id }) => set.mutate({ key, body: { component_id: id } })}
             />
           )}
           {FIELDS.filter(([name]) => settings[name] !== undefined).map(([name, label, unit]) => (

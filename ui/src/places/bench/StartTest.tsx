@@ -11,6 +11,7 @@ import { TextField } from '../../kit/fields/TextField';
 import { durationText } from './duration';
 import common from '../../styles/common.module.css';
 import styles from './bench.module.css';
+import { RecordPicker } from '../../kit/pickers/RecordPicker';
 
 const PERSON_KEPT_AS = 'zolbek.person';
 
@@ -31,10 +32,7 @@ export function StartTest({ plan, componentId, lotId, recipeId, close }: Props) 
   const [recipe, setRecipe] = useState(recipeId);
   const [pot, setPot] = useState<number | null>(null);
   const [person, setPerson] = useState(() => localStorage.getItem(PERSON_KEPT_AS) ?? '');
-  const components = useComponents({ per_page: 200 });
   const lots = useLots(component);
-  const recipes = useRecipes({ per_page: 200 });
-  const pots = usePots({ per_page: 200 });
   const start = useStartTest();
   const navigate = useNavigate();
   const problem = start.error instanceof ApiProblem ? start.error : undefined;
@@ -101,23 +99,21 @@ export function StartTest({ plan, componentId, lotId, recipeId, close }: Props) 
         )}
         {isMix ? (
           <Form.Item label={t('bench.recipe')}>
-            <Select
-              aria-label={t('bench.recipe')}
+            <RecordPicker
+              label={t('bench.recipe')}
+              useList={useRecipes}
               value={recipe}
-              showSearch={{ optionFilterProp: 'label' }}
-              options={(recipes.data?.data ?? []).map((each) => ({ value: each.id, label: each.name }))}
-              onChange={setRecipe}
+              onPick={({ id }) => setRecipe(id)}
             />
           </Form.Item>
         ) : (
           <>
             <Form.Item label={t('bench.component')}>
-              <Select
-                aria-label={t('bench.component')}
+              <RecordPicker
+                label={t('bench.component')}
+                useList={useComponents}
                 value={component}
-                showSearch={{ optionFilterProp: 'label' }}
-                options={(components.data?.data ?? []).map((each) => ({ value: each.id, label: each.name }))}
-                onChange={(id) => {
+                onPick={({ id }) => {
                   setComponent(id);
                   setLot(null);
                 }}
@@ -140,12 +136,12 @@ export function StartTest({ plan, componentId, lotId, recipeId, close }: Props) 
         )}
         {needsPot && (
           <Form.Item label={t('bench.pot')}>
-            <Select
-              aria-label={t('bench.pot')}
-              allowClear
+            <RecordPicker
+              label={t('bench.pot')}
+              useList={usePots}
               value={pot}
-              options={(pots.data?.data ?? []).map((each) => ({ value: each.id, label: each.name }))}
-              onChange={(id: number | undefined) => setPot(id ?? null)}
+              none={{ label: t('common.none'), pick: () => setPot(null) }}
+              onPick={({ id }) => setPot(id)}
             />
           </Form.Item>
         )}

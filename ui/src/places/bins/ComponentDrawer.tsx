@@ -14,6 +14,7 @@ import { SieveFields } from './SieveFields';
 import common from '../../styles/common.module.css';
 import styles from './bins.module.css';
 import { FormDrawer } from '../../kit/forms/FormDrawer';
+import { RecordPicker } from '../../kit/pickers/RecordPicker';
 
 /** The component that is open, or none for a new one; as a copy it is saved under its own name. */
 export interface Editing {
@@ -80,9 +81,9 @@ export function ComponentDrawer({
       : formOf(component, asCopy ? t('bins.copyOf', { name: component.name }) : component.name),
   );
   const [marked, setMarked] = useState<string[]>([]);
+  const [startedFrom, setStartedFrom] = useState<number | null>(null);
   const noteId = useId();
   const meta = useMeta();
-  const others = useComponents({ per_page: 200 }, component === null);
   const save = useSaveComponent();
   const say = useUndoable();
   const problem = save.error instanceof ApiProblem ? save.error : undefined;
@@ -132,18 +133,18 @@ export function ComponentDrawer({
       )}
       {component === null && (
         <Form.Item label={t('bins.startFrom')}>
-          <Select
-            aria-label={t('bins.startFrom')}
-            allowClear
-            showSearch={{ optionFilterProp: 'label' }}
+          <RecordPicker
+            label={t('bins.startFrom')}
             placeholder={t('common.none')}
-            options={(others.data?.data ?? []).map((other) => ({ value: other.id, label: other.name, other }))}
-            onSelect={(_, { other }) =>
+            useList={useComponents}
+            value={startedFrom}
+            onPick={(other) => {
+              setStartedFrom(other.id);
               setForm({
                 ...formOf(other, form.name),
                 numbers: { ...formOf(other, '').numbers, stock_l: '0', pack_l: '', pack_price: '', low_l: '' },
-              })
-            }
+              });
+            }}
           />
         </Form.Item>
       )}

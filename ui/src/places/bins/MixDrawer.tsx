@@ -61,9 +61,14 @@ export function MixDrawer({ mix, close }: { mix: Schemas['Component'] | null; cl
 
   const fromBatch = async (id: number) => {
     const batch = answerOf(await api.GET('/batches/{id}', { params: { path: { id } } }));
-    const found = answerOf(await api.GET('/components', { params: { query: { per_page: 200 } } })).data;
+    const found = await Promise.all(
+      batch.result.lines.map(async ({ name }) =>
+        answerOf(await api.GET('/components', { params: { query: { search: name } } })),
+      ),
+    );
+    const shelf = found.flatMap(({ data }) => data);
     const parts = batch.inputs.parts.flatMap((part) => {
-      const component = found.find((each) => each.key === part.key);
+      const component = shelf.find((each) => each.key === part.key);
       return component === undefined ? [] : [{ id: component.id, name: component.name, text: plain(part.parts) }];
     });
     setRows(parts);

@@ -62,7 +62,7 @@ export function BlendPage() {
   const settled = useSettled(question, PAUSE_MS);
   const whole = useLastGood('evaluation', fresh ? settled : null, ask);
   const judged = whole.fresh && whole.data !== undefined ? whole.data : data;
-  const pots = usePots({ per_page: 200 });
+  const pots = usePots({ per_page: 1, ...(mix.potId === null ? {} : { with: mix.potId }) });
   const potName = pots.data?.data.find((pot) => pot.id === mix.potId)?.name ?? '';
   const [batching, setBatching] = useState(false);
   const [saving, setSaving] = useState(false);

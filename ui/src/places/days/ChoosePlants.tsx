@@ -13,6 +13,7 @@ import { useUndoable } from '../../kit/hooks/useUndoable';
 import { DueMark } from '../../kit/plants/DueMark';
 import { usePlantFilters } from '../../kit/plants/usePlantFilters';
 import common from '../../styles/common.module.css';
+import { RecordPicker } from '../../kit/pickers/RecordPicker';
 
 type Plant = Schemas['Plant'];
 const MOST = 1000;
@@ -24,9 +25,8 @@ export function ChoosePlants({ day, close }: { day: Schemas['PottingDay']; close
   const filters = usePlantFilters(true);
   const [helper, setHelper] = useState('');
   const [assigned, setAssigned] = useState('');
-  const [recipe, setRecipe] = useState(0);
+  const [recipe, setRecipe] = useState<number | null>(null);
   const [ticked, setTicked] = useState<number[]>([]);
-  const recipes = useRecipes({ per_page: 200 }).data?.data ?? [];
   const found = usePlants({
     ...list.query,
     ...filters.query,
@@ -40,7 +40,7 @@ export function ChoosePlants({ day, close }: { day: Schemas['PottingDay']; close
     await add.mutateAsync({
       id: day.id,
       plant_ids: ticked.filter((id) => !there.includes(id)),
-      ...(recipe === 0 ? {} : { recipe_id: recipe }),
+      ...(recipe === null ? {} : { recipe_id: recipe }),
       ...(assigned === '' ? {} : { helper: assigned }),
     });
     say(t('days.added', { count: ticked.length, name: day.name }));
@@ -61,15 +61,12 @@ export function ChoosePlants({ day, close }: { day: Schemas['PottingDay']; close
               {problem?.message ?? t('problem.offline')}
             </span>
           )}
-          <Select
-            aria-label={t('day.mix')}
+          <RecordPicker
+            label={t('day.mix')}
+            useList={useRecipes}
             value={recipe}
-            popupMatchSelectWidth={false}
-            options={[
-              { value: 0, label: t('choose.ownMix') },
-              ...recipes.map((each) => ({ value: each.id, label: each.name })),
-            ]}
-            onChange={setRecipe}
+            none={{ label: t('choose.ownMix'), pick: () => setRecipe(null) }}
+            onPick={({ id }) => setRecipe(id)}
           />
           {helperOptions.length > 0 && (
             <Select

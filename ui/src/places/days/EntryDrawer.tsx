@@ -17,6 +17,7 @@ import { EntryFigures } from './EntryFigures';
 import { plain, typedNumber } from '../../i18n/numbers';
 import common from '../../styles/common.module.css';
 import styles from './days.module.css';
+import { RecordPicker } from '../../kit/pickers/RecordPicker';
 
 type Plan = Schemas['EntryPlan'];
 type Changes = Schemas['EntryChanges'];
@@ -39,9 +40,6 @@ interface Props {
 export function EntryDrawer({ day, entry, close }: Props) {
   const { t } = useWords();
   const { plan } = entry;
-  const pots = usePots({ per_page: 200 }).data?.data ?? [];
-  const recipes = useRecipes({ per_page: 200 }).data?.data ?? [];
-  const fertilisers = (useFertilisers({ per_page: 100 }).data?.data ?? []).filter((each) => each.form !== 'liquid');
   const change = useChangeEntry(day.id);
   const remove = useRemoveEntry(day.id);
   const say = useUndoable();
@@ -155,23 +153,21 @@ export function EntryDrawer({ day, entry, close }: Props) {
         <Form layout="vertical" disabled={locked}>
           <div className={common.fields3}>
             <Form.Item label={t('entry.into')} help={problem?.at('changes.pot_id')}>
-              <Select
-                aria-label={t('entry.into')}
+              <RecordPicker
+                label={t('entry.into')}
+                useList={usePots}
                 value={entry.pot.id}
-                showSearch={{ optionFilterProp: 'label' }}
-                popupMatchSelectWidth={false}
-                options={pots.map((pot) => ({ value: pot.id, label: pot.name }))}
-                onChange={(pot_id) => keep({ pot_id })}
+                disabled={locked}
+                onPick={(pot) => keep({ pot_id: pot.id })}
               />
             </Form.Item>
             <Form.Item label={t('entry.recipe')} help={problem?.at('changes.recipe_id')}>
-              <Select
-                aria-label={t('entry.recipe')}
+              <RecordPicker
+                label={t('entry.recipe')}
+                useList={useRecipes}
                 value={entry.recipe.id}
-                showSearch={{ optionFilterProp: 'label' }}
-                popupMatchSelectWidth={false}
-                options={recipes.map((recipe) => ({ value: recipe.id, label: recipe.name }))}
-                onChange={(recipe_id) => keep({ recipe_id })}
+                disabled={locked}
+                onPick={(recipe) => keep({ recipe_id: recipe.id })}
               />
             </Form.Item>
             <Form.Item label={t('day.helper')}>
@@ -251,15 +247,14 @@ export function EntryDrawer({ day, entry, close }: Props) {
           <h3>{t('entry.feed')}</h3>
           <div className={common.fields3}>
             <Form.Item label={t('entry.fertiliser')}>
-              <Select
-                aria-label={t('entry.fertiliser')}
-                value={plan.fertiliser?.id ?? 0}
-                popupMatchSelectWidth={false}
-                options={[
-                  { value: 0, label: t('entry.noFertiliser') },
-                  ...fertilisers.map((each) => ({ value: each.id, label: each.name })),
-                ]}
-                onChange={(id) => keep({ fertiliser: id === 0 ? null : { id, share: plan.fertiliser?.share ?? 1 } })}
+              <RecordPicker
+                label={t('entry.fertiliser')}
+                useList={useFertilisers}
+                value={plan.fertiliser?.id ?? null}
+                disabled={locked}
+                fits={(each) => each.form !== 'liquid'}
+                none={{ label: t('entry.noFertiliser'), pick: () => keep({ fertiliser: null }) }}
+                onPick={({ id }) => keep({ fertiliser: { id, share: plan.fertiliser?.share ?? 1 } })}
               />
             </Form.Item>
             {plan.fertiliser !== null &&

@@ -47,8 +47,7 @@ describe('the plan of one plant', () => {
     server.on(CHANGE, changed);
     const { hand } = open();
     const field = await headspace();
-    await hand.clear(field);
-    await hand.type(field, '1.25');
+    await hand.write(field, '1.25');
     expect(await screen.findByText('Kept.')).toBeTruthy();
     expect(changes().at(-1)).toEqual({ revision: 1, changes: { headspace_cm: 1.25 } });
   });
@@ -57,11 +56,10 @@ describe('the plan of one plant', () => {
     server.on(CHANGE, changed);
     const { hand } = open();
     const field = await headspace();
-    await hand.clear(field);
-    await hand.type(field, '1');
+    await hand.write(field, '1');
     await screen.findByText('Kept.');
     const sent = changes().length;
-    await hand.type(screen.getByLabelText('Note for the bench'), 'soak it');
+    await hand.write(screen.getByLabelText('Note for the bench'), 'soak it');
     await waitFor(() => expect(changes().length).toBeGreaterThan(sent));
     expect(changes().at(-1)).toEqual({ revision: 1 + sent, changes: { note: 'soak it' } });
   });
@@ -70,8 +68,7 @@ describe('the plan of one plant', () => {
     server.on(CHANGE, changed);
     const { hand } = open();
     const field = await headspace();
-    await hand.clear(field);
-    await hand.type(field, 'a bit');
+    await hand.write(field, 'a bit');
     expect(await screen.findByText('Type a number, such as 2 or 1.5.')).toBeTruthy();
     await act(() => new Promise((resolve) => setTimeout(resolve, 600)));
     expect(changes()).toEqual([]);
@@ -81,8 +78,7 @@ describe('the plan of one plant', () => {
     server.on(CHANGE, () => refused({ path: 'changes.headspace_cm', message: 'Mirabeth changed it to 2.' }));
     const { hand } = open();
     const field = await headspace();
-    await hand.clear(field);
-    await hand.type(field, '1.5');
+    await hand.write(field, '1.5');
     expect((await screen.findAllByText('Mirabeth changed it to 2.')).length).toBeGreaterThan(0);
     expect(field.value).toBe('1.5');
   });
@@ -91,11 +87,10 @@ describe('the plan of one plant', () => {
     server.on(CHANGE, offline);
     const { hand } = open();
     const field = await headspace();
-    await hand.clear(field);
-    await hand.type(field, '1.5');
+    await hand.write(field, '1.5');
     expect(await screen.findByRole('alert')).toBeTruthy();
     server.on(CHANGE, changed);
-    await hand.type(screen.getByLabelText('Note for the bench'), 'dry');
+    await hand.write(screen.getByLabelText('Note for the bench'), 'dry');
     await screen.findByText('Kept.');
     expect(changes().at(-1)).toEqual({ revision: 1, changes: { headspace_cm: 1.5, note: 'dry' } });
   });
@@ -103,7 +98,7 @@ describe('the plan of one plant', () => {
   test('sends on closing what still waits', async () => {
     server.on(CHANGE, changed);
     const { hand, unmount } = open();
-    await hand.type(await screen.findByLabelText('Note for the bench'), 'x');
+    await hand.write(await screen.findByLabelText('Note for the bench'), 'x');
     unmount();
     await waitFor(() => expect(changes()).toEqual([{ revision: 1, changes: { note: 'x' } }]));
   });
@@ -182,7 +177,7 @@ describe('plant by plant', () => {
     await hand.click(screen.getByRole('button', { name: 'Not today' }));
     const drawer = await screen.findByRole('dialog');
     const why = within(drawer).getAllByRole('textbox')[0] as HTMLElement;
-    await hand.type(why, 'buds still asleep');
+    await hand.write(why, 'buds still asleep');
     await hand.click(within(drawer).getByRole('button', { name: 'Not today' }));
     await waitFor(() =>
       expect(server.calls.find((call) => call.method === 'POST')?.body).toMatchObject({

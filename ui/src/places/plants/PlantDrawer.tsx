@@ -1,5 +1,5 @@
 import { AutoComplete, Button, Checkbox, Form, Input, Select } from 'antd';
-import { useId, useState } from 'react';
+import { type ComponentProps, useId, useState } from 'react';
 import { useNavigate } from 'react-router';
 
 import { ApiProblem, type Schemas } from '../../api/client';
@@ -17,6 +17,7 @@ import { formOf, inputOf, type NumberName, type PlantForm, type TextName, wrongN
 import styles from './plants.module.css';
 import common from '../../styles/common.module.css';
 import { FormDrawer } from '../../kit/forms/FormDrawer';
+import { RecordPicker } from '../../kit/pickers/RecordPicker';
 
 const BURIED: Schemas['BuriedKind'][] = ['wires', 'plate', 'stone', 'foam', 'label', 'other'];
 const PLANS: Schemas['PlanKind'][] = ['root_work', 'next_pot', 'look', 'other'];
@@ -35,9 +36,6 @@ export function PlantDrawer({ plant, close }: { plant: Schemas['Plant'] | null; 
   const { t } = useWords();
   const [form, setForm] = useState<PlantForm>(() => formOf(plant));
   const [marked, setMarked] = useState<string[]>([]);
-  const sites = useSites({ per_page: 200 }).data?.data ?? [];
-  const pots = usePots({ per_page: 200 }).data?.data ?? [];
-  const recipes = useRecipes({ per_page: 200 }).data?.data ?? [];
   const places = usePlaces().data ?? [];
   const save = useSavePlant();
   const say = useUndoable();
@@ -89,22 +87,19 @@ export function PlantDrawer({ plant, close }: { plant: Schemas['Plant'] | null; 
       />
     </Form.Item>
   );
-  const record = (
+  const record = <Row extends { id: number; name: string }>(
+    name: 'site_id' | 'pot_id' | 'recipe_id',
     label: string,
-    value: number | null,
-    options: { id: number; name: string }[],
+    useList: ComponentProps<typeof RecordPicker<Row>>['useList'],
     none: string,
-    pick: (id: number | null) => void,
-    path: string,
   ) => (
-    <Form.Item label={label} help={errorAt(path)} validateStatus={errorAt(path) === undefined ? '' : 'error'}>
-      <Select
-        aria-label={label}
-        value={value ?? 0}
-        showSearch={{ optionFilterProp: 'label' }}
-        popupMatchSelectWidth={false}
-        options={[{ value: 0, label: none }, ...options.map(({ id, name }) => ({ value: id, label: name }))]}
-        onChange={(id) => pick(id === 0 ? null : id)}
+    <Form.Item label={label} help={errorAt(name)} validateStatus={errorAt(name) === undefined ? '' : 'error'}>
+      <RecordPicker
+        label={label}
+        useList={useList}
+        value={form[name]}
+        none={{ label: none, pick: () => set({ [name]: null }) }}
+        onPick={({ id }) => set({ [name]: id })}
       />
     </Form.Item>
   );
@@ -155,14 +150,7 @@ export function PlantDrawer({ plant, close }: { plant: Schemas['Plant'] | null; 
             onChange={(value: string) => set({ place: value })}
           />
         </Form.Item>
-        {record(
-          t('plants.field.site'),
-          form.site_id,
-          sites,
-          t('plants.field.noSite'),
-          (site_id) => set({ site_id }),
-          'site_id',
-        )}
+        {record('site_id', t('plants.field.site'), useSites, t('plants.field.noSite'))}
         {choice('exposure')}
         {choice('stand')}
         {choice('feed')}
@@ -177,22 +165,8 @@ export function PlantDrawer({ plant, close }: { plant: Schemas['Plant'] | null; 
       </Form.Item>
       <h3>{t('plants.section.in')}</h3>
       <div className={common.fields2}>
-        {record(
-          t('plants.field.pot'),
-          form.pot_id,
-          pots,
-          t('plants.field.noPot'),
-          (pot_id) => set({ pot_id }),
-          'pot_id',
-        )}
-        {record(
-          t('plants.field.mix'),
-          form.recipe_id,
-          recipes,
-          t('plants.field.noPot'),
-          (recipe_id) => set({ recipe_id }),
-          'recipe_id',
-        )}
+        {record('pot_id', t('plants.field.pot'), usePots, t('plants.field.noPot'))}
+        {record('recipe_id', t('plants.field.mix'), useRecipes, t('plants.field.noPot'))}
         {text('potted_on', t('plants.field.pottedOn'), { type: 'date' })}
         {number('planned_years', t('plants.field.plannedYears'), t('unit.years'), t('plants.field.usual'))}
       </div>
@@ -241,15 +215,12 @@ export function PlantDrawer({ plant, close }: { plant: Schemas['Plant'] | null; 
               onChange={(what) => change({ what })}
             />
             {step.what === 'next_pot' ? (
-              <Select
-                aria-label={t('plants.field.pot')}
-                value={step.pot_id ?? 0}
-                popupMatchSelectWidth={false}
-                options={[
-                  { value: 0, label: t('plants.field.noPot') },
-                  ...pots.map(({ id, name }) => ({ value: id, label: name })),
-                ]}
-                onChange={(id) => change({ pot_id: id === 0 ? null : id })}
+              <RecordPicker
+                label={t('plants.field.pot')}
+                useList={usePots}
+                value={step.pot_id}
+                none={{ label: t('plants.field.noPot'), pick: () => change({ pot_id: null }) }}
+                onPick={({ id }) => change({ pot_id: id })}
               />
             ) : (
               <Input

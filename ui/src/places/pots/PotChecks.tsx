@@ -8,11 +8,12 @@ import { useRecipes } from '../../api/recipes';
 import { useWords } from '../../i18n/words';
 import common from '../../styles/common.module.css';
 import styles from './pots.module.css';
+import { RecordPicker } from '../../kit/pickers/RecordPicker';
 
 /** The checks of a pot that matter, with a mix in it and perhaps for a plant. */
 export function PotChecks({ pot }: { pot: Schemas['Pot'] }) {
   const { t } = useWords();
-  const recipes = useRecipes({ per_page: 200 }).data?.data ?? [];
+  const recipes = useRecipes({ per_page: 1 }).data?.data ?? [];
   const [recipeId, setRecipeId] = useState<number | null>(null);
   const [plantId, setPlantId] = useState<number | null>(null);
   const [search, setSearch] = useState('');
@@ -27,11 +28,11 @@ export function PotChecks({ pot }: { pot: Schemas['Pot'] }) {
       <h3>{t('potcheck.title')}</h3>
       <div className={common.fields2}>
         <Form.Item label={t('potcheck.mix')}>
-          <Select
-            aria-label={t('potcheck.mix')}
+          <RecordPicker
+            label={t('potcheck.mix')}
+            useList={useRecipes}
             value={chosen}
-            options={recipes.map((recipe) => ({ value: recipe.id, label: recipe.name }))}
-            onChange={setRecipeId}
+            onPick={({ id }) => setRecipeId(id)}
           />
         </Form.Item>
         <Form.Item label={t('potcheck.plant')}>

@@ -1,9 +1,8 @@
 import { Select } from 'antd';
 import { useState } from 'react';
 
-import type { Schemas } from '../../../api/client';
+import { answerOf, api, type Schemas } from '../../../api/client';
 import { useMeta } from '../../../api/meta';
-import { useRecipes } from '../../../api/recipes';
 import { TradeMap, type TradePoint } from '../../../drawing/TradeMap';
 import { useWords } from '../../../i18n/words';
 import { useBlend } from '../state/BlendProvider';
@@ -23,7 +22,6 @@ export function TradeView({ question }: { question: Schemas['EvaluationInput'] |
   const { history, dispatch } = useBlend();
   const meta = useMeta();
   const currency = meta.data?.currency ?? 'EUR';
-  const recipes = useRecipes({ per_page: 100 });
   const [x, setX] = useState<Figure>('air');
   const [y, setY] = useState<Figure>('water_l');
   const { data, fresh } = useView('/views/trade', question);
@@ -66,11 +64,9 @@ export function TradeView({ question }: { question: Schemas['EvaluationInput'] |
       />
     </label>
   );
-  const open = (id: number) => {
-    const recipe = recipes.data?.data.find((each) => each.id === id);
-    if (recipe !== undefined) {
-      dispatch({ do: 'open', mix: opened(history.now, recipe) });
-    }
+  const open = async (id: number) => {
+    const recipe = answerOf(await api.GET('/recipes/{id}', { params: { path: { id } } }));
+    dispatch({ do: 'open', mix: opened(history.now, recipe) });
   };
 
   return (

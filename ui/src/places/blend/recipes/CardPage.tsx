@@ -32,9 +32,11 @@ export default function CardPage() {
   const question = useMemo(() => questionOf(mix), [mix]);
   const { data } = useLastGood('evaluation', question, ask);
   const said = usePreparationWords();
-  const pot = usePots({ per_page: 200 }).data?.data.find((each) => each.id === mix.potId);
-  const site = useSites({ per_page: 200 }).data?.data.find((each) => each.id === mix.situation.siteId);
-  const plant = useSpecies({ per_page: 200 }).data?.data.find((each) => each.id === mix.situation.speciesId);
+  const pot = usePots(just(mix.potId)).data?.data.find((each) => each.id === mix.potId);
+  const site = useSites(just(mix.situation.siteId)).data?.data.find((each) => each.id === mix.situation.siteId);
+  const plant = useSpecies(just(mix.situation.speciesId)).data?.data.find(
+    (each) => each.id === mix.situation.speciesId,
+  );
   const version = useRecipeVersions(mix.recipeId).data?.data[0];
   const total = sumOf(mix);
   if (mix.rows.length === 0) {
@@ -126,3 +128,6 @@ export default function CardPage() {
     </div>
   );
 }
+
+/** Asks for one of a list, to have its name. */
+const just = (id: number | null) => ({ per_page: 1, ...(id === null ? {} : { with: id }) });

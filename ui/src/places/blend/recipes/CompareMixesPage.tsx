@@ -24,6 +24,7 @@ import { FIGURES, figureText } from '../picture/figures';
 import blendStyles from '../blend.module.css';
 import common from '../../../styles/common.module.css';
 import styles from './recipes.module.css';
+import { RecordPicker } from '../../../kit/pickers/RecordPicker';
 
 const ask = async (body: Schemas['ComparisonInput'], signal: AbortSignal) =>
   answerOf(await api.POST('/compare', { body, signal }));
@@ -35,12 +36,10 @@ export default function CompareMixesPage() {
   const { history } = useBlend();
   const mix = history.now;
   const currency = useMeta().data?.currency ?? 'EUR';
-  const pots = usePots({ per_page: 200 }).data?.data ?? [];
-  const recipes = useRecipes({ per_page: 100 }).data?.data ?? [];
+  const pot = usePots({ per_page: 1, ...(mix.potId === null ? {} : { with: mix.potId }) }).data?.data[0];
   const versions = useRecipeVersions(mix.recipeId).data?.data ?? [];
-  const sites = useSites({ per_page: 100 }).data?.data ?? [];
   const [thereHours, setThereHours] = useState(24);
-  const potName = pots.find((pot) => pot.id === mix.potId)?.name ?? '';
+  const potName = pot?.id === mix.potId ? (pot?.name ?? '') : '';
   const mixName = mix.recipeName === '' ? t('compare.now') : mix.recipeName;
   const now = questionOf(mix);
   const [items, setItems] = useState<Compared[]>(() => {
@@ -102,16 +101,13 @@ export default function CompareMixesPage() {
         <Button disabled={isFull || now === null} onClick={() => add(mixName, now)}>
           {t('compare.now')}
         </Button>
-        {picker(
-          t('compare.addRecipe'),
-          recipes.map((recipe) => ({ value: recipe.id, label: recipe.name })),
-          (id) => {
-            const recipe = recipes.find((each) => each.id === id);
-            if (recipe !== undefined) {
-              add(recipe.name, questionOf({ ...opened(mix, recipe), group: mix.group }));
-            }
-          },
-        )}
+        <RecordPicker
+          label={t('compare.addRecipe')}
+          useList={useRecipes}
+          value={null}
+          disabled={isFull}
+          onPick={(recipe) => add(recipe.name, questionOf({ ...opened(mix, recipe), group: mix.group }))}
+        />
         {picker(
           t('compare.addVersion'),
           versions.map((version) => ({
@@ -125,21 +121,23 @@ export default function CompareMixesPage() {
             }
           },
         )}
-        {picker(
-          t('compare.addPot'),
-          pots.map((pot) => ({ value: pot.id, label: pot.name })),
-          (potId) =>
+        <RecordPicker
+          label={t('compare.addPot')}
+          useList={usePots}
+          value={null}
+          disabled={isFull}
+          onPick={({ id, name }) =>
+            add(t('compare.inPot', { mix: mixName, pot: name }), questionOf({ ...mix, potId: id, potChange: null }))
+          }
+        />
+        <RecordPicker
+          label={t('compare.addSite')}
+          useList={useSites}
+          value={null}
+          disabled={isFull}
+          onPick={({ id: siteId, name }) =>
             add(
-              t('compare.inPot', { mix: mixName, pot: pots.find((pot) => pot.id === potId)?.name ?? '' }),
-              questionOf({ ...mix, potId, potChange: null }),
-            ),
-        )}
-        {picker(
-          t('compare.addSite'),
-          sites.map((site) => ({ value: site.id, label: site.name })),
-          (siteId) =>
-            add(
-              t('compare.atSite', { mix: mixName, site: sites.find((site) => site.id === siteId)?.name ?? '' }),
+              t('compare.atSite', { mix: mixName, site: name }),
               questionOf({
                 ...mix,
                 situation: {
@@ -149,8 +147,9 @@ export default function CompareMixesPage() {
                   hours: { ...mix.situation.hours, summer: thereHours },
                 },
               }),
-            ),
-        )}
+            )
+          }
+        />
         <label className="compare-there">
           {t('compare.habitThere')}{' '}
           <Select

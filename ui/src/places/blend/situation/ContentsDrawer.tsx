@@ -10,6 +10,7 @@ import type { Contents } from '../state/situationState';
 import { typedNumber } from '../../../i18n/numbers';
 import common from '../../../styles/common.module.css';
 import styles from './situation.module.css';
+import { RecordPicker } from '../../../kit/pickers/RecordPicker';
 
 const TREATMENTS: Schemas['BallTreatment'][] = ['untouched', 'teased', 'combed', 'washed'];
 type NumberOf = 'share' | 'length' | 'width' | 'height' | 'years' | 'wallCm' | 'objects' | 'bed' | 'collar' | 'mound';
@@ -39,7 +40,6 @@ export function ContentsDrawer({
   const { t } = useWords();
   const { history, dispatch } = useBlend();
   const { contents } = history.now;
-  const recipes = useRecipes({ per_page: 100 });
   const set = (touches: string, change: Partial<Contents>) => dispatch({ do: 'contents', touches, contents: change });
   const number = (field: NumberOf, label: string, unit: string) => (
     <NumberField
@@ -84,14 +84,12 @@ export function ContentsDrawer({
                 />
               </Form.Item>
               <Form.Item label={t('contents.oldMix')}>
-                <Select
-                  aria-label={t('contents.oldMix')}
-                  value={contents.oldRecipeId ?? 0}
-                  options={[
-                    { value: 0, label: t('contents.oldSame') },
-                    ...(recipes.data?.data ?? []).map((recipe) => ({ value: recipe.id, label: recipe.name })),
-                  ]}
-                  onChange={(id) => set('oldRecipe', { oldRecipeId: id === 0 ? null : id })}
+                <RecordPicker
+                  label={t('contents.oldMix')}
+                  useList={useRecipes}
+                  value={contents.oldRecipeId}
+                  none={{ label: t('contents.oldSame'), pick: () => set('oldRecipe', { oldRecipeId: null }) }}
+                  onPick={({ id }) => set('oldRecipe', { oldRecipeId: id })}
                 />
               </Form.Item>
               {number('years', t('contents.years'), t('unit.years'))}

@@ -1,4 +1,4 @@
-import { Button, Form, Select } from 'antd';
+import { Button, Form } from 'antd';
 import { type Dispatch, lazy, memo, Suspense, useCallback, useEffect, useState } from 'react';
 import { Link } from 'react-router';
 
@@ -15,6 +15,7 @@ import { SpeciesPicker } from '../../../kit/pickers/SpeciesPicker';
 import { typedNumber } from '../../../i18n/numbers';
 import common from '../../../styles/common.module.css';
 import styles from './situation.module.css';
+import { RecordPicker } from '../../../kit/pickers/RecordPicker';
 
 const ContentsDrawer = lazy(() => import('./ContentsDrawer').then((module) => ({ default: module.ContentsDrawer })));
 const SituationDrawer = lazy(() => import('./SituationDrawer').then((module) => ({ default: module.SituationDrawer })));
@@ -60,11 +61,11 @@ interface ChoiceProps {
 const ThreeChoices = memo(function ThreeChoices(props: ChoiceProps) {
   const { group, speciesId, potId, siteId, potWrong, wrong, dispatch, more } = props;
   const { t, n } = useWords();
-  const pots = usePots({ per_page: 200 });
-  const sites = useSites({ per_page: 200 });
+  const pots = usePots({ per_page: 1 });
+  const sites = useSites({ per_page: 1, sort: 'id' });
   const firstPot = pots.data?.data[0]?.id;
   // the first that was set up is the yard itself
-  const firstSite = sites.data?.data.map((site) => site.id).sort((a, b) => a - b)[0];
+  const firstSite = sites.data?.data[0]?.id;
   useEffect(() => {
     if (firstPot !== undefined) {
       dispatch({ do: 'firstPot', potId: firstPot });
@@ -91,34 +92,32 @@ const ThreeChoices = memo(function ThreeChoices(props: ChoiceProps) {
             {t('blend.noPots')} <Link to="/pots?new=1">{t('blend.addPot')}</Link>
           </p>
         ) : (
-          <Select
-            aria-label={t('blend.pot')}
+          <RecordPicker
+            label={t('blend.pot')}
             placeholder={t('blend.potPick')}
+            useList={usePots}
             value={potId}
-            showSearch={{ optionFilterProp: 'label' }}
-            options={(pots.data?.data ?? []).map((pot) => ({ value: pot.id, label: pot.name, pot }))}
-            optionRender={({ data }) => (
-              <span className={common.pickerOption}>
-                <PotOutline outline={data.pot.outline} width={36} height={24} />
-                <span>{data.pot.name}</span>
-                <small>{n(data.pot.volume_l, 2)} L</small>
-              </span>
+            look={(pot) => (
+              <>
+                <PotOutline outline={pot.outline} width={36} height={24} />
+                <span>{pot.name}</span>
+                <small>{n(pot.volume_l, 2)} L</small>
+              </>
             )}
-            onChange={(id) => dispatch({ do: 'change', touches: 'pot', mix: { potId: id, potChange: null } })}
+            onPick={({ id }) => dispatch({ do: 'change', touches: 'pot', mix: { potId: id, potChange: null } })}
           />
         )}
       </Form.Item>
       <Form.Item label={t('blend.site')}>
-        <Select
-          aria-label={t('blend.site')}
-          placeholder={t('blend.noSite')}
+        <RecordPicker
+          label={t('blend.site')}
+          useList={useSites}
           value={siteId}
-          allowClear
-          showSearch={{ optionFilterProp: 'label' }}
-          options={(sites.data?.data ?? []).map((site) => ({ value: site.id, label: site.name }))}
-          onChange={(id: number | undefined) =>
-            dispatch({ do: 'situation', touches: 'site', situation: { siteId: id ?? null } })
-          }
+          none={{
+            label: t('blend.noSite'),
+            pick: () => dispatch({ do: 'situation', touches: 'site', situation: { siteId: null } }),
+          }}
+          onPick={({ id }) => dispatch({ do: 'situation', touches: 'site', situation: { siteId: id } })}
         />
       </Form.Item>
       <Form.Item label={t('blend.situation')} validateStatus={wrong === undefined ? '' : 'error'} help={wrong}>
