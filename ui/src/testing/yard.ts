@@ -1,14 +1,17 @@
 import type { Schemas } from '../api/client';
 import batch from './answers/batch.json';
 import batches from './answers/batches.json';
+import comparison from './answers/comparison.json';
 import components from './answers/components.json';
 import day from './answers/day.json';
 import days from './answers/days.json';
+import evaluation from './answers/evaluation.json';
 import fertilisers from './answers/fertilisers.json';
 import instruments from './answers/instruments.json';
 import lots from './answers/lots.json';
 import meta from './answers/meta.json';
 import movements from './answers/movements.json';
+import plan from './answers/plan.json';
 import plans from './answers/plans.json';
 import plant from './answers/plant.json';
 import plants from './answers/plants.json';
@@ -25,7 +28,15 @@ import tasks from './answers/tasks.json';
 import test from './answers/test.json';
 import tests from './answers/tests.json';
 import today from './answers/today.json';
+import topUp from './answers/top-up.json';
 import vessels from './answers/vessels.json';
+import ageing from './answers/view-ageing.json';
+import compaction from './answers/view-compaction.json';
+import curve from './answers/view-curve.json';
+import depths from './answers/view-depths.json';
+import trade from './answers/view-trade.json';
+import triangle from './answers/view-triangle.json';
+import written from './answers/words.json';
 import { server } from './server';
 
 const as = <T>(answer: unknown): T => structuredClone(answer) as T;
@@ -35,8 +46,11 @@ export const yard = {
   batch: () => as<Schemas['Batch']>(batch),
   component: () => as<Schemas['ComponentSheet']>(sheet).component,
   components: () => as<{ data: Schemas['Component'][]; page: number; per_page: number; total: number }>(components),
+  comparison: () => as<Schemas['Comparison']>(comparison),
   day: () => as<Schemas['PottingDay']>(day),
+  evaluation: () => as<Schemas['Evaluation']>(evaluation),
   fertilisers: () => as<{ data: Schemas['Fertiliser'][] }>(fertilisers).data,
+  plan: () => as<Schemas['BatchPlan']>(plan),
   plant: () => as<Schemas['PlantDossier']>(plant),
   plants: () => as<{ data: Schemas['Plant'][] }>(plants).data,
   pots: () => as<{ data: Schemas['Pot'][] }>(pots).data,
@@ -52,7 +66,7 @@ export const yard = {
   vessels: () => as<{ data: Schemas['Vessel'][] }>(vessels).data,
 };
 
-/** Opens the yard: every question that only looks is answered. */
+/** Opens the yard: every question that only looks or works something out is answered. */
 export function openYard(): void {
   const answers: Record<string, unknown> = {
     '/batches': batches,
@@ -89,5 +103,21 @@ export function openYard(): void {
   };
   for (const [path, answer] of Object.entries(answers)) {
     server.on(`GET ${path}`, () => structuredClone(answer));
+  }
+  const worked: Record<string, unknown> = {
+    '/batches/plan': plan,
+    '/compare': comparison,
+    '/evaluate': evaluation,
+    '/views/ageing': ageing,
+    '/views/compaction': compaction,
+    '/views/curve': curve,
+    '/views/depths': depths,
+    '/views/trade': trade,
+    '/views/triangle': triangle,
+    '/writing/read': written,
+    '/writing/top-up': topUp,
+  };
+  for (const [path, answer] of Object.entries(worked)) {
+    server.on(`POST ${path}`, () => structuredClone(answer));
   }
 }

@@ -5,6 +5,7 @@ import { answerOf, api, type Schemas } from '../../../api/client';
 import { useMeta } from '../../../api/meta';
 import { TradeMap, type TradePoint } from '../../../drawing/TradeMap';
 import { useWords } from '../../../i18n/words';
+import { useUndoable } from '../../../kit/hooks/useUndoable';
 import { useBlend } from '../state/BlendProvider';
 import { opened } from '../state/blendState';
 import { FIGURES, figureText } from './figures';
@@ -20,6 +21,7 @@ export function TradeView({ question }: { question: Schemas['EvaluationInput'] |
   const words = useWords();
   const { t } = words;
   const { history, dispatch } = useBlend();
+  const say = useUndoable();
   const meta = useMeta();
   const currency = meta.data?.currency ?? 'EUR';
   const [x, setX] = useState<Figure>('air');
@@ -65,8 +67,12 @@ export function TradeView({ question }: { question: Schemas['EvaluationInput'] |
     </label>
   );
   const open = async (id: number) => {
-    const recipe = answerOf(await api.GET('/recipes/{id}', { params: { path: { id } } }));
-    dispatch({ do: 'open', mix: opened(history.now, recipe) });
+    try {
+      const recipe = answerOf(await api.GET('/recipes/{id}', { params: { path: { id } } }));
+      dispatch({ do: 'open', mix: opened(history.now, recipe) });
+    } catch (problem) {
+      say(problem instanceof Error ? problem.message : t('problem.offline'));
+    }
   };
 
   return (
@@ -109,7 +115,7 @@ export function TradeView({ question }: { question: Schemas['EvaluationInput'] |
                   <button
                     type="button"
                     className={styles.asLink}
-                    onClick={() => open(point.recipe_id ?? 0)}
+                    onClick={() => void open(point.recipe_id ?? 0)}
                     title={t('trade.open', { name: point.name })}
                   >
                     {said}
