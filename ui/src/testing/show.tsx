@@ -60,6 +60,8 @@ function newHand() {
     ...hand,
     write: async (field: HTMLElement, text: string) => {
       await hand.click(field);
+      // a dialog that has just opened may have taken the focus to its first field meanwhile
+      field.focus();
       (field as HTMLInputElement).select();
       await hand.paste(text);
     },
