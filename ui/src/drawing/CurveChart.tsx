@@ -1,10 +1,18 @@
 import { scaleLinear, scaleLog } from 'd3-scale';
+import { area, line } from 'd3-shape';
+
+import { ChartFrame, dashesOf, field, ticksOf, within } from './ChartFrame';
 import styles from './drawing.module.css';
+
+interface Point {
+  x: number;
+  y: number;
+}
 
 export interface Curve {
   label: string;
   colour: string;
-  points: { x: number; y: number }[];
+  points: Point[];
   /** Whether the space below it is filled. */
   filled?: boolean;
 }
@@ -20,69 +28,48 @@ interface Props {
   yTop: number;
 }
 
-const WIDTH = 560;
-const HEIGHT = 250;
-const LEFT = 48;
-const RIGHT = 30;
-const TOP = 26;
-const BOTTOM = 44;
-const DASHES = ['', '7 4', '2 3', '9 3 2 3'];
+const BOX = { width: 560, height: 250, left: 48, right: 30, top: 26, bottom: 44 };
 
 /** Curves over a logarithmic axis, told apart by dashes as well as colour; CurveKey names them. */
 export function CurveChart({ title, curves, xTicks, xLabel, yLabel, xText, yText, yTop }: Props) {
   const xs = curves.flatMap((curve) => curve.points.map((point) => point.x));
-  const x = scaleLog([Math.min(...xs), Math.max(...xs)], [LEFT, WIDTH - RIGHT]).clamp(true);
-  const y = scaleLinear([0, yTop], [HEIGHT - BOTTOM, TOP]);
-  const line = (curve: Curve) =>
-    curve.points.map((point) => `${x(point.x).toFixed(1)} ${y(point.y).toFixed(1)}`).join('L');
-  const [from, to] = x.domain();
+  const x = scaleLog([Math.min(...xs), Math.max(...xs)], field(BOX).x).clamp(true);
+  const y = scaleLinear([0, yTop], field(BOX).y);
+  const path = line<Point>(
+    (point) => x(point.x),
+    (point) => y(point.y),
+  );
+  const below = area<Point>(
+    (point) => x(point.x),
+    y(0),
+    (point) => y(point.y),
+  );
 
   return (
-    <svg className={styles.curveChart} viewBox={`0 0 ${WIDTH} ${HEIGHT}`} role="img" aria-label={title}>
-      {y.ticks(5).map((tick) => (
-        <g key={tick} className={styles.axis}>
-          <line x1={LEFT} x2={WIDTH - RIGHT} y1={y(tick)} y2={y(tick)} className={styles.grid} />
-          <text x={LEFT - 6} y={y(tick) + 4} textAnchor="end">
-            {yText(tick)}
-          </text>
-        </g>
-      ))}
-      {xTicks
-        .filter((tick) => tick >= (from ?? 0) * 0.999 && tick <= (to ?? 0) * 1.001)
-        .map((tick) => (
-          <g key={tick} className={styles.axis}>
-            <line x1={x(tick)} x2={x(tick)} y1={HEIGHT - BOTTOM} y2={HEIGHT - BOTTOM + 4} />
-            <text x={x(tick)} y={HEIGHT - BOTTOM + 17} textAnchor="middle">
-              {xText(tick)}
-            </text>
-          </g>
-        ))}
-      <line x1={LEFT} x2={WIDTH - RIGHT} y1={HEIGHT - BOTTOM} y2={HEIGHT - BOTTOM} className={styles.axis} />
+    <ChartFrame
+      box={BOX}
+      title={title}
+      className={styles.curveChart}
+      ruled
+      outdent={0}
+      xTicks={ticksOf(x, within(xTicks, x.domain()), xText)}
+      yTicks={ticksOf(y, y.ticks(5), yText)}
+      xLabel={xLabel}
+      yLabel={yLabel}
+    >
       {curves.map((curve, i) => (
         <g key={curve.label}>
-          {curve.filled === true && (
-            <path
-              d={`M${x(curve.points[0]?.x ?? 1)} ${y(0)}L${line(curve)}L${x(curve.points.at(-1)?.x ?? 1)} ${y(0)}z`}
-              fill={curve.colour}
-              opacity={0.75}
-            />
-          )}
+          {curve.filled === true && <path d={below(curve.points) ?? ''} fill={curve.colour} opacity={0.75} />}
           <path
-            d={`M${line(curve)}`}
+            d={path(curve.points) ?? ''}
             fill="none"
             stroke={curve.filled === true ? 'var(--ink)' : curve.colour}
             strokeWidth={curve.filled === true ? 1 : 2.6}
-            strokeDasharray={DASHES[i % DASHES.length]}
+            strokeDasharray={dashesOf(i)}
           />
         </g>
       ))}
-      <text x={LEFT} y={14} className={styles.caption}>
-        {yLabel}
-      </text>
-      <text x={(LEFT + WIDTH - RIGHT) / 2} y={HEIGHT - 6} textAnchor="middle" className={styles.caption}>
-        {xLabel}
-      </text>
-    </svg>
+    </ChartFrame>
   );
 }
 
@@ -96,15 +83,7 @@ export function CurveKey({ curves }: { curves: Pick<Curve, 'label' | 'colour' | 
             {curve.filled === true ? (
               <rect width="34" height="12" fill={curve.colour} />
             ) : (
-              <line
-                x1="0"
-                x2="34"
-                y1="6"
-                y2="6"
-                stroke={curve.colour}
-                strokeWidth="3"
-                strokeDasharray={DASHES[i % DASHES.length]}
-              />
+              <line x1="0" x2="34" y1="6" y2="6" stroke={curve.colour} strokeWidth="3" strokeDasharray={dashesOf(i)} />
             )}
           </svg>
           {curve.label}

@@ -1,5 +1,7 @@
 import { scaleLinear, scaleLog } from 'd3-scale';
+import { line } from 'd3-shape';
 
+import { ChartFrame, dashesOf, field, ticksOf, within } from './ChartFrame';
 import type { Curve } from './CurveChart';
 import styles from './drawing.module.css';
 
@@ -34,14 +36,10 @@ interface Props {
   xTicks?: number[];
 }
 
-const LEFT = 46;
 const WIDE = 600;
 /** Room for the names of curves, and without names. */
 const RIGHT_NAMED = 78;
 const RIGHT_BARE = 14;
-const TOP = 28;
-const BOTTOM = 40;
-const DASHES = ['', '7 4', '2 3', '9 3 2 3'];
 /** Labels nearer to each other than this are moved apart. */
 const LINE = 15;
 
@@ -55,46 +53,39 @@ export function PlainChart(props: Props) {
     ...dots.map((dot) => dot.y),
     ...levels.map((level) => level.y),
   ];
-  const top = props.yTop ?? Math.max(...ys, 1e-9) * 1.08;
+  const box = { width, height, left: 46, right, top: 28, bottom: 40 };
   const domain = [Math.min(...xs), Math.max(...xs)];
-  const x = (log ? scaleLog : scaleLinear)(domain, [LEFT, width - right]).clamp(true);
-  const y = scaleLinear([0, top], [height - BOTTOM, TOP]).clamp(true);
-  const ticks = props.xTicks ?? x.ticks(width < WIDE ? 4 : 6);
+  const x = (log ? scaleLog : scaleLinear)(domain, field(box).x).clamp(true);
+  const y = scaleLinear([0, props.yTop ?? Math.max(...ys, 1e-9) * 1.08], field(box).y).clamp(true);
+  const path = line<{ x: number; y: number }>(
+    (point) => x(point.x),
+    (point) => y(point.y),
+  );
   const ends = spread(curves.map((curve) => y(curve.points.at(-1)?.y ?? 0)));
 
   return (
-    <svg className={styles.plainChart} viewBox={`0 0 ${width} ${height}`} role="img" aria-label={title}>
-      {y.ticks(height < 200 ? 3 : 5).map((tick) => (
-        <g key={tick} className={styles.axis}>
-          <line x1={LEFT} x2={width - right} y1={y(tick)} y2={y(tick)} className={styles.grid} />
-          <text x={LEFT - 6} y={y(tick) + 4} textAnchor="end">
-            {props.yText(tick)}
-          </text>
-        </g>
-      ))}
-      {ticks
-        .filter((tick) => tick >= (domain[0] ?? 0) * 0.999 && tick <= (domain[1] ?? 0) * 1.001)
-        .map((tick) => (
-          <g key={tick} className={styles.axis}>
-            <line x1={x(tick)} x2={x(tick)} y1={height - BOTTOM} y2={height - BOTTOM + 4} />
-            <text x={x(tick)} y={height - BOTTOM + 17} textAnchor="middle">
-              {props.xText(tick)}
-            </text>
-          </g>
-        ))}
-      <line x1={LEFT} x2={width - right} y1={height - BOTTOM} y2={height - BOTTOM} className={styles.axis} />
+    <ChartFrame
+      box={box}
+      title={title}
+      className={styles.plainChart}
+      ruled
+      xTicks={ticksOf(x, within(props.xTicks ?? x.ticks(width < WIDE ? 4 : 6), domain), props.xText)}
+      yTicks={ticksOf(y, y.ticks(height < 200 ? 3 : 5), props.yText)}
+      xLabel={props.xLabel}
+      yLabel={props.yLabel}
+    >
       {levels.map((level) => (
         <g key={level.label} className={styles.level}>
-          <line x1={LEFT} x2={width - right} y1={y(level.y)} y2={y(level.y)} />
-          <text x={LEFT + 4} y={y(level.y) - 4}>
+          <line x1={box.left} x2={width - right} y1={y(level.y)} y2={y(level.y)} />
+          <text x={box.left + 4} y={y(level.y) - 4}>
             {level.label}
           </text>
         </g>
       ))}
       {marks.map((mark, i) => (
         <g key={mark.label} className={styles.mark}>
-          <line x1={x(mark.x)} x2={x(mark.x)} y1={TOP - 4} y2={height - BOTTOM} />
-          <text x={x(mark.x) + 4} y={TOP + 8 + (i % 3) * LINE}>
+          <line x1={x(mark.x)} x2={x(mark.x)} y1={box.top - 4} y2={height - box.bottom} />
+          <text x={x(mark.x) + 4} y={box.top + 8 + (i % 3) * LINE}>
             {mark.label}
           </text>
         </g>
@@ -102,11 +93,11 @@ export function PlainChart(props: Props) {
       {curves.map((curve, i) => (
         <g key={curve.label || i}>
           <path
-            d={`M${curve.points.map((point) => `${x(point.x).toFixed(1)} ${y(point.y).toFixed(1)}`).join('L')}`}
+            d={path(curve.points) ?? ''}
             fill="none"
             stroke={curve.colour}
             strokeWidth={2.6}
-            strokeDasharray={DASHES[i % DASHES.length]}
+            strokeDasharray={dashesOf(i)}
           />
           <text x={width - right + 6} y={(ends[i] ?? 0) + 4} className={styles.curveName}>
             {curve.label}
@@ -123,13 +114,7 @@ export function PlainChart(props: Props) {
           )}
         </g>
       ))}
-      <text x={LEFT - 40} y={14} className={styles.caption}>
-        {props.yLabel}
-      </text>
-      <text x={(LEFT + width - right) / 2} y={height - 6} textAnchor="middle" className={styles.caption}>
-        {props.xLabel}
-      </text>
-    </svg>
+    </ChartFrame>
   );
 }
 

@@ -1,4 +1,6 @@
 import { scaleLinear } from 'd3-scale';
+
+import { ChartFrame, field, ticksOf } from './ChartFrame';
 import styles from './drawing.module.css';
 
 export interface TradePoint {
@@ -19,34 +21,27 @@ interface Props {
   title: string;
 }
 
-const WIDTH = 600;
-const HEIGHT = 330;
-const LEFT = 54;
-const RIGHT = 24;
-const TOP = 28;
-const BOTTOM = 42;
+const BOX = { width: 600, height: 330, left: 54, right: 24, top: 28, bottom: 42 };
+/** From here on a name stands left of its point. */
+const TURN = BOX.width - 150;
 
 /** Two figures against each other: this mix as a disc, its variants joined to it, other recipes as squares. */
 export function TradeMap({ points, xLabel, yLabel, xText, yText, title }: Props) {
-  const x = scaleLinear(widened(points.map((point) => point.x)), [LEFT, WIDTH - RIGHT]).nice();
-  const y = scaleLinear(widened(points.map((point) => point.y)), [HEIGHT - BOTTOM, TOP]).nice();
+  const x = scaleLinear(widened(points.map((point) => point.x)), field(BOX).x).nice();
+  const y = scaleLinear(widened(points.map((point) => point.y)), field(BOX).y).nice();
   const now = points.find((point) => point.kind === 'this');
 
   return (
-    <svg className={styles.tradeMap} viewBox={`0 0 ${WIDTH} ${HEIGHT}`} role="img" aria-label={title}>
-      {y.ticks(5).map((tick) => (
-        <g key={tick} className={styles.axis}>
-          <line x1={LEFT} x2={WIDTH - RIGHT} y1={y(tick)} y2={y(tick)} className={styles.grid} />
-          <text x={LEFT - 6} y={y(tick) + 4} textAnchor="end">
-            {yText(tick)}
-          </text>
-        </g>
-      ))}
-      {x.ticks(6).map((tick) => (
-        <text key={tick} x={x(tick)} y={HEIGHT - BOTTOM + 17} textAnchor="middle" className={styles.axisText}>
-          {xText(tick)}
-        </text>
-      ))}
+    <ChartFrame
+      box={BOX}
+      title={title}
+      className={styles.tradeMap}
+      outdent={46}
+      xTicks={ticksOf(x, x.ticks(6), xText)}
+      yTicks={ticksOf(y, y.ticks(5), yText)}
+      xLabel={xLabel}
+      yLabel={yLabel}
+    >
       {points
         .filter((point) => point.kind === 'variant')
         .map((point) => (
@@ -63,9 +58,9 @@ export function TradeMap({ points, xLabel, yLabel, xText, yText, title }: Props)
             <title>{point.say}</title>
             <rect x={x(point.x) - 5} y={y(point.y) - 5} width={10} height={10} />
             <text
-              x={x(point.x) + (x(point.x) > WIDTH - 150 ? -9 : 9)}
+              x={x(point.x) + (x(point.x) > TURN ? -9 : 9)}
               y={y(point.y) + 4}
-              textAnchor={x(point.x) > WIDTH - 150 ? 'end' : 'start'}
+              textAnchor={x(point.x) > TURN ? 'end' : 'start'}
             >
               {point.label}
             </text>
@@ -75,21 +70,15 @@ export function TradeMap({ points, xLabel, yLabel, xText, yText, title }: Props)
         <g className={styles.tradeThis}>
           <circle cx={x(now.x)} cy={y(now.y)} r={8} />
           <text
-            x={x(now.x) + (x(now.x) > WIDTH - 150 ? -12 : 12)}
+            x={x(now.x) + (x(now.x) > TURN ? -12 : 12)}
             y={y(now.y) - 9}
-            textAnchor={x(now.x) > WIDTH - 150 ? 'end' : 'start'}
+            textAnchor={x(now.x) > TURN ? 'end' : 'start'}
           >
             {now.label}
           </text>
         </g>
       )}
-      <text x={LEFT - 46} y={14} className={styles.caption}>
-        {yLabel}
-      </text>
-      <text x={(LEFT + WIDTH - RIGHT) / 2} y={HEIGHT - 6} textAnchor="middle" className={styles.caption}>
-        {xLabel}
-      </text>
-    </svg>
+    </ChartFrame>
   );
 }
 
