@@ -12,7 +12,7 @@ test('from a recipe to the mixing sheet', function (): void {
     $this->waitUntilFresh();
     $this->pick('Pot', 'Rectangle 40');
     $this->waitUntilFresh();
-    $this->see('Pines and junipers in this pot want 14% to 38%.');
+    $this->waitFor('//li[contains(@class,"verdict-good")][contains(.,"Pines and junipers in this pot want 14% to 38%.")]');
     $before = $this->verdict('Reaction (pH)');
 
     $this->click('One part more of Composted bark fine 2-8 mm');
@@ -130,7 +130,7 @@ test('a stale answer is never shown as fresh, and typing is never blocked', func
     $this->waitUntilFresh();
     $picture = $this->waitFor('//*[name()="svg"][contains(@class,"pot-section")]')->getAttribute('aria-label');
     $this->chrome()->devtools('Network.enable');
-    $this->chrome()->devtools('Network.emulateNetworkConditions', ['offline' => false, 'latency' => 1200, 'downloadThroughput' => -1, 'uploadThroughput' => -1]);
+    $this->chrome()->devtools('Network.emulateNetworkConditions', ['offline' => false, 'latency' => 3000, 'downloadThroughput' => -1, 'uploadThroughput' => -1]);
     try {
         $this->type('Parts of Pumice 3-6 mm', '9');
         $this->see('Working it out');

@@ -5,7 +5,11 @@ declare(strict_types=1);
 namespace Tests\Browser;
 
 use Facebook\WebDriver\Exception\ElementClickInterceptedException;
+use Facebook\WebDriver\Exception\JavascriptErrorException;
+use Facebook\WebDriver\Exception\ScriptTimeoutException;
 use Facebook\WebDriver\Exception\StaleElementReferenceException;
+use Facebook\WebDriver\Exception\UnknownErrorException;
+use Facebook\WebDriver\Remote\RemoteExecuteMethod;
 use Facebook\WebDriver\Remote\RemoteWebElement;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
@@ -14,6 +18,32 @@ use PHPUnit\Framework\TestCase;
 /** A test in the real interface: the served demo yard in a headless browser. One server and one browser serve all tests. */
 abstract class BrowserTestCase extends TestCase
 {
+    /** What a question needs in the page: the first element of an XPath that is shown, and to ask until an answer is there. */
+    private const IN_THE_PAGE = <<<'JS'
+        const first = (xpath) => {
+            const found = document.evaluate(xpath, document, null, XPathResult.ORDERED_NODE_SNAPSHOT_TYPE, null);
+            for (let i = 0; i < found.snapshotLength; ++i) {
+                const box = found.snapshotItem(i).getBoundingClientRect();
+                if (box.width > 0 && box.height > 0 && found.snapshotItem(i).checkVisibility({ visibilityProperty: true })) {
+                    return found.snapshotItem(i);
+                }
+            }
+            return null;
+        };
+        const until = (look, ms, done) => {
+            const last = performance.now() + ms;
+            const again = () => {
+                const found = look();
+                if (found || performance.now() > last) {
+                    done(found || false);
+                } else {
+                    setTimeout(again, 30);
+                }
+            };
+            again();
+        };
+        JS;
+
     private static ?Site $site = null;
     private static ?Chrome $chrome = null;
 
@@ -62,35 +92,43 @@ abstract class BrowserTestCase extends TestCase
     /** The first element that an XPath finds, once it is there and shown. */
     public function waitFor(string $xpath, float $seconds = 6.0): RemoteWebElement
     {
-        $until = microtime(true) + $seconds;
-        do {
-            $shown = $this->shown($xpath);
-            if ($shown !== []) {
-                return $shown[0];
-            }
-            usleep(25_000);
-        } while (microtime(true) < $until);
-        self::fail('Not shown: '.$xpath."\n".mb_strimwidth($this->text(), 0, 1500));
+        $found = $this->wait('first(arguments[0])', $xpath, $seconds);
+        if (! $found instanceof RemoteWebElement) {
+            self::fail('Not shown: '.$xpath."\n".mb_strimwidth($this->text(), 0, 1500));
+        }
+
+        return $found;
     }
 
     public function waitUntilGone(string $xpath, float $seconds = 6.0): void
     {
-        $until = microtime(true) + $seconds;
-        do {
-            if ($this->shown($xpath) === []) {
-                $this->addToAssertionCount(1);
-
-                return;
-            }
-            usleep(25_000);
-        } while (microtime(true) < $until);
-        self::fail('Still shown: '.$xpath);
+        self::assertTrue($this->wait('first(arguments[0]) === null', $xpath, $seconds), 'Still shown: '.$xpath);
     }
 
     public function see(string $text): void
     {
-        $this->waitFor('//body//*[contains(normalize-space(.), '.self::quoted($text).')]');
-        $this->addToAssertionCount(1);
+        self::assertTrue($this->wait('document.body.innerText.replace(/\s+/g, " ").includes(arguments[0])', $text, 6.0), 'Not to be read: '.$text."\n".mb_strimwidth($this->text(), 0, 1500));
+    }
+
+    /**
+     * Asks in the page itself, again and again, until something is so: each question from outside would cost a way there and back.
+     *
+     * @return RemoteWebElement|bool an element, or whether it was so in time
+     */
+    private function wait(string $isSo, string $about, float $seconds): RemoteWebElement|bool
+    {
+        $until = microtime(true) + $seconds;
+        do {
+            try {
+                $found = $this->chrome()->driver->executeAsyncScript(self::IN_THE_PAGE.sprintf('until(() => %s, arguments[1], arguments[2]);', $isSo), [$about, 1000 * max(0.0, $until - microtime(true))]);
+
+                return is_array($found) ? new RemoteWebElement(new RemoteExecuteMethod($this->chrome()->driver), (string) array_values($found)[0], true) : (bool) $found;
+            } catch (JavascriptErrorException|ScriptTimeoutException|StaleElementReferenceException|UnknownErrorException) {
+                // the page went away meanwhile: ask the next one
+            }
+        } while (microtime(true) < $until);
+
+        return false;
     }
 
     public function click(string $button): void
@@ -187,19 +225,6 @@ abstract class BrowserTestCase extends TestCase
             JS);
 
         return array_values((array) $found);
-    }
-
-    /** @return list<RemoteWebElement> */
-    private function shown(string $xpath): array
-    {
-        try {
-            $found = $this->chrome()->driver->findElements(WebDriverBy::xpath($xpath));
-
-            return array_values(array_filter($found, static fn(RemoteWebElement $element): bool => $element->isDisplayed()));
-        } catch (StaleElementReferenceException) {
-            // the page was drawn anew between finding and looking: look again
-            return $this->shown($xpath);
-        }
     }
 
     private static function quoted(string $text): string

@@ -68,7 +68,7 @@ test('every figure has its ±, and years are a range', function (): void {
     expect($spread('Air after watering'))->toMatch('/^± \d+%$/')
         ->and($spread('Run-through'))->toMatch('/^(± [\d.]+|[\d.]+ to [\d.]+)$/')
         ->and($spread('Weight when wet'))->toMatch('/^± [\d.]+$/');
-    $this->see('With ageing twice and half as fast: more than 8.');
+    $this->waitFor('//li[contains(@class,"verdict-good")][contains(.,"With ageing twice and half as fast: more than 8.")]');
 });
 
 test('how true it is can be asked under Bench, misses first', function (): void {

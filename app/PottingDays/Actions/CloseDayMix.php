@@ -8,7 +8,6 @@ use App\Common\Words;
 use App\Plants\PlantSituation;
 use App\Plants\Standing;
 use App\PottingDays\Assembly;
-use App\PottingDays\DayDocument;
 use App\PottingDays\Models\DayLeftover;
 use App\PottingDays\Models\PottingDay;
 use App\Recipes\Models\RecipePart;
@@ -47,7 +46,7 @@ final readonly class CloseDayMix
             throw Refused::because('recipe_id', 'mix_closed', $recipeId);
         }
         $mixed = (float) $day->loads->where('recipe_id', $recipeId)->sum('litres');
-        $used = DayDocument::used($day, $recipeId);
+        $used = $day->usedL($recipeId);
         if ($used + $left > $mixed + self::SLACK_L) {
             throw Refused::because('left_l', 'more_than_mixed', $left, ['mixed' => round($mixed, 2), 'used' => round($used, 2), 'max' => round(max(0.0, $mixed - $used), 2)]);
         }

@@ -92,4 +92,17 @@ final class PottingDay extends Model
     {
         return ['planned_on' => 'date', 'tub_l' => 'float', 'scoop_l' => 'float', 'spare' => 'float', 'helpers' => 'array', 'finished_at' => 'datetime', 'archived_at' => 'datetime'];
     }
+
+    /** Loose litres of a mix that went into pots, as they were noted. */
+    public function usedL(int $recipeId): float
+    {
+        $used = 0.0;
+        foreach ($this->entries as $entry) {
+            if ($entry->isPotted() && $entry->recipe_id === $recipeId) {
+                $used += $entry->actual->usedL ?? 0.0;
+            }
+        }
+
+        return $used;
+    }
 }

@@ -18,9 +18,9 @@ if (typeof window !== 'undefined') {
     server.answer(input instanceof Request ? input : new Request(input, init))) as typeof fetch;
 }
 
-// whether a thing can be seen is asked of the true browser: here each question costs a walk through all styles
+// how fast a machine is, is not what is tried; whether a thing can be seen is asked of the true browser: here each question costs a walk through all styles
 if (typeof window !== 'undefined') {
-  (await import('@testing-library/react')).configure({ defaultHidden: true });
+  (await import('@testing-library/react')).configure({ defaultHidden: true, asyncUtilTimeout: 10_000 });
 }
 
 // only now: the client takes hold of what fetches when it is first imported

@@ -6,7 +6,7 @@ import { describe, expect, test, vi } from 'vitest';
 import type { Schemas } from '../../api/client';
 import { en } from '../../catalogue';
 import { BlendProvider } from '../../places/blend/state/BlendProvider';
-import { emptyMix } from '../../places/blend/state/blendState';
+import { emptyMix } from '../../places/blend/state/mix';
 import { CanopyAsk } from '../../places/blend/situation/CanopyAsk';
 import { RatingHead, RatingWord } from './RatingHead';
 import { Supply } from '../../places/blend/verdicts/Supply';

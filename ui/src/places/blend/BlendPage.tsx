@@ -10,7 +10,7 @@ import { useShortcuts } from '../../kit/hooks/useShortcuts';
 import { AsIf } from './mix/AsIf';
 import { useBlend } from './state/BlendProvider';
 import { useBroughtPot } from './state/useBroughtPot';
-import { questionOf } from './state/blendState';
+import { questionOf } from './state/question';
 import { CanopyAsk } from './situation/CanopyAsk';
 import { Certainty } from './verdicts/Certainty';
 import { ComponentPicker } from '../../kit/pickers/ComponentPicker';

@@ -8,7 +8,7 @@ import { show } from '../../testing/show';
 import { openYard, yard } from '../../testing/yard';
 import { BlendPage } from './BlendPage';
 import { BlendProvider, useBlend } from './state/BlendProvider';
-import { emptyMix, type Mix, opened } from './state/blendState';
+import { emptyMix, type Mix, opened } from './state/mix';
 import { linkOf } from './state/mixLink';
 
 const KEPT_AS = 'zolbek.mix';

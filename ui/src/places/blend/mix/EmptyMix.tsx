@@ -3,7 +3,7 @@ import { Button } from 'antd';
 import { useRecipes } from '../../../api/recipes';
 import { useWords } from '../../../i18n/words';
 import { useBlend } from '../state/BlendProvider';
-import { opened } from '../state/blendState';
+import { opened } from '../state/mix';
 import styles from './mix.module.css';
 
 /** What stands where the parts will be: the yard's recipes to begin with. */

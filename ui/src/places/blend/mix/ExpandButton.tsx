@@ -4,7 +4,7 @@ import { answerOf, api } from '../../../api/client';
 import { useWords } from '../../../i18n/words';
 import { useUndoable } from '../../../kit/hooks/useUndoable';
 import { useBlend } from '../state/BlendProvider';
-import { amountOf, type MixRow, withAmount } from '../state/blendState';
+import { amountOf, type MixRow, withAmount } from '../state/mix';
 import styles from './mix.module.css';
 
 /** Takes a premix apart into the components that it is made of; the mix stays the same. */

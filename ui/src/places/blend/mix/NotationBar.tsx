@@ -2,7 +2,7 @@ import { Button, Input, Select } from 'antd';
 
 import { useWords } from '../../../i18n/words';
 import { useBlend } from '../state/BlendProvider';
-import { amountOf, COUNTED, NOTATIONS, sumOf } from '../state/blendState';
+import { amountOf, COUNTED, NOTATIONS, sumOf } from '../state/mix';
 import { typedNumber } from '../../../i18n/numbers';
 import styles from './mix.module.css';
 

@@ -5,7 +5,7 @@ import type { ApiProblem } from '../../../api/client';
 import { Swatch } from '../../../drawing/Swatch';
 import { useWords } from '../../../i18n/words';
 import { useBlend } from '../state/BlendProvider';
-import { amountOf, type MixRow, sumOf } from '../state/blendState';
+import { amountOf, type MixRow, sumOf } from '../state/mix';
 import { ExpandButton } from './ExpandButton';
 import { NotationBar } from './NotationBar';
 import { PreparationForm, SieveMark } from './PreparationForm';

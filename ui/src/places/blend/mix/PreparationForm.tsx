@@ -5,7 +5,7 @@ import { useSieveSets } from '../../../api/bench';
 import { useWords } from '../../../i18n/words';
 import { NumberField } from '../../../kit/fields/NumberField';
 import { useBlend } from '../state/BlendProvider';
-import { type MixRow, type Preparation } from '../state/blendState';
+import { type MixRow, type Preparation } from '../state/mix';
 import { plain, typedNumber } from '../../../i18n/numbers';
 import common from '../../../styles/common.module.css';
 

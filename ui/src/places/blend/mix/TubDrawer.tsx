@@ -7,7 +7,7 @@ import { useLastGood } from '../../../api/lastGood';
 import { useWords } from '../../../i18n/words';
 import { NumberField } from '../../../kit/fields/NumberField';
 import { useBlend } from '../state/BlendProvider';
-import { amountOf } from '../state/blendState';
+import { amountOf } from '../state/mix';
 import { ComponentPicker } from '../../../kit/pickers/ComponentPicker';
 import { typedNumber } from '../../../i18n/numbers';
 import styles from './mix.module.css';

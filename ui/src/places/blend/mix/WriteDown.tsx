@@ -5,7 +5,7 @@ import { useId, useState } from 'react';
 import { answerOf, api } from '../../../api/client';
 import { useWords } from '../../../i18n/words';
 import { useBlend } from '../state/BlendProvider';
-import { withAmount } from '../state/blendState';
+import { withAmount } from '../state/mix';
 import { FormDialog } from '../../../kit/forms/FormDialog';
 import common from '../../../styles/common.module.css';
 

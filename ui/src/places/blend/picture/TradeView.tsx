@@ -7,7 +7,7 @@ import { TradeMap, type TradePoint } from '../../../drawing/TradeMap';
 import { useWords } from '../../../i18n/words';
 import { useUndoable } from '../../../kit/hooks/useUndoable';
 import { useBlend } from '../state/BlendProvider';
-import { opened } from '../state/blendState';
+import { opened } from '../state/mix';
 import { FIGURES, figureText } from './figures';
 import { useView } from './useView';
 import { ViewFrame } from './ViewFrame';

@@ -7,7 +7,7 @@ import { useMeta } from '../../../api/meta';
 import { TriangleMap } from '../../../drawing/TriangleMap';
 import { useWords } from '../../../i18n/words';
 import { useBlend } from '../state/BlendProvider';
-import { type MixRow, withAmount } from '../state/blendState';
+import { type MixRow, withAmount } from '../state/mix';
 import { ComponentPicker } from '../../../kit/pickers/ComponentPicker';
 import { FIGURES, figureText } from './figures';
 import { ViewFrame } from './ViewFrame';

@@ -7,7 +7,7 @@ import { useArchiveRecipe, useRecipes } from '../../../api/recipes';
 import { useWords } from '../../../i18n/words';
 import { useUndoable } from '../../../kit/hooks/useUndoable';
 import { useBlend } from '../state/BlendProvider';
-import { emptyMix, opened } from '../state/blendState';
+import { emptyMix, opened } from '../state/mix';
 import { linkOf } from '../state/mixLink';
 import styles from './recipes.module.css';
 import common from '../../../styles/common.module.css';

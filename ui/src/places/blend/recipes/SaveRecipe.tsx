@@ -6,7 +6,7 @@ import { useSaveRecipe } from '../../../api/recipes';
 import { useWords } from '../../../i18n/words';
 import { useUndoable } from '../../../kit/hooks/useUndoable';
 import { useBlend } from '../state/BlendProvider';
-import { amountOf, partOf } from '../state/blendState';
+import { amountOf, partOf } from '../state/mix';
 import { FormDialog } from '../../../kit/forms/FormDialog';
 
 /** Saves a mix as a recipe; a change of one asks for its reason. */

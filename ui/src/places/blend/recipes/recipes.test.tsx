@@ -7,7 +7,7 @@ import { offline, refused, server } from '../../../testing/server';
 import { show } from '../../../testing/show';
 import { openYard, yard } from '../../../testing/yard';
 import { BlendProvider, useBlend } from '../state/BlendProvider';
-import { emptyMix, type Mix, opened } from '../state/blendState';
+import { emptyMix, type Mix, opened } from '../state/mix';
 import { keepComparison, keptComparison } from '../state/comparison';
 import CardPage from './CardPage';
 import CompareMixesPage from './CompareMixesPage';

@@ -1,6 +1,7 @@
 import { createContext, type Dispatch, type ReactNode, useContext, useEffect, useReducer, useState } from 'react';
 
-import { type Action, emptyMix, type History, type Mix, reduce, startOf } from './blendState';
+import { type Action, type History, reduce, startOf } from './blendState';
+import { emptyMix, type Mix } from './mix';
 import { mixIn, whole } from './mixLink';
 
 const KEPT_AS = 'zolbek.mix';

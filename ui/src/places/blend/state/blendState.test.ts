@@ -1,6 +1,8 @@
 import { describe, expect, test } from 'vitest';
 
-import { emptyMix, type History, type MixRow, questionOf, reduce, startOf } from './blendState';
+import { type History, reduce, startOf } from './blendState';
+import { emptyMix, type MixRow } from './mix';
+import { questionOf } from './question';
 
 const row = (componentId: number, text: string): MixRow => ({
   componentId,

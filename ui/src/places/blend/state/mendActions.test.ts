@@ -1,7 +1,9 @@
 import { describe, expect, test } from 'vitest';
 
 import type { Schemas } from '../../../api/client';
-import { emptyMix, type MixRow, questionOf, reduce, startOf } from './blendState';
+import { reduce, startOf } from './blendState';
+import { emptyMix, type MixRow } from './mix';
+import { questionOf } from './question';
 import { mendAction } from './mendActions';
 
 const row: MixRow = { componentId: 1, name: 'Bark', kind: 'bark', colour: '#101010', text: '3' };

@@ -1,6 +1,7 @@
 import type { Schemas } from '../../../api/client';
 import type { Words } from '../../../i18n/words';
-import { type Action, amountOf, type Mix } from './blendState';
+import { type Action } from './blendState';
+import { amountOf, type Mix } from './mix';
 import type { Season } from './situationState';
 import { plain } from '../../../i18n/numbers';
 

@@ -1,4 +1,4 @@
-import { emptyMix, type Mix } from './blendState';
+import { emptyMix, type Mix } from './mix';
 import { noContents, usualSituation } from './situationState';
 
 const PREFIX = '#mix=';

@@ -1,6 +1,8 @@
 import { describe, expect, test } from 'vitest';
 
-import { amountOf, emptyMix, type History, type MixRow, questionOf, reduce, startOf, sumOf } from './blendState';
+import { type History, reduce, startOf } from './blendState';
+import { amountOf, emptyMix, type MixRow, sumOf } from './mix';
+import { questionOf } from './question';
 import { linkOf, mixIn } from './mixLink';
 import { contentsInput, noContents, situationInput, usualSituation } from './situationState';
 

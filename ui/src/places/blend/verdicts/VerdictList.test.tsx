@@ -7,7 +7,7 @@ import { describe, expect, test, vi } from 'vitest';
 import type { Schemas } from '../../../api/client';
 import { en } from '../../../catalogue';
 import { BlendProvider } from '../state/BlendProvider';
-import { emptyMix } from '../state/blendState';
+import { emptyMix } from '../state/mix';
 import { Notes } from './Notes';
 import { VerdictList } from './VerdictList';
 

@@ -38,7 +38,12 @@ export function VerdictList({
   return (
     <ol className="verdicts">
       {verdicts.map((verdict) => (
-        <li key={verdict.criterion} className={`${styles.verdict} ${styles[`verdict-${verdict.level}`]}`}>
+        <li
+          key={verdict.criterion}
+          className={`${styles.verdict} ${styles[`verdict-${verdict.level}`]}`}
+          // its sentence shows where the pointer or the focus is
+          {...(!bare && verdict.level === 'good' ? { tabIndex: 0 } : {})}
+        >
           <p className={styles.verdictHead}>
             <span className={styles.verdictLevel}>
               <span aria-hidden="true">{MARKS[verdict.level]}</span> {t(`level.${verdict.level}`)}

@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\PottingDays;
+
+use Zolbek\Core\Work\PottingDay\DayMix;
+
+/** What a day comes to: minutes, litres, and the wire, mesh, moss and feed to lay ready. */
+final class DayTotals
+{
+    /**
+     * @param list<array<string, mixed>> $entries
+     *
+     * @return array<string, mixed>
+     */
+    public static function of(array $entries, Assembly $assembly): array
+    {
+        $figures = array_values(array_filter(array_column($entries, 'figures')));
+        $wires = $mesh = $fertilisers = [];
+        foreach ($figures as $each) {
+            if ($each['wire'] !== null) {
+                $gauge = (string) $each['wire']['gauge_mm'];
+                $wires[$gauge] = ($wires[$gauge] ?? 0.0) + $each['wire']['length_cm'];
+            }
+            if ($each['mesh']['pieces'] > 0) {
+                $side = (string) round($each['mesh']['side_cm'], 1);
+                $mesh[$side] = ($mesh[$side] ?? 0) + $each['mesh']['pieces'];
+            }
+            if ($each['fertiliser'] !== null) {
+                $fertilisers[$each['fertiliser']['name']] = ($fertilisers[$each['fertiliser']['name']] ?? 0.0) + $each['fertiliser']['grams'];
+            }
+        }
+        $rows = static fn(array $sums, string $by, string $of): array => array_map(static fn(string|int $key, float|int $sum): array => [$by => $by === 'name' ? (string) $key : (float) $key, $of => $sum], array_keys($sums), $sums);
+
+        return [
+            'minutes' => array_sum(array_column($figures, 'minutes')),
+            'loose_l' => array_sum(array_map(static fn(DayMix $mix): float => $mix->looseL, $assembly->sums->mixes)),
+            'moss_cm2' => array_sum(array_column($figures, 'moss_cm2')),
+            'two_to_lift' => count(array_filter(array_column($figures, 'two_to_lift'))),
+            'wires' => $rows($wires, 'gauge_mm', 'length_cm'),
+            'mesh' => $rows($mesh, 'side_cm', 'pieces'),
+            'fertilisers' => $rows($fertilisers, 'name', 'grams'),
+        ];
+    }
+}

@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\PottingDays;
+
+use App\Common\RefusalWords;
+use App\PottingDays\Models\DayPlant;
+
+/** One plant of a day: what is planned, what was done, and its figures. Schema DayEntry of the API. */
+final readonly class EntryDocument
+{
+    /** @param array<int, int> $order place in the work by id of the entry */
+    public function __construct(private Assembly $assembly, private EntryFigures $figures, private array $order) {}
+
+    /** @return array<string, mixed> */
+    public function of(DayPlant $entry): array
+    {
+        $plant = $entry->plant;
+        $needs = $this->assembly->sums->pots[$entry->id] ?? null;
+        $refused = $this->assembly->refused[$entry->id] ?? null;
+
+        return [
+            'id' => $entry->id,
+            'plant' => [
+                ...$plant->only(['id', 'number', 'name', 'place', 'plant_group', 'trunk_mm', 'health', 'front', 'buried', 'height_cm']),
+                'species' => $plant->species?->name,
+                'potted_on' => $plant->potted_on?->toDateString(),
+                'mix' => $plant->standing?->recipeName,
+                'evergreen' => $plant->species->evergreen ?? false,
+            ],
+            'pot' => $entry->pot->only(['id', 'name', 'depth', 'mesh_mm', 'feet_cm', 'owned', 'place', 'home_made', 'wall']),
+            'recipe' => $entry->recipe->only(['id', 'name', 'version']),
+            'plan' => $entry->plan,
+            'extras' => array_map(fn(array $extra): array => ['name' => $this->assembly->components[$extra['component_id']]->name ?? '', 'litres' => $extra['litres']], $entry->plan->extras),
+            'materials' => (object) array_map(fn(int $id): string => $this->assembly->components[$id]->name ?? '', $entry->plan->componentIds()),
+            'helper' => $entry->helper,
+            'state' => $entry->state,
+            'actual' => (object) $entry->actual->jsonSerialize(),
+            'revision' => $entry->revision,
+            'position' => $entry->position,
+            'order' => isset($this->order[$entry->id]) ? $this->order[$entry->id] + 1 : null,
+            'done_at' => $entry->done_at?->toIso8601String(),
+            'figures' => $needs === null ? null : $this->figures->of($entry, $needs),
+            'problem' => $refused === null ? null : RefusalWords::sentence($refused->refusals[0]),
+        ];
+    }
+}
