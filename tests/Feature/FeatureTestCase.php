@@ -11,10 +11,14 @@ use Illuminate\Foundation\Testing\TestCase;
 /** A test through HTTP, on a database with the reference components. */
 abstract class FeatureTestCase extends TestCase
 {
-    use RefreshDatabase;
+    use RefreshDatabase {
+        migrateDatabases as private migrateAlone;
+    }
 
-    protected function afterRefreshingDatabase(): void
+    /** Once for all tests: each works in a transaction on top of that. */
+    protected function migrateDatabases(): void
     {
+        $this->migrateAlone();
         $this->app->make(LoadReferenceComponents::class)();
     }
 }

@@ -31,12 +31,12 @@ use Zolbek\Core\Basis\Input\Refused;
 
 // each action that saves, by itself: what it keeps, and what it refuses at which field by which rule
 
-/** @return array<string, array{callable(array<string, mixed>): mixed, array<string, mixed>, class-string}> what saves, a body that is well, what it makes */
-function savings(): array
+/** @return array{callable(array<string, mixed>): mixed, array<string, mixed>, class-string} what saves, a body that is well, what it makes */
+function saving(string $what): array
 {
     $pot = ['name' => 'New tray', 'shape' => 'oval', 'depth' => 6.5, 'measures' => ['top_length' => 34, 'top_width' => 26, 'base_length' => 30, 'base_width' => 22], 'hole_count' => 2, 'hole_diameter_cm' => 2.2];
 
-    return [
+    return match ($what) {
         'site' => [fn(array $input) => app(SaveSite::class)(new Site(), $input), [...Yard::site(), 'name' => 'New hill'], Site::class],
         'species' => [fn(array $input) => app(SaveSpecies::class)(new Species(), $input), ['name' => 'New plant', 'plant_group' => 'airy_conifers'], Species::class],
         'pot' => [fn(array $input) => app(SavePot::class)(new Pot(), $input), $pot, Pot::class],
@@ -50,7 +50,7 @@ function savings(): array
         'premix' => [fn(array $input) => app(SaveMix::class)(new Component(), $input), ['name' => 'New premix', 'mix_parts' => Yard::parts(['pumice-3-6-mm' => 2, 'sphagnum-peat' => 1])], Component::class],
         'component' => [fn(array $input) => app(SaveComponent::class)(new Component(), $input), Yard::ownComponent(), Component::class],
         'plant' => [fn(array $input) => app(SavePlant::class)(new Plant(), $input), Collection::input(['name' => 'New tree']), Plant::class],
-    ];
+    };
 }
 
 /** @return list<string> "field: rule" of everything that is refused; none where it is taken */
@@ -66,14 +66,14 @@ function refusals(callable $try): array
 }
 
 test('what is well is kept once, as it was typed', function (string $what): void {
-    [$save, $input, $model] = savings()[$what];
+    [$save, $input, $model] = saving($what);
     $before = $model::query()->count();
     $kept = $save($input);
     expect($model::query()->count())->toBe($before + 1)->and($kept->exists)->toBeTrue()->and($kept->refresh()->name)->toBe($input['name']);
 })->with(fn() => ['site', 'species', 'pot', 'vessel', 'sieves', 'fertiliser', 'recipe', 'premix', 'component', 'plant']);
 
 test('what cannot be is refused at its field by its rule, and nothing is kept', function (string $what, array $changed, array $refused): void {
-    [$save, $input, $model] = savings()[$what];
+    [$save, $input, $model] = saving($what);
     $before = $model::query()->toBase()->get()->toArray();
     expect(refusals(fn() => $save([...$input, ...$changed])))->toEqualCanonicalizing($refused)
         ->and($model::query()->toBase()->get()->toArray())->toEqual($before);
@@ -130,7 +130,7 @@ test('what cannot be is refused at its field by its rule, and nothing is kept', 
 ]);
 
 test('a name is taken only once, and keeping one’s own is no taking', function (string $what): void {
-    [$save, $input, $model] = savings()[$what];
+    [$save, $input, $model] = saving($what);
     $save($input);
     expect(refusals(fn() => $save($input)))->toContain('name: name_taken')->and($model::query()->where('name', $input['name'])->count())->toBe(1);
 })->with(['site', 'species', 'pot', 'vessel', 'sieves', 'fertiliser', 'recipe', 'premix', 'component']);
@@ -138,14 +138,14 @@ test('a name is taken only once, and keeping one’s own is no taking', function
 test('saved again under its own name, a thing is changed and not doubled', function (): void {
     $site = app(SaveSite::class)(new Site(), [...Yard::site(), 'name' => 'Hill']);
     app(SaveSite::class)($site, [...Yard::site(), 'name' => 'Hill', 'note' => 'Windy']);
-    $pot = app(SavePot::class)(new Pot(), savings()['pot'][1]);
-    app(SavePot::class)($pot, [...savings()['pot'][1], 'feet_cm' => 1.5]);
+    $pot = app(SavePot::class)(new Pot(), saving('pot')[1]);
+    app(SavePot::class)($pot, [...saving('pot')[1], 'feet_cm' => 1.5]);
     expect(Site::query()->pluck('note', 'name')->all())->toBe(['Hill' => 'Windy'])->and(Pot::query()->where('name', 'New tray')->pluck('feet_cm')->all())->toBe([1.5]);
 });
 
 test('what a form of before does not know of a pot stays as it was', function (): void {
-    $pot = app(SavePot::class)(new Pot(), [...savings()['pot'][1], 'feet_cm' => 2, 'wall' => 'wood', 'colour' => '#AABBCC', 'light_passes' => true, 'home_made' => true]);
-    app(SavePot::class)($pot, [...savings()['pot'][1], 'name' => 'Renamed']);
+    $pot = app(SavePot::class)(new Pot(), [...saving('pot')[1], 'feet_cm' => 2, 'wall' => 'wood', 'colour' => '#AABBCC', 'light_passes' => true, 'home_made' => true]);
+    app(SavePot::class)($pot, [...saving('pot')[1], 'name' => 'Renamed']);
     expect($pot->refresh()->only(['name', 'feet_cm', 'wall', 'colour', 'light_passes', 'home_made']))
         ->toBe(['name' => 'Renamed', 'feet_cm' => 2.0, 'wall' => 'wood', 'colour' => '#aabbcc', 'light_passes' => true, 'home_made' => true]);
 });
@@ -156,15 +156,15 @@ test('a scoop that was filled with water holds what the water weighed', function
 });
 
 test('feed that does not last by days forgets how long it would', function (): void {
-    $feed = app(SaveFertiliser::class)(new Fertiliser(), [...savings()['fertiliser'][1], 'form' => 'liquid']);
+    $feed = app(SaveFertiliser::class)(new Fertiliser(), [...saving('fertiliser')[1], 'form' => 'liquid']);
     expect($feed->longevity_days)->toBeNull();
 });
 
 test('a recipe keeps a version for each mix, and none for a new name', function (): void {
-    $recipe = app(SaveRecipe::class)(new Recipe(), savings()['recipe'][1]);
-    app(SaveRecipe::class)($recipe, [...savings()['recipe'][1], 'name' => 'Renamed', 'note' => 'Good for aloes']);
+    $recipe = app(SaveRecipe::class)(new Recipe(), saving('recipe')[1]);
+    app(SaveRecipe::class)($recipe, [...saving('recipe')[1], 'name' => 'Renamed', 'note' => 'Good for aloes']);
     expect($recipe->refresh()->version)->toBe(1);
-    $other = [...savings()['recipe'][1], 'name' => 'Renamed', 'parts' => Yard::parts(['pumice-3-6-mm' => 2, 'sphagnum-peat' => 1])];
+    $other = [...saving('recipe')[1], 'name' => 'Renamed', 'parts' => Yard::parts(['pumice-3-6-mm' => 2, 'sphagnum-peat' => 1])];
     expect(refusals(fn() => app(SaveRecipe::class)($recipe, $other)))->toBe(['reason: reason_missing'])->and($recipe->refresh()->version)->toBe(1);
     app(SaveRecipe::class)($recipe, [...$other, 'reason' => 'Dried out too soon']);
     expect($recipe->refresh()->version)->toBe(2)->and($recipe->parts()->count())->toBe(2);
@@ -174,7 +174,7 @@ test('a recipe keeps a version for each mix, and none for a new name', function 
 });
 
 test('tags are kept once each, without the blanks around them', function (): void {
-    $recipe = app(SaveRecipe::class)(new Recipe(), [...savings()['recipe'][1], 'tags' => [' airy', 'airy ', 'cheap']]);
+    $recipe = app(SaveRecipe::class)(new Recipe(), [...saving('recipe')[1], 'tags' => [' airy', 'airy ', 'cheap']]);
     expect($recipe->tags)->toBe(['airy', 'cheap']);
 });
 

@@ -6,16 +6,52 @@ use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
 
-/** A database as the code of a commit made it, opened by the code of today. */
-function openedFrom(string $commit): string
+/** A file of this process that is deleted with it. */
+function upgradeFile(string $name): string
 {
-    $file = sys_get_temp_dir().'/zolbek-upgrade-'.getmypid().'.sqlite';
-    array_map(unlink(...), glob($file.'*') ?: []);
-    (new PDO('sqlite:'.$file))->exec((string) gzdecode((string) file_get_contents(__DIR__.'/databases/'.$commit.'.sql.gz')));
-    config(['database.connections.sqlite.database' => $file]);
+    $file = sys_get_temp_dir().'/zolbek-upgrade-'.getmypid().'-'.$name.'.sqlite';
+    register_shutdown_function(static fn() => array_map(unlink(...), glob($file.'*') ?: []));
+
+    return $file;
+}
+
+function opened(string $file): string
+{
+    config(['database.connections.sqlite.database' => $file, 'database.connections.sqlite.synchronous' => 'OFF']);
     DB::purge('sqlite');
 
     return $file;
+}
+
+/** A database as the code of a commit made it. */
+function madeBy(string $commit): string
+{
+    $file = upgradeFile('now');
+    array_map(unlink(...), glob($file.'*') ?: []);
+    $database = new PDO('sqlite:'.$file);
+    $database->exec('pragma synchronous = off; pragma journal_mode = memory');
+    $database->exec((string) gzdecode((string) file_get_contents(__DIR__.'/databases/'.$commit.'.sql.gz')));
+
+    return opened($file);
+}
+
+/** The same, opened by the code of today; that is done once for all tests, each of which has a copy. */
+function upgradedFrom(string $commit): string
+{
+    static $kept = [];
+    if (! isset($kept[$commit])) {
+        madeBy($commit);
+        expect(Artisan::call('zolbek:prepare'))->toBe(0);
+        DB::statement('pragma wal_checkpoint(truncate)');
+        DB::purge('sqlite');
+        $kept[$commit] = upgradeFile($commit);
+        copy(upgradeFile('now'), $kept[$commit]);
+    }
+    $file = upgradeFile('copy');
+    array_map(unlink(...), glob($file.'*') ?: []);
+    copy($kept[$commit], $file);
+
+    return opened($file);
 }
 
 /** @return list<string> */
@@ -29,8 +65,7 @@ test('there is a database of every state that the tables have been in', function
 });
 
 test('old data opens and answers', function (string $commit): void {
-    $file = openedFrom($commit);
-    expect(Artisan::call('zolbek:prepare'))->toBe(0);
+    upgradedFrom($commit);
     $paths = ['meta', 'components', 'components?low=1', 'pots', 'recipes', 'batches', 'sites', 'species', 'vessels', 'sieve-sets', 'bench/plans', 'bench/tests', 'plants', 'plant-places', 'fertilisers', 'days', 'today', 'tasks', 'proportions', 'model-news'];
     foreach (['components' => 'components', 'pots' => 'pots', 'recipes' => 'recipes', 'batches' => 'batches', 'plants' => 'plants', 'potting_days' => 'days', 'bench_tests' => 'bench/tests'] as $table => $address) {
         foreach (DB::table($table)->orderBy('id')->limit(40)->pluck('id') as $id) {
@@ -54,15 +89,12 @@ test('old data opens and answers', function (string $commit): void {
         }
     }
     expect($broken)->toBe([]);
-    unlink($file);
 })->with(commitsOfMigrations());
 
 test('an old mix is evaluated, an old pot too', function (string $commit): void {
-    $file = openedFrom($commit);
-    Artisan::call('zolbek:prepare');
+    upgradedFrom($commit);
     $part = DB::table('recipe_parts')->first();
     $this->postJson('/api/v1/evaluate', ['parts' => [['component_id' => $part->component_id, 'parts' => 1]], 'pot_id' => DB::table('pots')->value('id'), 'plant_group' => 'airy_conifers', 'mends' => false])->assertOk();
-    unlink($file);
 })->with(commitsOfMigrations());
 
 test('an upgraded database has the tables and columns that a new one has', function (string $commit): void {
@@ -73,20 +105,17 @@ test('an upgraded database has the tables and columns that a new one has', funct
     foreach (Schema::getTableListing(schemaQualified: false) as $table) {
         $fresh[$table] = Schema::getColumnListing($table);
     }
-    $file = openedFrom($commit);
-    Artisan::call('zolbek:prepare');
+    upgradedFrom($commit);
     foreach ($fresh as $table => $columns) {
         expect(array_diff($columns, Schema::getColumnListing($table)))->toBe([], $table);
     }
-    unlink($file);
 })->with(commitsOfMigrations());
 
 test('what was kept stays as it was', function (string $commit): void {
-    $file = openedFrom($commit);
+    madeBy($commit);
     $before = array_map(static fn(object $row): array => (array) $row, DB::table('batches')->get(['id', 'name', 'inputs', 'result'])->all());
     $recipes = DB::table('recipes')->count();
     Artisan::call('zolbek:prepare');
     expect(array_map(static fn(object $row): array => (array) $row, DB::table('batches')->get(['id', 'name', 'inputs', 'result'])->all()))->toBe($before)
         ->and(DB::table('recipes')->count())->toBe($recipes);
-    unlink($file);
 })->with(commitsOfMigrations());
