@@ -40,8 +40,11 @@ final readonly class Field
         return new self($name, self::TEXT, max: $longest, usual: $usual);
     }
 
-    /** @param list<string> $words */
-    public static function word(string $name, array $words, string $usual, string $schema): self
+    /**
+     * @param list<string> $words
+     * @param string|null  $usual null where it must be given
+     */
+    public static function word(string $name, array $words, ?string $usual, string $schema): self
     {
         return new self($name, self::WORD, words: $words, usual: $usual, schema: $schema);
     }
@@ -74,12 +77,18 @@ final readonly class Field
     {
         return match ($this->kind) {
             self::TEXT => $fields->text($this->name, (int) $this->max, is_string($this->usual) ? $this->usual : null),
-            self::WORD => $fields->oneOf($this->name, $this->words, $usual ?? (string) $this->usual) ?? (string) $this->usual,
+            self::WORD => $fields->oneOf($this->name, $this->words, $usual ?? (is_string($this->usual) ? $this->usual : null)) ?? (string) $this->usual,
             self::FLAG => $fields->flag($this->name, $this->usual === true),
             self::DAY => Day::optional($fields, $this->name, $refusals, 0),
             self::WHOLE => $fields->has($this->name) ? $fields->integer($this->name, (int) $this->min, (int) $this->max) : null,
             default => $fields->has($this->name) ? $fields->number($this->name, $this->min, $this->max) : null,
         };
+    }
+
+    /** Whether a form must give it. */
+    public function isAsked(): bool
+    {
+        return $this->usual === null && in_array($this->kind, [self::TEXT, self::WORD], true);
     }
 
     /** What the column is cast to; null where it is a text already. */

@@ -7,6 +7,7 @@ namespace App\Console;
 use App\Common\Field;
 use App\Plants\Models\Plant;
 use App\Plants\PlantFields;
+use App\Situations\SpeciesFields;
 use BackedEnum;
 use Zolbek\Core\Mix\Material\MaterialKind;
 use Zolbek\Core\Place\Container\BallTreatment;
@@ -58,11 +59,15 @@ final class Contract
         }
         $schemas['Mend']['properties']['kind'] = ['$ref' => '#/components/schemas/MendKind'];
         $schemas['Origin'] = ['type' => 'string', 'enum' => Plant::ORIGINS];
-        $fields = array_map(static fn(Field $field): array => $field->schema(), PlantFields::all());
-        foreach (['Plant', 'PlantInput'] as $schema) {
-            $schemas[$schema]['properties'] = [...$schemas[$schema]['properties'], ...$fields];
+        foreach (['Plant' => PlantFields::all(), 'Species' => SpeciesFields::all()] as $record => $described) {
+            $fields = array_map(static fn(Field $field): array => $field->schema(), $described);
+            foreach ([$record, $record.'Input'] as $schema) {
+                $schemas[$schema]['properties'] = [...$schemas[$schema]['properties'], ...$fields];
+            }
+            $schemas[$record]['required'] = array_values(array_unique([...$schemas[$record]['required'], ...array_keys($fields)]));
+            $asked = array_keys(array_filter($described, static fn(Field $field): bool => $field->isAsked()));
+            $schemas[$record.'Input']['required'] = array_values(array_unique([...$schemas[$record.'Input']['required'], ...$asked]));
         }
-        $schemas['Plant']['required'] = array_values(array_unique([...$schemas['Plant']['required'], ...array_keys($fields)]));
         $document['components']['schemas'] = $schemas;
 
         return $document;

@@ -183,6 +183,11 @@ abstract class BrowserTestCase extends TestCase
         $this->waitFor('//section[@aria-label="Pot section"][@aria-busy="false"]//*[name()="svg"]');
     }
 
+    public function address(): string
+    {
+        return (string) self::$site?->address;
+    }
+
     /** The file that the application works on. */
     public function database(): string
     {

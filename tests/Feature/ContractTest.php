@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Console\Contract as Described;
 use App\Plants\PlantFields;
+use App\Situations\SpeciesFields;
 use Illuminate\Support\Facades\Schema;
 use Tests\Feature\Collection;
 use Tests\Feature\Contract;
@@ -31,6 +32,16 @@ test('every described field of a plant has its column, its place in the answer a
         expect($columns)->toContain($name)->and($answer)->toHaveKey($name)->and($properties)->toHaveKey($name);
     }
     expect(array_keys($properties))->toEqualCanonicalizing(PlantFields::names());
+});
+
+test('every described field of a plant of the library has its column, its place in the answer and in the contract', function (): void {
+    $answer = $this->postJson('/api/v1/species', ['name' => 'New plant', 'plant_group' => 'desert', 'air_low' => 0.2])->assertCreated();
+    $properties = Contract::document()['components']['schemas']['SpeciesInput']['properties'];
+    foreach (array_keys(SpeciesFields::all()) as $name) {
+        expect(Schema::getColumnListing('species'))->toContain($name)->and($answer->json())->toHaveKey($name)->and($properties)->toHaveKey($name);
+    }
+    expect(array_keys($properties))->toEqualCanonicalizing(array_keys(SpeciesFields::all()))
+        ->and(Contract::document()['components']['schemas']['SpeciesInput']['required'])->toBe(['name', 'plant_group'])->and($answer->json('air_low'))->toBe(0.2);
 });
 
 test('a described field is read, left out and refused by what it is', function (string $name, mixed $given, mixed $read, ?string $rule): void {

@@ -21,7 +21,7 @@ final class Rooms
         'Shelf' => ['Models/*', 'Portions', 'MixFigures', 'Measured', 'Actions/SaveLot', 'Actions/SaveMix', 'Actions/ShelfFields', 'Actions/TakeFromShelf', 'ComponentByName', 'ComponentChanged', 'ReferenceComponents', 'Actions/LoadReferenceComponents', 'ComponentPresenter', 'ComponentSheet', 'LotSheet'],
         'Pots' => ['Models/Pot', 'PotPresenter', 'PotSheet', 'PotFile'],
         'Recipes' => ['Models/*', 'PartsForm', 'RecipePortions', 'RecipePresenter', 'RecipeFile'],
-        'Situations' => ['Models/*', 'SituationForm', 'ReferenceSpecies', 'Actions/LoadReferenceSpecies'],
+        'Situations' => ['Models/*', 'SituationForm', 'SpeciesFields', 'ReferenceSpecies', 'Actions/LoadReferenceSpecies'],
         'Blend' => ['BlendForm', 'Comparison', 'ContentsDocument'],
         'Batches' => ['Models/Batch'],
         'Instruments' => [],

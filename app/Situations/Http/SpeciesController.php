@@ -8,6 +8,7 @@ use App\Http\ArchiveSwitch;
 use App\Http\PagedList;
 use App\Situations\Actions\SaveSpecies;
 use App\Situations\Models\Species;
+use App\Situations\SpeciesFields;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 
@@ -45,7 +46,7 @@ final readonly class SpeciesController
     {
         return [
             'id' => $species->id,
-            ...$species->only(['name', 'plant_group', 'leaf', 'evergreen', 'vigour', 'unidentified', 'reason', ...Species::FIGURES]),
+            ...$species->only(array_keys(SpeciesFields::all())),
             'archived' => $species->isArchived(),
         ];
     }

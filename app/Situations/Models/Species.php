@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Situations\Models;
 
 use App\Common\Archivable;
+use App\Situations\SpeciesFields;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Carbon;
 
@@ -34,8 +35,6 @@ final class Species extends Model
 {
     use Archivable;
 
-    public const FIGURES = ['air_low', 'air_high', 'ph_low', 'ph_high', 'tension_limit_cm', 'years_young', 'years_old'];
-
     protected $table = 'species';
 
     /** @return array<string, float|null> what it wants otherwise than its group */
@@ -50,6 +49,6 @@ final class Species extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['evergreen' => 'boolean', 'unidentified' => 'boolean', 'is_reference' => 'boolean', 'archived_at' => 'datetime', ...array_fill_keys(self::FIGURES, 'float')];
+        return ['is_reference' => 'boolean', 'archived_at' => 'datetime', ...SpeciesFields::casts()];
     }
 }
