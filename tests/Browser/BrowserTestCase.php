@@ -44,6 +44,9 @@ abstract class BrowserTestCase extends TestCase
         };
         JS;
 
+    /** How long something may take on a machine that is busy with other tests. */
+    private const PATIENCE_S = 20.0;
+
     private static ?Site $site = null;
     private static ?Chrome $chrome = null;
 
@@ -90,7 +93,7 @@ abstract class BrowserTestCase extends TestCase
     }
 
     /** The first element that an XPath finds, once it is there and shown. */
-    public function waitFor(string $xpath, float $seconds = 6.0): RemoteWebElement
+    public function waitFor(string $xpath, float $seconds = self::PATIENCE_S): RemoteWebElement
     {
         $found = $this->wait('first(arguments[0])', $xpath, $seconds);
         if (! $found instanceof RemoteWebElement) {
@@ -100,14 +103,14 @@ abstract class BrowserTestCase extends TestCase
         return $found;
     }
 
-    public function waitUntilGone(string $xpath, float $seconds = 6.0): void
+    public function waitUntilGone(string $xpath, float $seconds = self::PATIENCE_S): void
     {
         self::assertTrue($this->wait('first(arguments[0]) === null', $xpath, $seconds), 'Still shown: '.$xpath);
     }
 
     public function see(string $text): void
     {
-        self::assertTrue($this->wait('document.body.innerText.replace(/\s+/g, " ").includes(arguments[0])', $text, 6.0), 'Not to be read: '.$text."\n".mb_strimwidth($this->text(), 0, 1500));
+        self::assertTrue($this->wait('document.body.innerText.replace(/\s+/g, " ").includes(arguments[0])', $text, self::PATIENCE_S), 'Not to be read: '.$text."\n".mb_strimwidth($this->text(), 0, 1500));
     }
 
     /**
@@ -199,7 +202,7 @@ abstract class BrowserTestCase extends TestCase
     {
         $this->chrome()->driver->executeAsyncScript(<<<'JS'
             const done = arguments[arguments.length - 1];
-            const until = Date.now() + 5000;
+            const until = Date.now() + 10000;
             const look = () => {
                 const busy = document.querySelector('[aria-busy="true"]') || document.getAnimations().some((each) => each.playState === 'running' && each.effect?.getTiming().iterations !== Infinity);
                 if (busy && Date.now() < until) {
