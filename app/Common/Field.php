@@ -72,6 +72,22 @@ final readonly class Field
         return new self($name, self::DAY);
     }
 
+    /** @return array<string, self> a record's fields by name */
+    public static function byName(self ...$fields): array
+    {
+        return array_column(array_map(static fn(self $field): array => [$field->name, $field], $fields), 1, 0);
+    }
+
+    /**
+     * @param array<string, self> $fields
+     *
+     * @return array<string, string> casts of their columns
+     */
+    public static function casts(array $fields): array
+    {
+        return array_filter(array_map(static fn(self $field): ?string => $field->cast(), $fields));
+    }
+
     /** @param string|null $usual instead of what is usual for all */
     public function read(Fields $fields, Refusals $refusals, ?string $usual = null): bool|Carbon|float|int|string|null
     {
@@ -92,7 +108,7 @@ final readonly class Field
     }
 
     /** What the column is cast to; null where it is a text already. */
-    public function cast(): ?string
+    private function cast(): ?string
     {
         return [self::FIGURE => 'float', self::WHOLE => 'integer', self::FLAG => 'boolean', self::DAY => 'date'][$this->kind] ?? null;
     }

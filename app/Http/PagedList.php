@@ -81,12 +81,19 @@ final class PagedList
      * Keeps those with a text anywhere in the name, or in another column that says what it is; its wildcards are taken as they are.
      *
      * @param Builder<covariant Model> $query
-     * @param literal-string           $column
+     * @param literal-string|null      $also
      */
-    public static function named(Builder $query, string $text, string $column = 'name'): void
+    public static function named(Builder $query, string $text, ?string $also = null): void
     {
-        if ($text !== '') {
-            $query->whereRaw("(name like ? escape '\\' or {$column} like ? escape '\\')", array_fill(0, 2, '%'.addcslashes($text, '%_\\').'%'));
+        if ($text === '') {
+            return;
         }
+        $like = ['%'.addcslashes($text, '%_\\').'%'];
+        $query->where(static function (Builder $either) use ($like, $also): void {
+            $either->whereRaw("name like ? escape '\\'", $like);
+            if ($also !== null) {
+                $either->orWhereRaw("{$also} like ? escape '\\'", $like);
+            }
+        });
     }
 }

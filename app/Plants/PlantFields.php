@@ -27,7 +27,8 @@ final class PlantFields
     public static function all(): array
     {
         $words = static fn(array $cases): array => array_column($cases, 'value');
-        $fields = [
+
+        return Field::byName(
             Field::text('number', 30),
             Field::text('name', 100, null),
             Field::word('plant_group', PlantGroup::words(), PlantGroup::BroadleafDeciduous->value, 'PlantGroup'),
@@ -50,20 +51,12 @@ final class PlantFields
             Field::day('potted_on'),
             Field::text('front', 200),
             Field::text('note', 4000),
-        ];
-
-        return array_column(array_map(static fn(Field $field): array => [$field->name, $field], $fields), 1, 0);
+        );
     }
 
     /** @return list<string> of all that a form of a plant may hold */
     public static function names(): array
     {
         return [...array_keys(self::all()), ...self::OTHERS];
-    }
-
-    /** @return array<string, string> casts of their columns */
-    public static function casts(): array
-    {
-        return array_filter(array_map(static fn(Field $field): ?string => $field->cast(), self::all()));
     }
 }

@@ -16,7 +16,8 @@ final class SpeciesFields
     public static function all(): array
     {
         $words = static fn(array $cases): array => array_column($cases, 'value');
-        $fields = [
+
+        return Field::byName(
             Field::text('name', 80, null),
             Field::word('plant_group', PlantGroup::words(), null, 'PlantGroup'),
             Field::word('leaf', $words(Leaf::cases()), Leaf::Middling->value, 'Leaf'),
@@ -32,14 +33,6 @@ final class SpeciesFields
             Field::figure('tension_limit_cm', 'cm', 10, 10_000),
             Field::figure('years_young', '', 0.5, 20),
             Field::figure('years_old', '', 0.5, 20),
-        ];
-
-        return array_column(array_map(static fn(Field $field): array => [$field->name, $field], $fields), 1, 0);
-    }
-
-    /** @return array<string, string> casts of their columns */
-    public static function casts(): array
-    {
-        return array_filter(array_map(static fn(Field $field): ?string => $field->cast(), self::all()));
+        );
     }
 }

@@ -51,6 +51,13 @@ test('every dependency is pinned exactly', function () use ($root): void {
 test('what the documents name is there', function () use ($root): void {
     $missing = [];
     foreach ([...glob($root.'/docs/*.md') ?: [], $root.'/README.md', $root.'/CONTRIBUTING.md'] as $file) {
+        preg_match_all('#`Zolbek\\\\Core\\\\([\w\\\\]+)`#', (string) file_get_contents($file), $classes);
+        foreach ($classes[1] as $class) {
+            $path = $root.'/core/'.str_replace('\\', '/', $class);
+            if (! is_file($path.'.php') && ! is_dir($path)) {
+                $missing[] = basename($file).': '.$class;
+            }
+        }
         preg_match_all('#`((?:core|app|ui|tests|database|docs|bench|lang|api|routes)/[\w./-]+)`|\]\(([\w./-]+\.(?:md|png))\)#', (string) file_get_contents($file), $found, PREG_SET_ORDER);
         foreach ($found as $one) {
             $path = $one[1] !== '' ? $root.'/'.$one[1] : dirname($file).'/'.$one[2];

@@ -6,6 +6,7 @@ namespace App\Plants\Models;
 
 use App\Common\Archivable;
 use App\Common\AsKept;
+use App\Common\Field;
 use App\Plants\PlantFields;
 use App\Plants\StandsIn;
 use App\Pots\Models\Pot;
@@ -167,7 +168,7 @@ final class Plant extends Model
     protected function casts(): array
     {
         return [
-            ...PlantFields::casts(), 'buried' => 'array', 'plan' => 'array', 'stage_seen_on' => 'date', 'due_on' => 'date', 'due_set_on' => 'date', 'left_on' => 'date', 'snoozed_until' => 'date',
+            ...Field::casts(PlantFields::all()), 'buried' => 'array', 'plan' => 'array', 'stage_seen_on' => 'date', 'due_on' => 'date', 'due_set_on' => 'date', 'left_on' => 'date', 'snoozed_until' => 'date',
             'archived_at' => 'datetime', 'standing' => AsKept::class.':'.StandsIn::class,
         ];
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Situations\Models;
 
 use App\Common\Archivable;
+use App\Common\Field;
 use App\Situations\SpeciesFields;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Carbon;
@@ -49,6 +50,6 @@ final class Species extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['is_reference' => 'boolean', 'archived_at' => 'datetime', ...SpeciesFields::casts()];
+        return ['is_reference' => 'boolean', 'archived_at' => 'datetime', ...Field::casts(SpeciesFields::all())];
     }
 }

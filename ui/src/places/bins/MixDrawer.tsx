@@ -1,8 +1,8 @@
-import { Button, Form, Input, Segmented, Select } from 'antd';
+import { Button, Form, Input, Segmented } from 'antd';
 import { useState } from 'react';
 import { answerOf, api, ApiProblem, type Schemas } from '../../api/client';
 import { useBatches } from '../../api/batches';
-import { useComponents, useSaveMix } from '../../api/components';
+import { useSaveMix } from '../../api/components';
 import { useMeta } from '../../api/meta';
 import { useWords } from '../../i18n/words';
 import { NumberField } from '../../kit/fields/NumberField';
@@ -12,6 +12,8 @@ import { plain, typedNumber } from '../../i18n/numbers';
 import common from '../../styles/common.module.css';
 import styles from './bins.module.css';
 import { FormDrawer } from '../../kit/forms/FormDrawer';
+import { ComponentPicker } from '../../kit/pickers/ComponentPicker';
+import { RecordPicker } from '../../kit/pickers/RecordPicker';
 
 interface Row {
   id: number;
@@ -41,9 +43,8 @@ export function MixDrawer({ mix, close }: { mix: Schemas['Component'] | null; cl
   });
   const [note, setNote] = useState(mix?.note ?? '');
   const [marked, setMarked] = useState<string[]>([]);
-  const [search, setSearch] = useState('');
-  const components = useComponents({ per_page: 50, ...(search === '' ? {} : { search }) });
-  const batches = useBatches({ per_page: 50 });
+  const [batchId, setBatchId] = useState<number | null>(null);
+  const hasBatches = (useBatches({ per_page: 1 }).data?.total ?? 0) > 0;
   const save = useSaveMix();
   const say = useUndoable();
   const problem = save.error instanceof ApiProblem ? save.error : undefined;
@@ -61,12 +62,12 @@ export function MixDrawer({ mix, close }: { mix: Schemas['Component'] | null; cl
 
   const fromBatch = async (id: number) => {
     const batch = answerOf(await api.GET('/batches/{id}', { params: { path: { id } } }));
-    const found = await Promise.all(
-      batch.result.lines.map(async ({ name }) =>
-        answerOf(await api.GET('/components', { params: { query: { search: name } } })),
+    // by number, not by the name of that day: it may have another one now
+    const shelf = await Promise.all(
+      batch.result.lines.map(async ({ component_id: id }) =>
+        answerOf(await api.GET('/components/{id}', { params: { path: { id } } })),
       ),
     );
-    const shelf = found.flatMap(({ data }) => data);
     const parts = batch.inputs.parts.flatMap((part) => {
       const component = shelf.find((each) => each.key === part.key);
       return component === undefined ? [] : [{ id: component.id, name: component.name, text: plain(part.parts) }];
@@ -135,13 +136,19 @@ export function MixDrawer({ mix, close }: { mix: Schemas['Component'] | null; cl
       <TextField label={t('field.name')} value={name} error={problem?.at('name')} onChange={setName} />
       {source === 'reclaimed' && (
         <>
-          {mix === null && (batches.data?.data.length ?? 0) > 0 && (
+          {mix === null && hasBatches && (
             <Form.Item label={t('mix.fromBatch')}>
-              <Select
-                aria-label={t('mix.fromBatch')}
+              <RecordPicker
+                label={t('mix.fromBatch')}
                 placeholder={t('common.none')}
-                options={(batches.data?.data ?? []).map((batch) => ({ value: batch.id, label: batch.name }))}
-                onChange={(id: number) => void fromBatch(id).catch(() => undefined)}
+                useList={useBatches}
+                value={batchId}
+                onPick={({ id }) => {
+                  setBatchId(id);
+                  fromBatch(id).catch((wrong: unknown) =>
+                    say(wrong instanceof Error ? wrong.message : t('problem.offline')),
+                  );
+                }}
               />
             </Form.Item>
           )}
@@ -185,18 +192,10 @@ export function MixDrawer({ mix, close }: { mix: Schemas['Component'] | null; cl
         </p>
       )}
       <Form.Item>
-        <Select
-          aria-label={t('mix.addPart')}
-          placeholder={t('mix.addPart')}
-          value={null}
-          showSearch={{ searchValue: search, filterOption: false, onSearch: setSearch }}
-          options={(components.data?.data ?? [])
-            .filter((each) => each.id !== mix?.id && rows.every((row) => row.id !== each.id))
-            .map((each) => ({ value: each.id, label: each.name }))}
-          onSelect={(_, option) => {
-            setRows([...rows, { id: option.value, name: String(option.label), text: '1' }]);
-            setSearch('');
-          }}
+        <ComponentPicker
+          label={t('mix.addPart')}
+          without={[...rows.map((row) => row.id), ...(mix === null ? [] : [mix.id])]}
+          onPick={({ id, name: added }) => setRows([...rows, { id, name: added, text: '1' }])}
         />
       </Form.Item>
       <h3>{t('bins.section.shelf')}</h3>
