@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Providers;
 
 use App\Bench\RefreshMeasured;
+use App\Common\LockingConnector;
 use App\Plants\Models\Plant;
 use App\Pots\Models\Pot;
 use App\Shelf\ComponentChanged;
@@ -15,6 +16,11 @@ use Illuminate\Support\ServiceProvider;
 
 final class AppServiceProvider extends ServiceProvider
 {
+    public function register(): void
+    {
+        $this->app->bind('db.connector.sqlite', LockingConnector::class);
+    }
+
     public function boot(): void
     {
         Model::shouldBeStrict();

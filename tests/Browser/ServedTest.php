@@ -39,3 +39,22 @@ test('nothing beside the built front end is given away', function (string $path)
     '/composer.json', '/../composer.json', '/build/assets/../../../composer.json', '/build/assets/..%2f..%2f..%2fcomposer.json', '/build/assets/%2e%2e/%2e%2e/%2e%2e/composer.json',
     '/server.php', '/../server.php', '/storage/data/demo.sqlite', '/build/assets/..%5c..%5ccomposer.json', '/build/assets/x.js%00/../../../composer.json',
 ]);
+
+test('six helpers who take from one heap at once are served one after the other, and no more is taken than lies there', function (): void {
+    $all = curl_multi_init();
+    $asked = array_map(static function () use ($all): CurlHandle {
+        $one = curl_init(test()->address().'/api/v1/components/1/movements');
+        curl_setopt_array($one, [CURLOPT_RETURNTRANSFER => true, CURLOPT_POSTFIELDS => '{"kind":"used","litres":60}', CURLOPT_HTTPHEADER => ['Content-Type: application/json', 'Accept: application/json']]);
+        curl_multi_add_handle($all, $one);
+
+        return $one;
+    }, range(1, 6));
+    do {
+        curl_multi_exec($all, $running);
+        curl_multi_select($all, 0.2);
+    } while ($running > 0);
+    $answers = array_count_values(array_map(static fn(CurlHandle $one): int => curl_getinfo($one, CURLINFO_RESPONSE_CODE), $asked));
+    // 210 L lie there: three times 60 L, and then no more
+    expect($answers)->toEqualCanonicalizing([201 => 3, 422 => 3])->and($answers[201])->toBe(3)->and($answers[422])->toBe(3);
+    expect(json_decode(served('/api/v1/components/1')[2], true)['stock_l'])->toEqualWithDelta(30.0, 1e-6);
+});

@@ -31,7 +31,7 @@ export function SpeciesPicker({ group, speciesId, onPick }: Props) {
   const { t } = useWords();
   const [search, setSearch] = useState('');
   const found = useSpecies({
-    per_page: 60,
+    per_page: 200,
     sort: '-unidentified',
     ...(search === '' ? {} : { search }),
     ...(speciesId === null ? {} : { with: speciesId }),

@@ -68,7 +68,7 @@ describe('a picker of records', () => {
   test('shows the name of what is chosen, however far down it is', async () => {
     show(<Pots first={201} onPick={picked} />);
     expect(await screen.findByText('Row 200')).toBeTruthy();
-    expect(lastQuery('GET /pots')).toEqual({ per_page: '50', with: '201' });
+    expect(lastQuery('GET /pots')).toEqual({ per_page: '200', with: '201' });
   });
 
   test('finds row 201 by its name, and takes it', async () => {
@@ -155,7 +155,7 @@ describe('a picker of plants', () => {
       return found;
     });
     expect(new Set(heads).size).toBe(heads.length);
-    expect(lastQuery('GET /species')).toEqual({ per_page: '60', sort: '-unidentified' });
+    expect(lastQuery('GET /species')).toEqual({ per_page: '200', sort: '-unidentified' });
   });
 
   test('finds a group by its own name, and a plant by asking', async () => {
