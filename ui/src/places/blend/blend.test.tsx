@@ -87,7 +87,7 @@ describe('the mix on the bench', () => {
           ?.parts.find((part) => part.component_id === 1)?.parts,
       ).toBe(5),
     );
-    await waitFor(() => expect(screen.getByLabelText('Pot section').getAttribute('aria-busy')).toBe('false'));
+    await settled();
     const before = asked().length;
     await hand.write(field, 'some');
     expect(field.getAttribute('aria-invalid')).toBe('true');
