@@ -64,6 +64,8 @@ Route::apiResource('species', SpeciesController::class)->only(['index', 'store',
 Route::put('species/{species}/archived', [SpeciesController::class, 'archive'])->whereNumber('species');
 
 Route::post('batches/plan', [BatchController::class, 'plan']);
+Route::post('batches/{batch}/mixed', [BatchController::class, 'mix'])->whereNumber('batch');
+Route::delete('batches/{batch}/mixed', [BatchController::class, 'unmix'])->whereNumber('batch');
 Route::apiResource('batches', BatchController::class)->only(['index', 'show', 'store'])->whereNumber('batch');
 
 Route::post('mixes', [MixController::class, 'store']);
@@ -134,7 +136,9 @@ Route::post('days/{day}/loads', [PottingDayController::class, 'mix'])->whereNumb
 Route::delete('days/{day}/loads/{load}', [PottingDayController::class, 'unmix'])->whereNumber(['day', 'load']);
 Route::post('days/{day}/purchases', [PottingDayController::class, 'buy'])->whereNumber('day');
 Route::post('days/{day}/leftovers', [PottingDayController::class, 'close'])->whereNumber('day');
+Route::delete('days/{day}/leftovers/{leftover}', [PottingDayController::class, 'reopenMix'])->whereNumber(['day', 'leftover']);
 Route::post('days/{day}/finished', [PottingDayController::class, 'finish'])->whereNumber('day');
+Route::delete('days/{day}/finished', [PottingDayController::class, 'reopen'])->whereNumber('day');
 Route::get('days/{day}/stand-ins/{component}', [PottingDayController::class, 'standIns'])->whereNumber(['day', 'component']);
 
 Route::get('today', [CareController::class, 'today']);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Batches;
 
+use App\Bench\Models\Vessel;
 use App\Blend\BlendForm;
 use App\Blend\ContentsDocument;
 use App\Recipes\Models\Recipe;
@@ -35,13 +36,15 @@ final readonly class BatchDocument
         }
         $this->byKey = $byKey;
         try {
+            $read = BatchOrder::read($order);
             $this->plan = new BatchPlan(
                 $form->setup->substrate,
                 $form->setup->zone,
-                BatchOrder::read($order),
+                $read,
                 array_map(fn(Component $component): Stock => ($form->parts->lots[$component->id] ?? null)?->stock($component) ?? $component->stock(), $byKey),
                 $form->setup->portions,
                 $form->setup->filling,
+                Vessel::scoopsBelow($read->scoopL),
             );
         } catch (Refused $refused) {
             throw $refused->under('order');
@@ -79,6 +82,7 @@ final readonly class BatchDocument
     public function result(): array
     {
         $plan = $this->plan;
+        $loads = new LoadPlan($plan->scoops, array_map(static fn(Component $component): int => $component->id, $this->byKey));
         $weights = (new Assessment($this->form->setup, withYears: false))->weights;
 
         return [
@@ -88,11 +92,13 @@ final readonly class BatchDocument
             'layer_l' => $plan->layerLooseL,
             'yield_share' => $plan->substrate->yield,
             'spare_share' => $plan->order->spare,
-            'loads' => $plan->loads,
-            'load_l' => $plan->loadL,
+            'scooped_l' => $plan->scoops->litres,
+            'loads' => count($plan->scoops->loads),
+            'load_plan' => $loads->loads(),
+            'warnings' => $loads->warnings(),
+            'tub_l' => $plan->order->tubL,
             'scoop_l' => $plan->order->scoopL,
             'lines' => array_map($this->line(...), $plan->lines),
-            'too_small_for_scoop' => array_map(fn(string $key): string => $this->byKey[$key]->name, $plan->tooSmallForScoop()),
             'mass_kg' => $plan->massKg,
             'wet_pot_kg' => $weights->wetKg,
             'two_to_lift' => $weights->wetKg > Assessment::LIFT_ONE_KG,
@@ -146,7 +152,8 @@ final readonly class BatchDocument
     private function line(BatchLine $line): array
     {
         $component = $this->byKey[$line->portion->key];
-        $scoops = $this->plan->scoops[$component->key] ?? null;
+        $deviation = $this->plan->scoops->deviations[$component->key] ?? null;
+        $share = $this->plan->looseL > 0.0 ? $line->mixL / $this->plan->looseL : 0.0;
 
         return [
             'component_id' => $component->id,
@@ -154,9 +161,11 @@ final readonly class BatchDocument
             'colour' => $component->colour,
             'kind' => $component->kind,
             'dusty' => in_array('dust', $component->hazards, true),
-            'share' => $this->plan->looseL > 0.0 ? $line->mixL / $this->plan->looseL : 0.0,
-            'true_share' => $this->plan->trueShares()[$component->key] ?? null,
+            'share' => $share,
+            'true_share' => $deviation === null ? null : $share * (1.0 + $deviation),
+            'deviation_share' => $deviation,
             'mix_l' => $line->mixL,
+            'scooped_l' => $line->scoopedL,
             'layer_l' => $line->layerL,
             'litres' => $line->litres,
             'gross_l' => $line->grossL,
@@ -164,9 +173,8 @@ final readonly class BatchDocument
             'loss_cost' => $line->lossCost(),
             'lot' => ($this->form->parts->lots[$component->id] ?? null)?->name,
             'preparation' => $this->preparation($component->id),
-            'lime_g' => $line->mixL * $this->form->parts->limeGramsPerL($component->id),
+            'lime_g' => $line->scoopedL * $this->form->parts->limeGramsPerL($component->id),
             'mass_kg' => $line->massKg,
-            'scoops_per_load' => $scoops,
             'stock_l' => $line->stock->litres,
             'pack_l' => $line->stock->packL,
             'packs' => $line->packs,

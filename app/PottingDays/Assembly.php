@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace App\PottingDays;
 
+use App\Bench\Models\Vessel;
 use App\Plants\Models\Fertiliser;
 use App\Plants\Outlook;
 use App\Plants\PlantSituation;
 use App\Plants\Standing;
+use App\PottingDays\Models\DayLoad;
 use App\PottingDays\Models\DayPlant;
 use App\PottingDays\Models\PottingDay;
 use App\Recipes\Models\Recipe;
@@ -27,6 +29,7 @@ use Zolbek\Core\Place\Plant\PlantGroup;
 use Zolbek\Core\Place\Setup\Setup;
 use Zolbek\Core\Work\PottingDay\DayPot;
 use Zolbek\Core\Work\PottingDay\DaySums;
+use Zolbek\Core\Work\PottingDay\MixedAlready;
 
 /**
  * A potting day put together for the core: every entry with its pot, mix, ball and zones. Records are read in a few queries, however many plants there are.
@@ -56,10 +59,13 @@ final class Assembly
     /** @var array<int, Substrate> of single components, by id */
     private array $alone = [];
 
-    /** @param Collection<int, DayPlant>|null $entries those to put together; all of the day where left out */
-    public function __construct(public readonly PottingDay $day, private readonly PlantSituation $situations, private readonly Standing $standings, ?Collection $entries = null)
+    /**
+     * @param Collection<int, DayPlant> $entries those to put together
+     * @param Collection<int, DayLoad>  $loads   that are mixed, whether or not one of those takes of them
+     */
+    private function __construct(public readonly PottingDay $day, private readonly PlantSituation $situations, private readonly Standing $standings, Collection $entries, Collection $loads)
     {
-        $entries ??= $day->entries;
+        $loads->loadMissing('recipe.parts.component');
         $entries->loadMissing(['plant.species', 'plant.site', 'pot', 'recipe.parts.component']);
         $this->shelf = new Portions();
         $ids = $fertilisers = [];
@@ -68,6 +74,12 @@ final class Assembly
             $fertilisers[] = $entry->plan->fertiliser['id'] ?? null;
             $this->recipes[$entry->recipe_id] = $entry->recipe;
             foreach ($entry->recipe->parts as $part) {
+                $this->components[$part->component_id] ??= $part->component;
+            }
+        }
+        foreach ($loads as $load) {
+            $this->recipes[$load->recipe_id] ??= $load->recipe;
+            foreach ($load->recipe->parts as $part) {
                 $this->components[$part->component_id] ??= $part->component;
             }
         }
@@ -84,13 +96,19 @@ final class Assembly
                 $this->refused[$entry->id] = $refused;
             }
         }
-        $this->sums = new DaySums($this->fitting($pots), $day->spare, $day->tub_l, $day->scoop_l);
+        $this->sums = new DaySums($this->fitting($pots), $day->spare, $day->tub_l, $day->scoop_l, Vessel::scoopsBelow($day->scoop_l), $this->mixed($loads));
     }
 
     /** What is potted on the day, without those put off. */
     public static function of(PottingDay $day, PlantSituation $situations, Standing $standings): self
     {
-        return new self($day, $situations, $standings, $day->entries->filter(static fn(DayPlant $entry): bool => $entry->state !== 'not_today')->values());
+        return new self($day, $situations, $standings, $day->entries->filter(static fn(DayPlant $entry): bool => $entry->state !== 'not_today')->values(), $day->loads);
+    }
+
+    /** A single plant of it. */
+    public static function ofOne(PottingDay $day, DayPlant $entry, PlantSituation $situations, Standing $standings): self
+    {
+        return new self($day, $situations, $standings, $entry->newCollection([$entry]), new Collection());
     }
 
     public function component(string $key): Component
@@ -146,6 +164,7 @@ final class Assembly
             $moss === null ? null : $this->components[$moss]->key,
             $cover === null ? null : $this->components[$cover]->key,
             $plan->oldSoilShare,
+            $entry->isPotted() ? $entry->actual->usedL : null,
         );
     }
 
@@ -166,6 +185,22 @@ final class Assembly
         $wall = $plan->wall === null ? null : new WallZone($plan->wall['component_id'] === null ? $old : $this->alone($plan->wall['component_id']), $plan->wall['thickness_cm']);
 
         return new Contents($ball, null, $wall, $plan->objectsL, $plan->bedCm, $plan->collarCm, $plan->moundCm);
+    }
+
+    /**
+     * @param Collection<int, DayLoad> $loads
+     *
+     * @return array<int, MixedAlready> by id of the recipe
+     */
+    private function mixed(Collection $loads): array
+    {
+        $mixed = [];
+        foreach ($loads as $load) {
+            $before = $mixed[$load->recipe_id] ?? new MixedAlready($this->mix($load->recipe)[0], 0.0, []);
+            $mixed[$load->recipe_id] = new MixedAlready($before->portions, $before->litres + $load->litres, [...$before->numbers, $load->number]);
+        }
+
+        return $mixed;
     }
 
     /** @return array{non-empty-list<array{Portion, float}>, Substrate} */

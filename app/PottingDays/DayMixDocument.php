@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace App\PottingDays;
 
+use App\Batches\LoadPlan;
 use App\PottingDays\Models\DayLeftover;
 use App\PottingDays\Models\DayLoad;
 use App\PottingDays\Models\PottingDay;
 use App\Recipes\Models\RecipePart;
+use Illuminate\Database\Eloquent\Collection;
 use Zolbek\Core\Work\PottingDay\DayMix;
 
 /** One mix of a day: what the pots need of it, its loads in scoops, what is mixed already and what is left. Schema DayMix of the API. */
@@ -17,12 +19,15 @@ final class DayMixDocument
     public static function of(int $recipeId, DayMix $mix, Assembly $assembly, PottingDay $day): array
     {
         $recipe = $assembly->recipes[$recipeId];
-        $true = $mix->trueShares();
         $loads = $day->loads->where('recipe_id', $recipeId);
         $closed = $day->leftovers->firstWhere('recipe_id', $recipeId);
-        $substrate = $assembly->substrate($recipe);
         $mixed = (float) $loads->sum('litres');
         $used = $day->usedL($recipeId);
+        $ids = [];
+        foreach ($recipe->parts as $part) {
+            $ids[$part->component->key] = $part->component_id;
+        }
+        $plan = new LoadPlan($mix->scoops, $ids);
 
         return [
             'recipe_id' => $recipeId,
@@ -31,28 +36,65 @@ final class DayMixDocument
             'pots' => $mix->pots,
             'net_l' => $mix->netL,
             'loose_l' => $mix->looseL,
-            'yield_share' => $substrate->yield,
-            'loads' => $mix->loads,
-            'load_l' => $mix->loadL,
-            'parts' => array_values($recipe->parts->filter(static fn(RecipePart $part): bool => $part->parts > 0.0)->map(static fn(RecipePart $part): array => [
+            'yield_share' => $assembly->substrate($recipe)->yield,
+            'loads' => $loads->count() + count($mix->scoops->loads),
+            'load_plan' => $plan->loads(),
+            'warnings' => $plan->warnings(),
+            'parts' => self::parts($recipeId, $mix, $assembly, $loads),
+            'mixed' => array_values($loads->sortBy('number')->map(self::load(...))->all()),
+            'mixed_l' => $mixed,
+            'used_l' => $used,
+            'rest_l' => max(0.0, $mixed - $used),
+            'closed' => $closed instanceof DayLeftover ? self::closed($closed) : null,
+        ];
+    }
+
+    /**
+     * @param Collection<int, DayLoad> $loads
+     *
+     * @return list<array<string, mixed>>
+     */
+    private static function parts(int $recipeId, DayMix $mix, Assembly $assembly, Collection $loads): array
+    {
+        $taken = Taken::of($loads->map(static fn(DayLoad $load): array => $load->taken)->all());
+        $mixed = Taken::of($loads->map(static fn(DayLoad $load): array => $load->parts ?? [])->all());
+
+        return array_values($assembly->recipes[$recipeId]->parts->filter(static fn(RecipePart $part): bool => $part->parts > 0.0)->map(static function (RecipePart $part) use ($mix, $taken, $mixed): array {
+            $key = $part->component->key;
+            $share = $mix->shares[$key] ?? 0.0;
+            // of what is mixed and what is to be mixed
+            $all = array_sum($mixed) + $mix->scoops->litres;
+            $true = $all > 0.0 ? (($mixed[$part->component_id] ?? 0.0) + $mix->scoops->litresOf($key)) / $all : $share;
+
+            return [
                 'component_id' => $part->component_id,
                 'name' => $part->component->name,
                 'kind' => $part->component->kind,
                 'colour' => $part->component->colour,
                 'parts' => $part->parts,
-                'share' => $mix->shares[$part->component->key] ?? 0.0,
-                'true_share' => $true[$part->component->key] ?? 0.0,
-                'scoops_per_load' => $mix->scoops[$part->component->key] ?? 0.0,
-                'load_l' => ($mix->shares[$part->component->key] ?? 0.0) * $mix->loadL,
-                'gross_l' => $mix->grossL[$part->component->key] ?? 0.0,
+                'share' => $share,
+                'true_share' => $true,
+                'deviation_share' => $share > 0.0 ? $true / $share - 1.0 : 0.0,
+                'gross_l' => ($mix->grossL[$key] ?? 0.0) + ($taken[$part->component_id] ?? 0.0),
                 'preparation' => $part->preparation,
                 'dusty' => in_array('dust', $part->component->hazards, true),
-            ])->all()),
-            'mixed' => array_values($loads->sortBy('number')->map(static fn(DayLoad $load): array => ['id' => $load->id, ...$load->only(['number', 'litres', 'person', 'taken']), 'mixed_at' => $load->mixed_at->toIso8601String()])->all()),
-            'mixed_l' => $mixed,
-            'used_l' => $used,
-            'rest_l' => max(0.0, $mixed - $used),
-            'closed' => $closed instanceof DayLeftover ? [...$closed->only(['net_l', 'mixed_l', 'used_l', 'left_l', 'lost_l', 'component_id']), 'more_share' => $closed->net_l > 0.0 ? $closed->used_l / $closed->net_l - 1.0 : 0.0] : null,
+            ];
+        })->all());
+    }
+
+    /** @return array<string, mixed> */
+    private static function load(DayLoad $load): array
+    {
+        return ['id' => $load->id, ...$load->only(['number', 'litres', 'person', 'taken']), 'lines' => $load->parts ?? [], 'mixed_at' => $load->mixed_at->toIso8601String()];
+    }
+
+    /** @return array<string, mixed> */
+    private static function closed(DayLeftover $closed): array
+    {
+        return [
+            'id' => $closed->id,
+            ...$closed->only(['net_l', 'mixed_l', 'used_l', 'left_l', 'lost_l', 'more_l', 'component_id']),
+            'more_share' => $closed->net_l > 0.0 ? $closed->used_l / $closed->net_l - 1.0 : 0.0,
         ];
     }
 }

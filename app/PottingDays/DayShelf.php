@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\PottingDays;
 
+use App\PottingDays\Models\DayLoad;
+use App\PottingDays\Models\DayPlant;
 use App\PottingDays\Models\PottingDay;
 use App\Recipes\RecipePortions;
 use App\Shelf\Models\Component;
@@ -19,24 +21,22 @@ final readonly class DayShelf
     /** @return list<array<string, mixed>> what comes from each bin, what is there, what is short */
     public function rows(): array
     {
-        $taken = [];
-        foreach ($this->day->loads as $load) {
-            foreach ($load->taken as $part) {
-                $taken[$part['component_id']] = ($taken[$part['component_id']] ?? 0.0) + $part['litres'];
+        $taken = Taken::of([
+            ...$this->day->loads->map(static fn(DayLoad $load): array => $load->taken)->all(),
+            ...$this->day->entries->map(static fn(DayPlant $entry): array => $entry->actual->taken)->all(),
+        ]);
+        $needs = $this->assembly->sums->needsL;
+        foreach ($this->assembly->components as $component) {
+            if (isset($taken[$component->id])) {
+                $needs[$component->key] ??= 0.0;
             }
         }
-        foreach ($this->day->entries as $entry) {
-            foreach ($entry->actual->taken as $part) {
-                $taken[$part['component_id']] = ($taken[$part['component_id']] ?? 0.0) + $part['litres'];
-            }
-        }
-        $keys = array_keys($this->assembly->sums->needsL);
+        $keys = array_keys($needs);
         $components = array_map($this->assembly->component(...), $keys);
         $lots = $this->lots(array_map(static fn(Component $component): int => $component->id, $components));
         $rows = [];
         foreach ($components as $i => $component) {
-            $gross = $this->assembly->sums->needsL[$keys[$i]];
-            $rest = max(0.0, $gross - ($taken[$component->id] ?? 0.0));
+            $rest = $needs[$keys[$i]];
             $packs = (new Stock($component->stock_l, $component->pack_l, $component->pack_price))->packsFor($rest);
             $rows[] = [
                 'component_id' => $component->id,
@@ -44,7 +44,7 @@ final readonly class DayShelf
                 'kind' => $component->kind,
                 'colour' => $component->colour,
                 'hazards' => $component->hazards,
-                'gross_l' => $gross,
+                'gross_l' => $rest + ($taken[$component->id] ?? 0.0),
                 'taken_l' => $taken[$component->id] ?? 0.0,
                 'stock_l' => $component->stock_l,
                 'short_l' => max(0.0, $rest - $component->stock_l),

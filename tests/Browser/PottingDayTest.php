@@ -105,6 +105,16 @@ test('twelve plants in four recipes go from choosing to aftercare, with a shorta
     }
     $this->click('End the day');
     $this->see('The day is finished.');
+
+    // something was forgotten: the day and a mix are opened again, and closed with what was really left
+    $this->click('Open the day again');
+    $this->click('Open again: Ridge pines');
+    $this->waitFor('//section[contains(@class,"bench-left")]/h2[contains(.,"Ridge pines")]');
+    $this->type('Litres', '0.1');
+    $this->click('Close this mix: Ridge pines');
+    $this->waitUntilGone('//section[contains(@class,"bench-left")]');
+    $this->click('End the day');
+    $this->waitFor('//button[.="Open the day again"]');
     $this->open('/bins');
     $this->see('Left: Ridge pines, Long bench');
 

@@ -18,12 +18,14 @@ use Zolbek\Core\Work\Batching\BaseWithExtras;
 use Zolbek\Core\Work\Batching\BatchLine;
 use Zolbek\Core\Work\Batching\Extra;
 use Zolbek\Core\Work\Batching\LoadScoops;
+use Zolbek\Core\Work\Batching\ScoopedLoad;
 use Zolbek\Core\Work\Batching\Spare;
 use Zolbek\Core\Work\Batching\TopUp;
 use Zolbek\Core\Work\PottingDay\DayMix;
 use Zolbek\Core\Work\PottingDay\DayPot;
 use Zolbek\Core\Work\PottingDay\DayPotNeeds;
 use Zolbek\Core\Work\PottingDay\DaySums;
+use Zolbek\Core\Work\PottingDay\MixedAlready;
 
 const DAY_KEYS = ['pumice-3-6-mm', 'lava-scoria-3-6-mm', 'composted-bark-fine-2-8-mm', 'calcined-clay-1-4-mm', 'perlite-2-5-mm', 'horticultural-grit-2-5-mm'];
 
@@ -84,34 +86,43 @@ test('nothing is lost between the pots, the mixes and the shelf of a day', funct
     $beside = array_sum(array_map(static fn(DayPot $pot): float => array_sum($pot->needs()->besideMix()), $pots));
     $mixed = array_sum(array_map(static fn(DayMix $mix): float => $mix->looseL, $day->mixes));
     expect($mixed)->toBeNear((1.0 + $spare) * $taken, 1e-9)
-        ->and(array_sum($day->needsL))->toBeNear((1.0 + $spare) * ($taken + $beside), 1e-9)
+        ->and(array_sum($day->needsL))->toBeNear(array_sum(array_map(static fn(DayMix $mix): float => $mix->scoops->litres, $day->mixes)) + (1.0 + $spare) * $beside, 1e-9)
         ->and(array_sum(array_map(static fn(DayMix $mix): int => $mix->pots, $day->mixes)))->toBe(count($pots))
         ->and(array_keys($day->pots))->toEqualCanonicalizing(array_map(static fn(DayPot $pot): int => $pot->id, $pots));
     foreach ($day->mixes as $mix) {
-        expect($mix->loads * $mix->loadL)->toBeNear($mix->looseL, 1e-12)
-            ->and(array_sum($mix->shares))->toBeNear(1.0, 1e-12)
-            ->and(array_sum($mix->grossL))->toBeNear($mix->looseL, 1e-9);
+        expect(array_sum($mix->shares))->toBeNear(1.0, 1e-12)->and(array_sum($mix->grossL))->toBeNear($mix->scoops->litres, 1e-9);
     }
 })->with(seeds(25, 200));
 
-test('a load never holds more than the tub, and no fewer loads would do', function (int $seed): void {
-    mt_srand($seed);
-    $portions = [[Portion::of(Reference::component('pumice-3-6-mm')), 1.0], [Portion::of(Reference::component('perlite-2-5-mm')), 2.0]];
-    $tub = mt_rand(30, 600) / 10;
-    $mix = new DayMix($portions, 3, mt_rand(1, 2000) / 10, mt_rand(0, 30) / 100, $tub, 1.0);
-    expect($mix->loadL)->toBeLessThanOrEqual($tub + 1e-6)->and(($mix->loads - 1) * $tub)->toBeLessThan($mix->looseL);
-})->with(seeds(30, 300));
+test('pots that are filled count with what they were given, and what was mixed is not mixed again', function (): void {
+    mt_srand(11);
+    $setup = randomSetup();
+    $pot = static fn(int $id, ?float $usedL = null): DayPot => new DayPot($id, 1, $setup, [[Portion::of(Reference::component('charcoal-3-8-mm')), 0.05]], usedL: $usedL);
+    $base = $pot(1)->needs()->baseL;
+    $open = new DaySums([$pot(1), $pot(2)], 0.1, 40.0, 1.0);
+    $half = new DaySums([$pot(1, $base + 0.7), $pot(2)], 0.1, 40.0, 1.0);
+    expect($open->mixes[1]->looseL)->toBeNear(2.2 * $base, 1e-12)
+        ->and($half->mixes[1]->looseL)->toBeNear($base + 0.7 + 1.1 * $base, 1e-12)->and($half->mixes[1]->netL)->toBeNear(2.0 * $base, 1e-12)
+        // what stands beside the mix was taken for the one that is filled
+        ->and($open->needsL['charcoal-3-8-mm'])->toBeNear(0.11, 1e-12)->and($half->needsL['charcoal-3-8-mm'])->toBeNear(0.055, 1e-12);
+    $mixed = [1 => new MixedAlready($setup->portions, 1.5, [2]), 9 => new MixedAlready($setup->portions, 6.0, [1])];
+    $after = new DaySums([$pot(1), $pot(2)], 0.1, 40.0, 1.0, [], $mixed);
+    expect($after->mixes[1]->scoops->litres + 1.5)->toBeGreaterThan(0.96 * 2.2 * $base)->and($after->mixes[1]->scoops->loads[0]->number)->toBe(1)
+        // of a mix that nobody takes any more nothing is left to mix
+        ->and($after->mixes[9]->pots)->toBe(0)->and($after->mixes[9]->scoops->loads)->toBe([])->and($after->mixes[9]->looseL)->toBe(0.0);
+});
 
-test('the tub that is just full is one load, a drop more is two', function (): void {
+test('the tub that is just full is one load, more than it holds is two', function (): void {
     $portions = [[Portion::of(Reference::component('pumice-3-6-mm')), 1.0]];
-    expect((new DayMix($portions, 1, 40.0, 0.0, 40.0, 1.0))->loads)->toBe(1)->and((new DayMix($portions, 1, 40.01, 0.0, 40.0, 1.0))->loads)->toBe(2)
-        ->and((new DayMix($portions, 3, 6.0, 0.10, 4.0, 1.0))->loads)->toBe(2)->and((new DayMix($portions, 3, 6.0, 0.10, 4.0, 1.0))->loadL)->toBeNear(3.3, 1e-12)
-        ->and((new DayMix($portions, 0, 0.0, 0.0, 40.0, 1.0))->loads)->toBe(1);
+    $loads = static fn(DayMix $mix): array => array_map(static fn(ScoopedLoad $load): float => $load->litres, $mix->scoops->loads);
+    expect($loads(new DayMix($portions, 1, 40.0, 0.0, 0.0, 40.0, 1.0)))->toBe([40.0])->and($loads(new DayMix($portions, 1, 40.01, 0.0, 0.0, 40.0, 1.0)))->toBe([40.0, 0.5])
+        ->and($loads(new DayMix([...$portions, [Portion::of(Reference::component('perlite-2-5-mm')), 1.0]], 3, 6.0, 0.6, 0.0, 4.0, 1.0)))->toBe([4.0, 3.0])
+        ->and($loads(new DayMix($portions, 0, 0.0, 0.0, 0.0, 40.0, 1.0)))->toBe([]);
 });
 
 test('what preparation loses is taken from the bin as well, and parts of nothing are left out', function (): void {
     $half = Portion::of(Reference::component('pumice-3-6-mm'), null, 0.5);
-    $mix = new DayMix([[$half, 1.0], [Portion::of(Reference::component('perlite-2-5-mm')), 1.0], [Portion::of(Reference::component('coir-pith')), 0.0]], 1, 10.0, 0.0, 40.0, 1.0);
+    $mix = new DayMix([[$half, 1.0], [Portion::of(Reference::component('perlite-2-5-mm')), 1.0], [Portion::of(Reference::component('coir-pith')), 0.0]], 1, 10.0, 0.0, 0.0, 40.0, 1.0);
     expect($mix->grossL)->toBe(['pumice-3-6-mm' => 10.0, 'perlite-2-5-mm' => 5.0])->and($mix->shares)->toBe(['pumice-3-6-mm' => 0.5, 'perlite-2-5-mm' => 0.5]);
 });
 
@@ -226,8 +237,8 @@ test('days on which nothing was reckoned teach nothing', function (): void {
 
 test('a line of a batch costs what is taken from the bin, packs where the stock ends', function (): void {
     $portion = Portion::of(Reference::component('pumice-3-6-mm'), null, 0.8);
-    $line = new BatchLine($portion, 8.0, 2.0, new Stock(5.0, 10.0, 4.0));
-    expect($line->litres)->toBe(10.0)->and($line->grossL)->toBeNear(8.0 / 0.8 + 2.0, 1e-12)
+    $line = new BatchLine($portion, 7.9, 8.0, 2.0, new Stock(5.0, 10.0, 4.0));
+    expect($line->litres)->toBe(9.9)->and($line->grossL)->toBeNear(8.0 / 0.8 + 2.0, 1e-12)->and($line->massKg)->toBeNear(10.0 * $portion->bulkDensity, 1e-12)->and($line->lossCost())->toBeNear(2.0 * 0.4, 1e-12)
         ->and($line->packs)->toBe((int) ceil(($line->grossL - 5.0) / 10.0))
         ->and($line->cost)->toBeNear($line->grossL * 0.4, 1e-12);
 });

@@ -231,8 +231,8 @@ final class FrozenWork
         foreach ([['pots' => 1], ['pots' => 7, 'ball_share' => 0.3, 'gap_share' => 0.25], ['pots' => 40, 'tub_l' => 60, 'scoop_l' => 2, 'objects_l' => 0.2, 'spare' => 0], ['pots' => 3, 'tub_l' => 2, 'scoop_l' => 0.5, 'spare' => 0.2]] as $order) {
             $plan = new BatchPlan($substrate, $setup->zone, BatchOrder::read(['tub_l' => 20, 'scoop_l' => 1, ...$order]), $stock, $portions);
             $found[] = [
-                $plan->netPerPotL, $plan->looseL, $plan->layerLooseL, $plan->loads, $plan->loadL, $plan->scoops, array_map(static fn(BatchLine $line): array => get_object_vars($line), $plan->lines), $plan->massKg,
-                $plan->trueShares(), $plan->tooSmallForScoop(), $plan->cost(), $plan->packsCost(), get_object_vars($plan->order),
+                $plan->netPerPotL, $plan->looseL, $plan->layerLooseL, get_object_vars($plan->scoops), array_map(static fn(BatchLine $line): array => get_object_vars($line), $plan->lines), $plan->massKg,
+                $plan->cost(), $plan->packsCost(), get_object_vars($plan->order),
             ];
         }
 

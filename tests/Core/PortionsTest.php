@@ -85,9 +85,9 @@ test('a batch with a premix in it keeps its volume and its scooped shares', func
     $components = array_sum(array_map(static fn(array $content): float => $content[1], $portions[0][0]->contents)) * $plan->lines[0]->mixL + $plan->lines[1]->mixL;
     expect($components * $substrate->yield)->toEqualWithDelta(6 * $zone->volumeL, 1e-9)
         ->and($plan->lines[0]->mixL)->toEqualWithDelta(2 * $plan->lines[1]->mixL, 1e-9)
-        ->and($plan->lines[1]->grossL)->toEqualWithDelta($plan->lines[1]->mixL / 0.8, 1e-9)
-        ->and($plan->lines[0]->packs)->toBe((int) ceil(($plan->lines[0]->mixL - 5.0) / 20.0))
-        ->and($plan->massKg)->toEqualWithDelta(6 * $zone->volumeL * $substrate->bulkDensity, 1e-9);
+        ->and($plan->lines[1]->grossL)->toEqualWithDelta($plan->lines[1]->scoopedL / 0.8, 1e-9)
+        ->and($plan->lines[0]->packs)->toBe((int) ceil(($plan->lines[0]->scoopedL - 5.0) / 20.0))
+        ->and($plan->massKg)->toEqualWithDelta($plan->scoops->litres / $plan->looseL * 6 * $zone->volumeL * $substrate->bulkDensity, 1e-9);
 });
 
 test('a mend names the premix that is scooped, never what is in it', function (): void {

@@ -51,7 +51,7 @@ test('a batch scoops the premix, not what is in it', function (): void {
     Contract::check($plan, 'BatchPlan');
     expect(array_column($plan->json('lines'), 'name'))->toBe(['Starter', 'Pumice 3-6 mm'])
         ->and($plan->json('lines.0.mix_l'))->toEqualWithDelta($plan->json('loose_l') / 2, 1e-9)
-        ->and($plan->json('lines.0.mass_kg'))->toEqualWithDelta($plan->json('lines.0.mix_l') * Component::query()->findOrFail($premix)->bulk_density, 1e-6);
+        ->and($plan->json('lines.0.mass_kg'))->toEqualWithDelta($plan->json('lines.0.scooped_l') * Component::query()->findOrFail($premix)->bulk_density, 1e-6);
     // volume is kept: what is scooped fills the pots by its yield
     $net = 10 * $plan->json('net_per_pot_l');
     expect($plan->json('loose_l'))->toBeGreaterThan($net)->toBeLessThan($net * 1.25);

@@ -45,8 +45,10 @@ test('volumes of a day are those worked out by hand', function (): void {
     $net = 3 * 3.381309855 / $mix['yield_share'];
     expect($mix['net_l'])->toEqualWithDelta($net, 1e-6)
         ->and($mix['loose_l'])->toEqualWithDelta(1.1 * $net, 1e-6)
-        ->and($mix['loads'])->toBe((int) ceil(1.1 * $net / 5))
-        ->and(array_column($mix['parts'], 'gross_l')[0])->toEqualWithDelta(1.1 * $net * 2 / 3, 1e-6)
+        // two of pumice to one of bark are 0.75 L in half scoops of 0.5 L: six such units in a tub of 5 L, sixteen are enough for some 11.7 L
+        ->and(array_column($mix['load_plan'], 'litres'))->toEqual([4.5, 4.5, 3.0])->and($mix['loads'])->toBe(3)->and($mix['warnings'])->toBe([])
+        ->and($mix['load_plan'][2]['lines'])->toEqual([['component_id' => $mix['parts'][0]['component_id'], 'scoops' => 4.0, 'scoop_l' => 0.5, 'ml' => 0, 'litres' => 2.0], ['component_id' => $mix['parts'][1]['component_id'], 'scoops' => 2.0, 'scoop_l' => 0.5, 'ml' => 0, 'litres' => 1.0]])
+        ->and(array_column($mix['parts'], 'gross_l'))->toEqual([8.0, 4.0])
         ->and($day->json('shelf.*.short_l'))->each->toEqual(0)
         ->and($day->json('totals.minutes'))->toBeGreaterThan(30.0);
 });
@@ -112,7 +114,7 @@ test('a day from choosing to its end conserves every litre, and teaches the next
         $after = $this->postJson("/api/v1/days/$id/loads", ['recipe_id' => $mix['recipe_id'], 'number' => $number, 'person' => 'Ann'])->assertCreated();
     }
     $mixed = $after->json('mixes.0.mixed_l');
-    expect($mixed)->toEqualWithDelta($mix['loose_l'], 1e-6)
+    expect($mixed)->toEqual(array_sum(array_column($mix['load_plan'], 'litres')))->toEqualWithDelta($mix['loose_l'], 0.5)
         ->and($before['pumice-3-6-mm'] - onShelf('pumice-3-6-mm'))->toEqualWithDelta($mixed * 2 / 3, 1e-6)
         ->and($before['composted-bark-fine-2-8-mm'] - onShelf('composted-bark-fine-2-8-mm'))->toEqualWithDelta($mixed / 3, 1e-6);
     $used = 0.0;
@@ -215,6 +217,8 @@ test('a day that is finished stays as it was', function (): void {
     [$first, $second] = $day->json('entries');
     $this->postJson("/api/v1/days/$id/plants/{$first['id']}/state", ['state' => 'done'])->assertOk();
     $this->postJson("/api/v1/days/$id/plants/{$second['id']}/state", ['state' => 'not_today', 'actual' => ['note' => 'rain']])->assertOk();
+    $this->postJson("/api/v1/days/$id/finished", [])->assertUnprocessable()->assertJsonPath('errors.0.rule', 'day_potted_unmixed');
+    $this->postJson("/api/v1/days/$id/leftovers", ['recipe_id' => $first['recipe']['id'], 'left_l' => 0])->assertCreated();
     $this->postJson("/api/v1/days/$id/finished", [])->assertOk();
     $before = $this->getJson("/api/v1/days/$id")->json('entries');
     $refused = [

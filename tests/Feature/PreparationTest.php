@@ -37,9 +37,9 @@ test('what is thrown away is taken from the bin and bought', function (): void {
     $plan = $this->postJson('/api/v1/batches/plan', [...Yard::question(['parts' => preparedParts(['screen_lo_mm' => 4, 'wet' => 'soak'])]), 'order' => ['pots' => 20, 'tub_l' => 40, 'scoop_l' => 1]])->assertOk();
     Contract::check($plan, 'BatchPlan');
     $line = $plan->json('lines.0');
-    expect($line['kept_share'])->toBeLessThan(0.7)->and($line['gross_l'] * $line['kept_share'])->toEqualWithDelta($line['mix_l'], 1e-9)
+    expect($line['kept_share'])->toBeLessThan(0.7)->and($line['gross_l'] * $line['kept_share'])->toEqualWithDelta($line['scooped_l'], 1e-9)
         ->and($line['packs'])->toBe((int) ceil($line['gross_l'] / 10))
-        ->and($line['loss_cost'])->toEqualWithDelta(0.5 * ($line['gross_l'] - $line['mix_l']), 1e-9)
+        ->and($line['loss_cost'])->toEqualWithDelta(0.5 * ($line['gross_l'] - $line['scooped_l']), 1e-9)
         ->and($line['preparation'])->toEqual(['screen_lo_mm' => 4, 'wet' => 'soak']);
 });
 

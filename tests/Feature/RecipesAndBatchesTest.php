@@ -84,6 +84,59 @@ test('a saved batch keeps the values it was made with', function (): void {
     expect($kept['bulk_density'])->toBe(1.46)->and($kept['name'])->toBe('Pit gravel 2-8')->and($kept['stock_l'])->toBe(40);
 });
 
+test('a batch draws from the shelf when it is mixed, and gives back when that is taken back', function (): void {
+    Component::query()->update(['stock_l' => 60]);
+    $pumice = Yard::component('pumice-3-6-mm');
+    $lot = $this->postJson("/api/v1/components/{$pumice->id}/lots", ['name' => 'New', 'delivered_on' => now()->toDateString(), 'quantity_l' => 40])->assertCreated()->json('id');
+    $older = $this->postJson("/api/v1/components/{$pumice->id}/lots", ['name' => 'Old', 'delivered_on' => now()->subYear()->toDateString(), 'quantity_l' => 40])->assertCreated()->json('id');
+    $parts = array_map(static fn(array $part): array => $part['component_id'] === $pumice->id ? [...$part, 'lot_id' => $lot] : $part, batch()['parts']);
+    $saved = $this->postJson('/api/v1/batches', batch(['parts' => $parts]))->assertCreated();
+    $id = $saved->json('id');
+    expect($saved->json('mixed_at'))->toBeNull()->and($saved->json('taken'))->toBe([])->and($pumice->refresh()->stock_l)->toBe(140.0);
+    $before = Component::query()->orderBy('id')->pluck('stock_l')->all();
+    $mixed = $this->postJson("/api/v1/batches/$id/mixed", ['person' => 'Ann'])->assertOk();
+    Contract::check($mixed, 'Batch');
+    $line = collect($mixed->json('result.lines'))->firstWhere('component_id', $pumice->id);
+    expect($mixed->json('mixed_by'))->toBe('Ann')->and($mixed->json('mixed_at'))->toStartWith(now()->toDateString())
+        ->and(140.0 - $pumice->refresh()->stock_l)->toEqualWithDelta($line['gross_l'], 1e-9)->and($line['gross_l'])->toEqual($line['scooped_l'] / $line['kept_share'])
+        // the delivery that it names goes first, not the oldest
+        ->and(collect($mixed->json('taken'))->where('component_id', $pumice->id)->values()->all())->toEqual([['component_id' => $pumice->id, 'lot_id' => $lot, 'litres' => $line['gross_l']]])
+        ->and($mixed->json('result'))->toEqual($saved->json('result'));
+    $this->postJson("/api/v1/batches/$id/mixed", [])->assertUnprocessable()->assertJsonPath('errors.0.rule', 'batch_mixed');
+    $back = $this->deleteJson("/api/v1/batches/$id/mixed")->assertOk();
+    expect($back->json('mixed_at'))->toBeNull()->and($back->json('taken'))->toBe([])->and(Component::query()->orderBy('id')->pluck('stock_l')->all())->toEqualWithDelta($before, 1e-9)
+        ->and(App\Shelf\Models\Lot::query()->findOrFail($older)->stock_l)->toBe(40.0);
+    $this->deleteJson("/api/v1/batches/$id/mixed")->assertUnprocessable()->assertJsonPath('errors.0.rule', 'batch_not_mixed');
+});
+
+test('a batch of which something is short is not mixed at all', function (): void {
+    Yard::component('pumice-3-6-mm')->update(['stock_l' => 60]);
+    $id = $this->postJson('/api/v1/batches', batch())->assertCreated()->json('id');
+    Component::query()->whereKeyNot(Yard::component('pumice-3-6-mm')->id)->update(['stock_l' => 0.01]);
+    $this->postJson("/api/v1/batches/$id/mixed", ['person' => 'Ann'])->assertUnprocessable()->assertJsonPath('errors.0.rule', 'stock_too_small');
+    expect(Yard::component('pumice-3-6-mm')->stock_l)->toBe(60.0)->and(Batch::query()->findOrFail($id)->mixed_at)->toBeNull();
+});
+
+test('a batch from when all loads were alike is told with the scoops that it was told with', function (): void {
+    $id = $this->postJson('/api/v1/batches', batch())->assertCreated()->json('id');
+    $batch = Batch::query()->findOrFail($id);
+    $result = $batch->result;
+    foreach (['load_plan', 'warnings', 'scooped_l', 'tub_l'] as $new) {
+        unset($result[$new]);
+    }
+    $result = [...$result, 'loads' => 2, 'load_l' => 9.9, 'too_small_for_scoop' => [$result['lines'][1]['name']]];
+    foreach ($result['lines'] as $i => $line) {
+        unset($line['deviation_share'], $line['scooped_l']);
+        $result['lines'][$i] = [...$line, 'scoops_per_load' => $i === 0 ? 9.5 : 0.0, 'true_share' => $i === 0 ? 1.0 : 0.0];
+    }
+    $batch->update(['result' => $result]);
+    $told = $this->getJson("/api/v1/batches/$id")->assertOk();
+    Contract::check($told, 'Batch');
+    expect(array_column($told->json('result.load_plan'), 'number'))->toBe([1, 2])->and($told->json('result.load_plan.1.lines.0.scoops'))->toEqual(9.5)->and($told->json('result.load_plan.0.litres'))->toEqual(9.5)
+        ->and($told->json('result.warnings'))->toEqual([['code' => 'too_small', 'part' => $result['lines'][1]['component_id']]])
+        ->and($told->json('result.lines.1.deviation_share'))->toEqual(-1);
+});
+
 test('what a batch keeps is enough to compute it again', function (): void {
     $saved = $this->postJson('/api/v1/batches', batch())->json();
     $answer = Answer::to(Request::read([

@@ -118,7 +118,7 @@ test('a limed component enters with its pH, and the batch tells the dose', funct
     $line = collect($plan->json('lines'))->firstWhere('name', 'Sphagnum peat');
     expect($ph($limed))->toBeGreaterThan($ph($parts) + 1.0)
         // 40 mmol per L and pH unit, 1.8 units, 50.04 g per mol: 3.6 g/L
-        ->and($line['lime_g'])->toBeNear($line['mix_l'] * 40 * 1.8 * 0.05004, 1e-9)
+        ->and($line['lime_g'])->toBeNear($line['scooped_l'] * 40 * 1.8 * 0.05004, 1e-9)
         ->and(collect($plan->json('lines'))->firstWhere('name', 'Perlite 2-5 mm')['lime_g'])->toEqual(0);
     $limed[0]['preparation'] = ['limed_to_ph' => 12];
     $this->postJson('/api/v1/evaluate', Yard::question(['parts' => $limed]))->assertStatus(422)->assertJsonPath('errors.0.path', 'parts.0.preparation.limed_to_ph');

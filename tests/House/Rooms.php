@@ -11,21 +11,21 @@ final class Rooms
     public const CORE = ['Basis', 'Mix', 'Place', 'Course', 'Verdict', 'Work', 'Question'];
 
     /** Subjects of the application. Their controllers may ask every subject; nothing else of a subject looks up. */
-    public const APP = ['Common', 'Sheets', 'Http', 'Shelf', 'Pots', 'Recipes', 'Situations', 'Blend', 'Batches', 'Instruments', 'Bench', 'Plants', 'PottingDays', 'Today', 'Truth', 'Files', 'Console', 'Providers'];
+    public const APP = ['Common', 'Sheets', 'Http', 'Shelf', 'Pots', 'Recipes', 'Situations', 'Blend', 'Instruments', 'Bench', 'Batches', 'Plants', 'PottingDays', 'Today', 'Truth', 'Files', 'Console', 'Providers'];
 
     /** The front end. */
     public const UI = ['styles', 'i18n', 'api', 'drawing', 'kit', 'places', 'shell', '.'];
 
     /** By what a subject is met from outside; the rest of it is its own. */
     public const DOORS = [
-        'Shelf' => ['Models/*', 'Portions', 'MixFigures', 'Measured', 'Actions/SaveLot', 'Actions/SaveMix', 'Actions/ShelfFields', 'Actions/TakeFromShelf', 'ComponentByName', 'ComponentChanged', 'ReferenceComponents', 'Actions/LoadReferenceComponents', 'ComponentPresenter', 'ComponentSheet', 'LotSheet'],
+        'Shelf' => ['Models/*', 'Portions', 'MixFigures', 'Measured', 'Actions/SaveLot', 'Actions/SaveMix', 'Actions/ShelfFields', 'Actions/TakeFromShelf', 'Actions/MoveStock', 'ComponentByName', 'ComponentChanged', 'ReferenceComponents', 'Actions/LoadReferenceComponents', 'ComponentPresenter', 'ComponentSheet', 'LotSheet'],
         'Pots' => ['Models/Pot', 'PotPresenter', 'PotSheet', 'PotFile'],
         'Recipes' => ['Models/*', 'PartsForm', 'RecipePortions', 'RecipePresenter', 'RecipeFile'],
         'Situations' => ['Models/*', 'SituationForm', 'SpeciesFields', 'ReferenceSpecies', 'Actions/LoadReferenceSpecies'],
         'Blend' => ['BlendForm', 'Comparison', 'ContentsDocument'],
-        'Batches' => ['Models/Batch'],
+        'Batches' => ['Models/Batch', 'LoadPlan'],
         'Instruments' => [],
-        'Bench' => ['Models/BenchTest', 'SieveTestSheet', 'ComponentFile', 'RefreshMeasured'],
+        'Bench' => ['Models/BenchTest', 'Models/Vessel', 'SieveTestSheet', 'ComponentFile', 'RefreshMeasured'],
         'Plants' => ['Models/*', 'PlantSituation', 'Standing', 'StandsIn', 'Outlook', 'PlantPresenter', 'InspectionForm', 'PotChecks', 'PhotoStore', 'PlantSheet', 'HistorySheet', 'PlantFile', 'Actions/*'],
         'PottingDays' => ['Models/PottingDay', 'Models/DayPlant', 'DayDocument'],
         'Today' => [],

@@ -32,7 +32,7 @@ describe('the catalogue', () => {
     expect(say('mend.less', { by: 0.5, unit: 'parts', component: 'bark' })).toBe('0.5 parts less bark');
     expect(say('mend.more', { by: 10, unit: 'percent', component: 'bark' })).toBe('10 % more bark');
     expect(say('mend.add', { by: 1, unit: 'scoops', component: 'bark' })).toBe('add one scoop of bark');
-    expect(say('batch.loads', { loads: 1, litres: '9' })).toBe('1 load of 9 L');
+    expect(say('batch.loads', { loads: 1, litres: '9' })).toBe('1 load, 9 L scooped');
     expect(say('pots.holesOf', { count: 0, diameter: '2' })).toBe('no outlet');
     expect(say('pots.holesOf', { count: 3, diameter: '2' })).toBe('3 × 2 cm');
     expect(say('common.total', { total: 1 })).toBe('1 entry');

@@ -5,6 +5,7 @@ import { words as kit } from './kit/words';
 import { words as kitDays } from './kit/days/words';
 import { words as kitHooks } from './kit/hooks/words';
 import { words as kitLists } from './kit/lists/words';
+import { words as kitLoads } from './kit/loads/words';
 import { words as kitMeasured } from './kit/measured/words';
 import { words as kitMixes } from './kit/mixes/words';
 import { words as kitPickers } from './kit/pickers/words';
@@ -35,6 +36,7 @@ export const en: Record<MessageId, string> = {
   ...kitDays,
   ...kitHooks,
   ...kitLists,
+  ...kitLoads,
   ...kitMeasured,
   ...kitMixes,
   ...kitPickers,

@@ -57,7 +57,7 @@ final readonly class SaveBatch
             ]);
             $batch->components()->attach($document->componentIds());
 
-            return $batch;
+            return $batch->refresh();
         });
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Batches\Http;
 
+use App\Batches\Actions\MixBatch;
 use App\Batches\Actions\SaveBatch;
 use App\Batches\BatchDocument;
 use App\Batches\BatchPresenter;
@@ -18,7 +19,7 @@ final readonly class BatchController
     public function index(Request $request): JsonResponse
     {
         $query = Batch::query();
-        $query->select(['id', 'name', 'recipe_id', 'recipe_version', 'pot_name', 'pots', 'loose_l', 'note', 'made_at']);
+        $query->select(['id', 'name', 'recipe_id', 'recipe_version', 'pot_name', 'pots', 'loose_l', 'note', 'made_at', 'mixed_at', 'mixed_by']);
         PagedList::named($query, $request->string('search')->trim()->value());
 
         return PagedList::of($query, $request, ['made_at', 'name', 'pots', 'loose_l'], BatchPresenter::summary(...), '-made_at');
@@ -34,6 +35,16 @@ final readonly class BatchController
         $input = $request->json()->all();
 
         return new JsonResponse((new BatchDocument(BlendForm::read($input, ['order']), $input['order'] ?? null))->result());
+    }
+
+    public function mix(Request $request, Batch $batch, MixBatch $mix): JsonResponse
+    {
+        return new JsonResponse(BatchPresenter::present($mix($batch, $request->json()->all())));
+    }
+
+    public function unmix(Batch $batch, MixBatch $mix): JsonResponse
+    {
+        return new JsonResponse(BatchPresenter::present($mix->undo($batch)));
     }
 
     public function store(Request $request, SaveBatch $save): JsonResponse

@@ -12,7 +12,7 @@ use Illuminate\Support\Carbon;
 
 /**
  * A batch that was worked out and saved. It holds the components, the pot and the figures it was made with, and never changes when
- * they do.
+ * they do; that it was mixed, and from what, is noted on it.
  *
  * @property int                  $id
  * @property string               $name
@@ -25,6 +25,10 @@ use Illuminate\Support\Carbon;
  * @property array<string, mixed> $result  what was worked out
  * @property string               $note
  * @property Carbon               $made_at
+ * @property Carbon|null          $mixed_at
+ * @property string               $mixed_by
+ * @property list<array{component_id: int, lot_id: int|null, litres: float}>|null $taken from the shelf, when it was mixed
+ * @property \Illuminate\Database\Eloquent\Collection<int, Component> $components
  */
 final class Batch extends Model
 {
@@ -49,12 +53,12 @@ final class Batch extends Model
     /** @return BelongsToMany<Component, $this> */
     public function components(): BelongsToMany
     {
-        return $this->belongsToMany(Component::class);
+        return $this->belongsToMany(Component::class)->withPivot('lot_id');
     }
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['inputs' => 'array', 'result' => 'array', 'made_at' => 'datetime', 'loose_l' => 'float', 'pots' => 'integer'];
+        return ['inputs' => 'array', 'result' => 'array', 'made_at' => 'datetime', 'mixed_at' => 'datetime', 'taken' => 'array', 'loose_l' => 'float', 'pots' => 'integer'];
     }
 }

@@ -25,6 +25,18 @@ final class Vessel extends Model
 
     public const KINDS = ['scoop', 'tub'];
 
+    /** @return list<float> volumes of the scoops in use that are smaller */
+    public static function scoopsBelow(float $litres): array
+    {
+        $query = self::query();
+        $query->where('kind', 'scoop');
+        $query->whereNull('archived_at');
+        $query->where('volume_l', '<', $litres);
+        $query->distinct();
+
+        return array_values(array_map(floatval(...), $query->pluck('volume_l')->all()));
+    }
+
     /** @return array<string, string> */
     protected function casts(): array
     {

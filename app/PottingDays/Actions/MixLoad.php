@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\PottingDays\Actions;
 
+use App\Batches\LoadPlan;
 use App\Plants\PlantSituation;
 use App\Plants\Standing;
 use App\PottingDays\Assembly;
@@ -15,58 +16,97 @@ use Illuminate\Support\Facades\DB;
 use Zolbek\Core\Basis\Input\Fields;
 use Zolbek\Core\Basis\Input\Refusals;
 use Zolbek\Core\Basis\Input\Refused;
+use Zolbek\Core\Work\Batching\ScoopedLoad;
+use Zolbek\Core\Work\PottingDay\DayMix;
 
-/** Ticks a load of a day's mix: what is in it is drawn from the shelf, from the deliveries that were named. And takes the tick back. */
+/**
+ * Ticks a load of a day's mix: what its scoops hold is drawn from the shelf, from the deliveries that were named. Or writes down litres that were mixed without
+ * counting scoops. And takes either back.
+ */
 final readonly class MixLoad
 {
+    private const MOST_L = 10_000;
+
     public function __construct(private PlantSituation $situations, private Standing $standings, private TakeFromShelf $take) {}
 
     /**
-     * @param array<mixed> $input `{recipe_id, number, lots: {component_id: lot_id}, person}`
+     * @param array<mixed> $input `{recipe_id, number, lots: {component_id: lot_id}, person}`, or `litres` in place of `number`
      *
      * @throws Refused naming each field and what it may be
      */
     public function __invoke(PottingDay $day, array $input): DayLoad
     {
-        $day->mustBeOpen('recipe_id');
         $refusals = new Refusals();
-        $fields = Fields::of($input, ['recipe_id', 'number', 'lots', 'person'], $refusals);
+        $fields = Fields::of($input, ['recipe_id', 'number', 'litres', 'lots', 'person'], $refusals);
         $recipeId = $fields->integer('recipe_id', 1, PHP_INT_MAX);
-        $number = $fields->integer('number', 1, 10_000);
+        $litres = $fields->has('litres') ? $fields->numberAbove('litres', 0, self::MOST_L) : null;
+        $number = $litres === null ? $fields->integer('number', 1, 10_000) : null;
         $person = $fields->text('person', 60, '');
         $lots = is_array($fields->raw('lots')) ? array_filter($fields->raw('lots'), is_int(...)) : [];
         $refusals->throwIfAny();
 
-        return DB::transaction(function () use ($day, $recipeId, $number, $person, $lots): DayLoad {
-            if (DayLoad::query()->where(['potting_day_id' => $day->id, 'recipe_id' => $recipeId, 'number' => $number])->exists()) {
-                throw Refused::because('number', 'load_mixed', $number);
-            }
-            $assembly = Assembly::of($day->load('entries'), $this->situations, $this->standings);
+        return DB::transaction(function () use ($day, $recipeId, $number, $litres, $person, $lots): DayLoad {
+            $day->refresh()->mustBeOpen('recipe_id');
+            $day->mixMustBeOpen($recipeId, 'recipe_id');
+            $assembly = Assembly::of($day->load(['entries', 'loads']), $this->situations, $this->standings);
             $mix = $assembly->sums->mixes[$recipeId] ?? throw Refused::because('recipe_id', 'recipe_not_on_day', $recipeId);
-            $taken = [];
+            $ids = [];
             foreach ($assembly->recipes[$recipeId]->parts as $part) {
-                $gross = ($mix->grossL[$part->component->key] ?? 0.0) / $mix->loads;
-                if ($gross > 0.0) {
-                    array_push($taken, ...($this->take)($part->component, $gross, $lots[$part->component_id] ?? null, $day->name));
-                }
+                $ids[$part->component->key] = $part->component_id;
+            }
+            $parts = $litres === null ? (new LoadPlan($mix->scoops, $ids))->lines($load = self::load($day, $mix, $recipeId, (int) $number)) : self::uncounted($mix, $ids, $litres);
+            $taken = [];
+            foreach ($parts as $part) {
+                $component = $assembly->components[$part['component_id']];
+                array_push($taken, ...($this->take)($component, $part['litres'] / $mix->keptShares[$component->key], $lots[$component->id] ?? null, $day->name));
             }
             $day->begin();
 
             return DayLoad::query()->create([
-                'potting_day_id' => $day->id, 'recipe_id' => $recipeId, 'number' => $number, 'litres' => $mix->loadL, 'taken' => $taken, 'person' => $person, 'mixed_at' => Carbon::now(),
+                'potting_day_id' => $day->id, 'recipe_id' => $recipeId, 'number' => $load->number ?? 1 + (int) $day->loads->where('recipe_id', $recipeId)->max('number'),
+                'litres' => $litres ?? $load->litres ?? 0.0, 'parts' => $parts, 'taken' => $taken, 'person' => $person, 'mixed_at' => Carbon::now(),
             ]);
         });
     }
 
-    /** @throws Refused where the day is closed already */
+    /** @throws \Throwable Refused, where the day or the mix is closed already */
     public function undo(PottingDay $day, DayLoad $load): void
     {
-        if ($day->isFinished() || $day->leftovers()->where('recipe_id', $load->recipe_id)->exists()) {
-            throw Refused::because('number', 'mix_closed', $load->number);
-        }
         DB::transaction(function () use ($day, $load): void {
-            $this->take->putBack($load->taken, $day->name);
-            $load->delete();
+            $day->refresh()->mustBeOpen('number');
+            $day->mixMustBeOpen($load->recipe_id, 'number');
+            $there = DayLoad::query()->findOrFail($load->id);
+            $this->take->putBack($there->taken, $day->name);
+            $there->delete();
         });
+    }
+
+    private static function load(PottingDay $day, DayMix $mix, int $recipeId, int $number): ScoopedLoad
+    {
+        if ($day->loads->where('recipe_id', $recipeId)->contains('number', $number)) {
+            throw Refused::because('number', 'load_mixed', $number);
+        }
+        foreach ($mix->scoops->loads as $load) {
+            if ($load->number === $number) {
+                return $load;
+            }
+        }
+        $open = array_map(static fn(ScoopedLoad $load): int => $load->number, $mix->scoops->loads);
+
+        throw $open === [] ? Refused::because('number', 'all_mixed', $number) : Refused::because('number', 'no_such_load', $number, ['loads' => implode(', ', $open)]);
+    }
+
+    /**
+     * @param array<string, int> $ids by key of the portion
+     *
+     * @return list<array{component_id: int, scoops: null, scoop_l: null, ml: int, litres: float}>
+     */
+    private static function uncounted(DayMix $mix, array $ids, float $litres): array
+    {
+        return array_map(
+            static fn(string $key, float $share): array => ['component_id' => $ids[$key], 'scoops' => null, 'scoop_l' => null, 'ml' => 0, 'litres' => $share * $litres],
+            array_keys($mix->shares),
+            array_values($mix->shares),
+        );
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\PottingDays\Actions;
 
+use App\Common\Day;
+use App\Plants\Models\Plant;
 use App\PottingDays\Actual;
 use App\PottingDays\Models\DayPlant;
 use App\PottingDays\Models\PottingDay;
@@ -19,20 +21,20 @@ final readonly class PotEntry
     public function __construct(private PotPlant $pot, private UndoPotting $undo) {}
 
     /**
-     * @param array<mixed> $input `{state, actual, person}`
+     * @param array<mixed> $input `{state, actual, person, done_on?}`; done_on is the day on which it was potted, where that was before today
      *
      * @throws \Throwable Refused, naming each field and what it may be
      */
     public function __invoke(PottingDay $day, DayPlant $entry, array $input, ?Carbon $at = null): DayPlant
     {
-        $day->mustBeOpen('state');
-
         return DB::transaction(function () use ($day, $entry, $input, $at): DayPlant {
+            $day->refresh()->mustBeOpen('state');
             $entry->refresh()->load(['plant.species', 'plant.site', 'pot', 'recipe.parts.component']);
             $refusals = new Refusals();
-            $fields = Fields::of($input, ['state', 'actual', 'person'], $refusals);
+            $fields = Fields::of($input, ['state', 'actual', 'person', 'done_on'], $refusals);
             $state = $fields->oneOf('state', DayPlant::STATES);
             $person = $fields->text('person', 60, $entry->helper);
+            $on = self::day($fields, $refusals, $entry->plant);
             if ($state !== null && $state !== 'planned' && $entry->state !== 'planned') {
                 $refusals->add(new Refusal('state', 'entry_done', $entry->state));
             }
@@ -40,13 +42,25 @@ final readonly class PotEntry
             match ($state) {
                 'planned' => ($this->undo)($day, $entry),
                 'not_today' => $entry->fill(['state' => 'not_today', 'actual' => new Actual(note: self::note($fields))]),
-                default => ($this->pot)($day, $entry, (string) $state, $fields->raw('actual'), $person, $at ?? Carbon::now()),
+                default => ($this->pot)($day, $entry, (string) $state, $fields->raw('actual'), $person, $at ?? $on ?? Carbon::now()),
             };
             $entry->revision += 1;
             $entry->save();
 
             return $entry;
         });
+    }
+
+    /** A potting can be dated back, not past the one before. */
+    private static function day(Fields $fields, Refusals $refusals, Plant $plant): ?Carbon
+    {
+        $day = Day::optional($fields, 'done_on', $refusals, 0);
+        $earliest = $plant->potted_on;
+        if ($day !== null && $earliest !== null && $day->isBefore($earliest)) {
+            $refusals->add(new Refusal('done_on', 'before_last_potting', $day->toDateString(), ['earliest' => $earliest->toDateString()]));
+        }
+
+        return $day === null || $day->isToday() ? null : $day->setTime(12, 0);
     }
 
     private static function note(Fields $fields): string

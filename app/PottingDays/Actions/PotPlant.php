@@ -40,9 +40,10 @@ final readonly class PotPlant
     /** @throws Refused naming each field of "actual" and what it may be */
     public function __invoke(PottingDay $day, DayPlant $entry, string $state, mixed $entered, string $person, Carbon $at): void
     {
+        $day->mixMustBeOpen($entry->recipe_id, 'state');
         $plan = $entry->plan;
         $plant = $entry->plant;
-        $assembly = new Assembly($day, $this->situations, $this->standings, $entry->newCollection([$entry]));
+        $assembly = Assembly::ofOne($day, $entry, $this->situations, $this->standings);
         $needs = $assembly->sums->pots[$entry->id] ?? throw $assembly->refused[$entry->id] ?? Refused::because('state', 'entry_done', $entry->state);
         $refusals = new Refusals();
         $actual = ActualForm::read($entered, $refusals, round($needs->baseL, 4), $plan, $plant);

@@ -21,9 +21,7 @@ final readonly class UndoPotting
     public function __invoke(PottingDay $day, DayPlant $entry): void
     {
         if ($entry->isPotted()) {
-            if ($day->leftovers()->where('recipe_id', $entry->recipe_id)->exists()) {
-                throw Refused::because('state', 'mix_closed', $entry->recipe->name);
-            }
+            $day->mixMustBeOpen($entry->recipe_id, 'state');
             $events = PlantEvent::query()->findMany($entry->actual->eventIds);
             $potted = $events->firstWhere('kind', 'potted');
             if (PlantEvent::query()->where('plant_id', $entry->plant_id)->where('kind', 'potted')->where('id', '>', $potted->id ?? 0)->exists()) {

@@ -16,6 +16,7 @@ use App\PottingDays\Actions\PotEntry;
 use App\PottingDays\Actions\SavePottingDay;
 use App\PottingDays\DayDocument;
 use App\PottingDays\DayStamp;
+use App\PottingDays\Models\DayLeftover;
 use App\PottingDays\Models\DayLoad;
 use App\PottingDays\Models\DayPlant;
 use App\PottingDays\Models\PottingDay;
@@ -136,6 +137,19 @@ final readonly class PottingDayController
     public function finish(PottingDay $day, FinishDay $finish): JsonResponse
     {
         return $this->whole($finish($day));
+    }
+
+    public function reopenMix(PottingDay $day, DayLeftover $leftover, CloseDayMix $close): JsonResponse
+    {
+        $this->mustBeOf($day, $leftover->potting_day_id);
+        $close->undo($day, $leftover);
+
+        return $this->whole($day);
+    }
+
+    public function reopen(PottingDay $day, FinishDay $finish): JsonResponse
+    {
+        return $this->whole($finish->undo($day));
     }
 
     public function standIns(PottingDay $day, Component $component, StandIns $standIns): JsonResponse

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\PottingDays\Models;
 
+use App\Recipes\Models\Recipe;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
 
 /**
@@ -13,9 +15,11 @@ use Illuminate\Support\Carbon;
  * @property int    $id
  * @property int    $potting_day_id
  * @property int    $recipe_id
+ * @property Recipe $recipe
  * @property int    $number
  * @property float  $litres
  * @property list<array{component_id: int, lot_id: int|null, litres: float}> $taken
+ * @property list<array{component_id: int, scoops: float|null, scoop_l: float|null, ml: int, litres: float}>|null $parts what the scoops held; null before that was kept, scoops null where they were not counted
  * @property string $person
  * @property Carbon $mixed_at
  */
@@ -23,9 +27,15 @@ final class DayLoad extends Model
 {
     public $timestamps = false;
 
+    /** @return BelongsTo<Recipe, $this> */
+    public function recipe(): BelongsTo
+    {
+        return $this->belongsTo(Recipe::class);
+    }
+
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['litres' => 'float', 'taken' => 'array', 'mixed_at' => 'datetime', 'number' => 'integer'];
+        return ['litres' => 'float', 'taken' => 'array', 'parts' => 'array', 'mixed_at' => 'datetime', 'number' => 'integer'];
     }
 }

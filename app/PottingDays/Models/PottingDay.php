@@ -73,6 +73,14 @@ final class PottingDay extends Model
         }
     }
 
+    /** @throws Refused at the field, where it was said what is left of the mix: it can be opened again */
+    public function mixMustBeOpen(int $recipeId, string $field): void
+    {
+        if ($this->leftovers()->where('recipe_id', $recipeId)->exists()) {
+            throw Refused::because($field, 'mix_closed', $recipeId);
+        }
+    }
+
     /** The first thing done on it sets it under way. */
     public function begin(): void
     {

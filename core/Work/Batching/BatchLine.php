@@ -8,12 +8,14 @@ use Zolbek\Core\Mix\Material\Stock;
 use Zolbek\Core\Mix\Substrate\Portion;
 
 /**
- * One portion of a batch: loose litres for the mix and for the drainage layer, their mass, what is lost in preparing it, and what must be bought.
+ * One portion of a batch: loose litres for the mix and for the drainage layer, what the scoops hold of it, its mass, what is lost in preparing it, and what
+ * must be bought.
  *
- * gross = litres / kept share; packs and costs are of the gross. Check: 10 L of which 80 % is kept take 12.5 L from the bin.
+ * gross = scooped / kept share + layer; mass, packs and costs are of what is scooped. Check: 10 L scooped of which 80 % is kept take 12.5 L from the bin.
  */
 final readonly class BatchLine
 {
+    /** That the pots ask for, spare included. */
     public float $litres;
     /** Taken from the bin before screening and rinsing. */
     public float $grossL;
@@ -25,12 +27,13 @@ final readonly class BatchLine
     public function __construct(
         public Portion $portion,
         public float $mixL,
+        public float $scoopedL,
         public float $layerL,
         public Stock $stock,
     ) {
         $this->litres = $mixL + $layerL;
-        $this->grossL = $mixL / $portion->keptShare + $layerL;
-        $this->massKg = $this->litres * $portion->bulkDensity;
+        $this->grossL = $scoopedL / $portion->keptShare + $layerL;
+        $this->massKg = ($scoopedL + $layerL) * $portion->bulkDensity;
         $this->packs = $stock->packsFor($this->grossL);
         $pricePerL = $stock->pricePerL();
         $this->cost = $pricePerL === null ? null : $pricePerL * $this->grossL;
@@ -46,6 +49,6 @@ final readonly class BatchLine
     {
         $pricePerL = $this->stock->pricePerL();
 
-        return $pricePerL === null ? null : $pricePerL * ($this->grossL - $this->litres);
+        return $pricePerL === null ? null : $pricePerL * ($this->grossL - $this->scoopedL - $this->layerL);
     }
 }

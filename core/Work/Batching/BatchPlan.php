@@ -18,8 +18,8 @@ use Zolbek\Core\Place\Container\RootZone;
  *
  *     net settled volume per pot  = root zone - root ball kept + gaps in it - objects
  *     loose volume to mix         = net / yield(6.7) * (1 + spare)
- *     loads                       = ceil(loose / tub), each with the same scoops
- *     packs to buy                = ceil((litres / kept share - stock) / pack)
+ *     loads                       = ScoopPlan
+ *     packs to buy                = ceil((scooped litres / kept share - stock) / pack)
  *
  * A drainage layer is reckoned the same way from the volume below its top. Litres; kg for masses.
  * Source: conservation of volume with the yield of Substrate. Check: ten oval trays of the even blend (yield 0.9175782912, 3.381309855 L each),
@@ -30,11 +30,7 @@ final readonly class BatchPlan
     public float $netPerPotL;
     public float $looseL;
     public float $layerLooseL;
-    public int $loads;
-    public float $loadL;
-
-    /** @var array<string, float> scoops in one load by component key */
-    public array $scoops;
+    public ScoopPlan $scoops;
 
     /** @var non-empty-list<BatchLine> */
     public array $lines;
@@ -46,10 +42,11 @@ final readonly class BatchPlan
      * @param array<string, Stock>             $stock     by key of the portion
      * @param list<array{Portion, float}>|null $portions  as they are scooped; the components of the blend where left out
      * @param Filling|null                     $filling   what stands in the pot, where that is known; the order's ball, gaps and objects where not
+     * @param list<float>                      $smaller   volumes of smaller scoops at hand
      *
      * @throws Refused field "objects_l" when objects and root ball leave no room for mix
      */
-    public function __construct(public Substrate $substrate, RootZone $zone, public BatchOrder $order, array $stock, ?array $portions = null, ?Filling $filling = null)
+    public function __construct(public Substrate $substrate, RootZone $zone, public BatchOrder $order, array $stock, ?array $portions = null, ?Filling $filling = null, array $smaller = [])
     {
         $ball = $order->ballShare * $zone->volumeL;
         $this->netPerPotL = $filling->newMixL ?? $zone->volumeL - $ball + $ball * $order->gapShare - $order->objectsL;
@@ -64,30 +61,14 @@ final readonly class BatchPlan
         $layer = $zone->layer;
         $this->layerLooseL = $layer === null ? 0.0
             : $order->pots * $zone->pot->volumeL(0.0, $layer->thicknessCm) / $layer->substrate->yield * (1.0 + $order->spare);
-        $this->loads = (int) ceil($this->looseL / $order->tubL - 1e-9);
-        $this->loadL = $this->looseL / $this->loads;
-
-        $shares = [];
-        foreach ($portions as [$portion, $parts]) {
-            $shares[$portion->key] = $parts / $scooped;
+        $parts = [];
+        foreach ($portions as [$portion, $part]) {
+            $parts[$portion->key] = $part;
         }
-        $this->scoops = LoadScoops::of(array_map(fn(float $share): float => $share * $this->loadL, $shares), $order->scoopL);
-        $this->lines = $this->lines($portions, $shares, $layer?->substrate->blend, $stock);
+        assert($parts !== []);
+        $this->scoops = new ScoopPlan($parts, $this->looseL, $this->looseL * $order->spare / (1.0 + $order->spare), $order->tubL, $order->scoopL, $smaller);
+        $this->lines = $this->lines($portions, array_map(static fn(float $part): float => $part / $scooped, $parts), $layer?->substrate->blend, $stock);
         $this->massKg = array_sum(array_map(static fn(BatchLine $line): float => $line->massKg, $this->lines));
-    }
-
-    /** @return array<string, float> shares of the volume as they come out after rounding to half scoops, by component key */
-    public function trueShares(): array
-    {
-        $total = array_sum($this->scoops);
-
-        return array_map(static fn(float $scoops): float => $total > 0.0 ? $scoops / $total : 0.0, $this->scoops);
-    }
-
-    /** @return list<string> keys of components of which a load would get not even half a scoop */
-    public function tooSmallForScoop(): array
-    {
-        return array_keys(array_filter($this->scoops, static fn(float $scoops): bool => $scoops === 0.0));
     }
 
     /** What the materials in this batch are worth; null where a price is missing. */
@@ -126,7 +107,7 @@ final readonly class BatchPlan
         $lines = [];
         foreach ([...$mixed, ...array_map(static fn(Material $component): Portion => Portion::of($component), $layer->components ?? [])] as $portion) {
             $key = $portion->key;
-            $lines[$key] ??= new BatchLine($portion, ($shares[$key] ?? 0.0) * $this->looseL, ($layerShares[$key] ?? 0.0) * $this->layerLooseL, $stock[$key] ?? new Stock());
+            $lines[$key] ??= new BatchLine($portion, ($shares[$key] ?? 0.0) * $this->looseL, $this->scoops->litresOf($key), ($layerShares[$key] ?? 0.0) * $this->layerLooseL, $stock[$key] ?? new Stock());
         }
         assert($lines !== []);
 

@@ -17,6 +17,7 @@ final class DayPot
     /**
      * @param list<array{Portion, float}> $extras       litres for this pot
      * @param float                       $oldSoilShare of its new mix that is old soil, blended in
+     * @param float|null                  $usedL        loose litres of the base mix that it was given; null where it is not filled yet
      */
     public function __construct(
         public readonly int $id,
@@ -29,6 +30,7 @@ final class DayPot
         public readonly ?string $wallKey = null,
         public readonly ?string $coverKey = null,
         public readonly float $oldSoilShare = 0.0,
+        public readonly ?float $usedL = null,
     ) {}
 
     /**

@@ -7,7 +7,7 @@ namespace Zolbek\Core\Work\PottingDay;
 /**
  * A potting day summed up: what each pot takes, the base mixes with their loads, and the litres of each component from the shelf.
  *
- *     need of a component = sum over mixes of its gross + sum over pots of extras, layers, dressings, moss and covers * (1 + spare)
+ *     need of a component = sum over mixes of what their open loads take + sum over pots to fill of extras, layers, dressings, moss and covers * (1 + spare)
  *
  * Litres, loose. Source: conservation of volume; model section 11. Check: the needs of a day are those of its pots, one by one.
  */
@@ -19,28 +19,43 @@ final readonly class DaySums
     /** @var array<int, DayMix> by number of the mix */
     public array $mixes;
 
-    /** @var array<string, float> litres by key of the component */
+    /** @var array<string, float> litres by key of the component, without what loads and pots took that are done */
     public array $needsL;
 
     /**
-     * @param list<DayPot> $pots
+     * @param list<DayPot>      $pots
+     * @param list<float>       $smaller volumes of smaller scoops at hand
+     * @param array<int, MixedAlready> $mixed   by number of the mix
      */
-    public function __construct(array $pots, public float $spare, float $tubL, float $scoopL)
+    public function __construct(array $pots, public float $spare, float $tubL, float $scoopL, array $smaller = [], array $mixed = [])
     {
-        $needs = $net = $byMix = $beside = [];
+        $needs = $byMix = $beside = [];
         foreach ($pots as $pot) {
             $needs[$pot->id] = $each = $pot->needs();
-            $net[$pot->mix] = ($net[$pot->mix] ?? 0.0) + $each->baseL;
-            $byMix[$pot->mix][] = $pot;
-            foreach ($each->besideMix() as $key => $litres) {
+            $byMix[$pot->mix][] = $each;
+            foreach ($pot->usedL === null ? $each->besideMix() : [] as $key => $litres) {
                 $beside[$key] = ($beside[$key] ?? 0.0) + $litres * (1.0 + $spare);
             }
         }
         $mixes = [];
-        foreach ($byMix as $key => $ofMix) {
-            $portions = $ofMix[0]->setup->portions;
-            assert($portions !== []);
-            $mixes[$key] = $mix = new DayMix($portions, count($ofMix), $net[$key], $spare, $tubL, $scoopL);
+        foreach (array_keys($byMix + $mixed) as $number) {
+            $ofMix = $byMix[$number] ?? [];
+            $done = $mixed[$number] ?? null;
+            $portions = $ofMix === [] ? $done?->portions : $ofMix[0]->pot->setup->portions;
+            assert($portions !== null && $portions !== []);
+            $toFill = array_filter($ofMix, static fn(DayPotNeeds $each): bool => $each->pot->usedL === null);
+            $mixes[$number] = $mix = new DayMix(
+                $portions,
+                count($ofMix),
+                self::sum($ofMix, static fn(DayPotNeeds $each): float => $each->baseL),
+                self::sum($toFill, static fn(DayPotNeeds $each): float => $each->baseL * $spare),
+                self::sum($ofMix, static fn(DayPotNeeds $each): float => $each->pot->usedL === null ? 0.0 : $each->pot->usedL - $each->baseL),
+                $tubL,
+                $scoopL,
+                $smaller,
+                $done->litres ?? 0.0,
+                $done->numbers ?? [],
+            );
             foreach ($mix->grossL as $component => $litres) {
                 $beside[$component] = ($beside[$component] ?? 0.0) + $litres;
             }
@@ -48,5 +63,14 @@ final readonly class DaySums
         $this->pots = $needs;
         $this->mixes = $mixes;
         $this->needsL = $beside;
+    }
+
+    /**
+     * @param array<int, DayPotNeeds>      $pots
+     * @param callable(DayPotNeeds): float $figure
+     */
+    private static function sum(array $pots, callable $figure): float
+    {
+        return array_sum(array_map($figure, $pots));
     }
 }

@@ -101,6 +101,16 @@ export function useCloseMix(id: number) {
   );
 }
 
+export function useReopenMix(id: number) {
+  return useDayWrite(async (leftover: number) =>
+    answerOf(await api.DELETE('/days/{id}/leftovers/{leftover}', { params: { path: { id, leftover } } })),
+  );
+}
+
+export function useReopenDay(id: number) {
+  return useDayWrite(async () => answerOf(await api.DELETE('/days/{id}/finished', { params: { path: { id } } })));
+}
+
 export function useFinishDay(id: number) {
   return useDayWrite(async () =>
     answerOf(await api.POST('/days/{id}/finished', { params: { path: { id } }, body: {} })),

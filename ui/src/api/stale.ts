@@ -33,6 +33,7 @@ export type Kept =
 /** What a change makes stale: the one place that says so. */
 export const STALE = {
   batch: ['batches'],
+  batchMixed: ['batches', 'components', 'lots', 'movements', 'evaluation', 'plan', 'day'],
   component: ['components', 'recipes', 'evaluation', 'plan'],
   day: ['days', 'today', 'plants', 'plant', 'tasks', 'components', 'lots', 'movements'],
   fertiliser: ['fertilisers', 'day'],

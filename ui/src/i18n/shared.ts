@@ -22,10 +22,7 @@ export const words = {
   'batch.gaps.combed': 'combed',
   'batch.gaps.washed': 'washed bare',
   'batch.component': 'Component',
-  'batch.scoops': 'Scoops per load',
-  'batch.trueShare': 'True share',
   'batch.packsUnknown': '{litres} L short',
-  'batch.tooSmall': 'Too little for half a scoop: {names}. Use a smaller scoop or fewer, larger loads.',
 
   'sheet.total': 'Together',
   'sheet.cautions': 'Take care',

@@ -15,6 +15,8 @@ export interface Words {
   percent: (share: number, digits?: number) => string;
   money: (value: number, currency: string) => string;
   date: (iso: string) => string;
+  /** Hour and minute. */
+  time: (iso: string) => string;
   /** A day as short as it can be, for tables. */
   day: (iso: string) => string;
   /** A month, 0 to 11, by its name. */
@@ -33,6 +35,7 @@ export function useWords(): Words {
       money: (value, currency) => intl.formatNumber(value, { style: 'currency', currency }),
       month: (index, length = 'long') => intl.formatDate(new Date(2026, index, 15), { month: length }),
       date: (iso) => intl.formatDate(noonOf(iso), { year: 'numeric', month: 'long', day: 'numeric' }),
+      time: (iso) => intl.formatTime(iso, { hour: 'numeric', minute: '2-digit' }),
       day: (iso) => intl.formatDate(noonOf(iso), { year: 'numeric', month: 'short', day: 'numeric' }),
     }),
     [intl],

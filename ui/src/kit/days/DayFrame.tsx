@@ -4,6 +4,7 @@ import { useState } from 'react';
 import { useVessels } from '../../api/bench';
 import { useSaveDay } from '../../api/days';
 import { ApiProblem, type Schemas } from '../../api/client';
+import { isoDay } from '../../i18n/isoDay';
 import { useWords } from '../../i18n/words';
 import { NumberField } from '../fields/NumberField';
 import { TextField } from '../fields/TextField';
@@ -22,7 +23,7 @@ interface Props {
 export function DayFrame({ day, close, learned }: Props) {
   const { t, n, percent } = useWords();
   const [name, setName] = useState(day?.name ?? '');
-  const [on, setOn] = useState(() => day?.planned_on ?? new Date(Date.now() + 7 * 864e5).toISOString().slice(0, 10));
+  const [on, setOn] = useState(() => day?.planned_on ?? isoDay(7));
   const [tub, setTub] = useState(plain(day?.tub_l ?? 40));
   const [scoop, setScoop] = useState(plain(day?.scoop_l ?? 1));
   const [spare, setSpare] = useState(day === null ? '' : plain(day.spare * 100));

@@ -4,6 +4,7 @@ import { Link } from 'react-router';
 
 import { ApiProblem, type Schemas } from '../../api/client';
 import { useChangeTask } from '../../api/care';
+import { isoDay } from '../../i18n/isoDay';
 import { useWords } from '../../i18n/words';
 import { TextField } from '../fields/TextField';
 import { useUndoable } from '../hooks/useUndoable';
@@ -117,7 +118,7 @@ function Ask({ task, what, close }: { task: Task; what: 'postpone' | 'skip'; clo
   const nameOf = useTaskName();
   const change = useChangeTask();
   const say = useUndoable();
-  const [until, setUntil] = useState(() => new Date(Date.now() + 7 * 864e5).toISOString().slice(0, 10));
+  const [until, setUntil] = useState(() => isoDay(7));
   const [reason, setReason] = useState('');
   const problem = change.error instanceof ApiProblem ? change.error : undefined;
   const submit = async () => {

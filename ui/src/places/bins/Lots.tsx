@@ -4,6 +4,7 @@ import { useNavigate } from 'react-router';
 import { ApiProblem, type Schemas } from '../../api/client';
 import { useArchiveLot, useLots, useSaveLot } from '../../api/components';
 import { useMeta } from '../../api/meta';
+import { isoDay } from '../../i18n/isoDay';
 import { useWords } from '../../i18n/words';
 import { NumberField } from '../../kit/fields/NumberField';
 import { TextField } from '../../kit/fields/TextField';
@@ -93,7 +94,7 @@ function LotForm({
   const { t } = useWords();
   const currency = useMeta().data?.currency ?? 'EUR';
   const [name, setName] = useState(lot?.name ?? '');
-  const [day, setDay] = useState(lot?.delivered_on ?? new Date().toISOString().slice(0, 10));
+  const [day, setDay] = useState(lot?.delivered_on ?? isoDay());
   const [quantity, setQuantity] = useState(lot === null ? (packL === null ? '' : plain(packL)) : plain(lot.quantity_l));
   const [price, setPrice] = useState(lot?.price == null ? '' : plain(lot.price));
   const [note, setNote] = useState(lot?.note ?? '');

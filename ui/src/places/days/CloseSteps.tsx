@@ -2,8 +2,10 @@ import { Button, Form } from 'antd';
 import { useState } from 'react';
 import { Link } from 'react-router';
 
-import { ApiProblem, type Schemas } from '../../api/client';
-import { useCloseMix, useFinishDay } from '../../api/days';
+import type { Schemas } from '../../api/client';
+import { ApiProblem } from '../../api/client';
+import { useCloseMix, useFinishDay, useMixLoad, useReopenDay, useReopenMix } from '../../api/days';
+import { rules } from '../../api/meta';
 import { useWords } from '../../i18n/words';
 import { NumberField } from '../../kit/fields/NumberField';
 import { useUndoable } from '../../kit/hooks/useUndoable';
@@ -12,44 +14,54 @@ import { plain, typedNumber } from '../../i18n/numbers';
 import styles from './days.module.css';
 import common from '../../styles/common.module.css';
 
-/** What is left of each mix becomes a bin; then the day is ended. */
-export function CloseSteps({ day }: { day: Schemas['PottingDay'] }) {
+type Day = Schemas['PottingDay'];
+type Mix = Schemas['DayMix'];
+
+/** What is left of each mix becomes a bin; then the day is ended. Either is opened again. */
+export function CloseSteps({ day, person }: { day: Day; person: string }) {
   const { t } = useWords();
   const finish = useFinishDay(day.id);
+  const reopen = useReopenDay(day.id);
   const say = useUndoable();
-  const problem = finish.error instanceof ApiProblem ? finish.error : undefined;
 
   return (
     <div className={styles.benchSteps}>
       {day.mixes
         .filter((mix) => mix.closed === null)
         .map((mix) => (
-          <Left key={`${mix.recipe_id} ${mix.used_l} ${mix.mixed_l}`} day={day} mix={mix} />
+          <Open key={`${mix.recipe_id} ${mix.used_l} ${mix.mixed_l}`} day={day} mix={mix} person={person} />
         ))}
-      {day.mixes.some((mix) => mix.closed !== null) && (
-        <>
-          <MixSums day={{ ...day, mixes: day.mixes.filter((mix) => mix.closed !== null) }} />
-          <p>
-            <Link to="/bins">{t('potting.leftBin')}</Link>
-          </p>
-        </>
-      )}
+      {day.mixes
+        .filter((mix) => mix.closed !== null)
+        .map((mix) => (
+          <Closed key={mix.recipe_id} day={day} mix={mix} />
+        ))}
       {day.status === 'finished' ? (
-        <p className={`${styles.benchBig} ${styles.good}`}>✓ {t('potting.finished')}</p>
+        <>
+          <p className={`${styles.benchBig} ${styles.good}`}>✓ {t('potting.finished')}</p>
+          <Trouble error={reopen.error} />
+          <Button
+            size="large"
+            loading={reopen.isPending}
+            onClick={() => reopen.mutate(undefined, { onSuccess: () => say(t('potting.reopened')) })}
+          >
+            {t('potting.reopenDay')}
+          </Button>
+        </>
       ) : (
         <>
-          {finish.error !== null && (
-            <p className={`${common.fieldError} ${styles.benchTrouble}`} role="alert">
-              {problem?.message ?? t('problem.offline')}
-            </p>
-          )}
+          <Trouble error={finish.error} />
           <Button
             type="primary"
             size="large"
             block
             className={styles.benchGo}
             loading={finish.isPending}
-            onClick={() => finish.mutate(undefined, { onSuccess: () => say(t('potting.finished')) })}
+            onClick={() =>
+              finish.mutate(undefined, {
+                onSuccess: () => say(t('potting.finished'), () => reopen.mutate(undefined)),
+              })
+            }
           >
             {t('potting.finish')}
           </Button>
@@ -59,17 +71,105 @@ export function CloseSteps({ day }: { day: Schemas['PottingDay'] }) {
   );
 }
 
-function Left({ day, mix }: { day: Schemas['PottingDay']; mix: Schemas['DayMix'] }) {
+function Trouble({ error }: { error: Error | null }) {
+  const { t } = useWords();
+
+  return error === null ? null : (
+    <p className={`${common.fieldError} ${styles.benchTrouble}`} role="alert">
+      {error instanceof ApiProblem ? error.message : t('problem.offline')}
+    </p>
+  );
+}
+
+function Closed({ day, mix }: { day: Day; mix: Mix }) {
+  const { t } = useWords();
+  const reopen = useReopenMix(day.id);
+  const closed = mix.closed;
+
+  return (
+    <section>
+      <MixSums day={{ ...day, mixes: [mix] }} />
+      <p className={styles.benchRow}>
+        {closed?.component_id != null && <Link to="/bins">{t('potting.leftBin')}</Link>}
+        {closed != null && day.status !== 'finished' && (
+          <Button
+            size="large"
+            loading={reopen.isPending}
+            aria-label={`${t('potting.reopenMix')}: ${mix.name}`}
+            onClick={() => reopen.mutate(closed.id)}
+          >
+            {t('potting.reopenMix')}
+          </Button>
+        )}
+      </p>
+      <Trouble error={reopen.error} />
+    </section>
+  );
+}
+
+/** A mix that is not closed: what is left of what was mixed, or what to make of more than that in pots. */
+function Open({ day, mix, person }: { day: Day; mix: Mix; person: string }) {
+  const { t } = useWords();
+  const more = mix.used_l - mix.mixed_l;
+  if (more > rules.notable.litres) {
+    return <Unmixed day={day} mix={mix} more={more} person={person} />;
+  }
+  if (mix.mixed.length === 0) {
+    return <p className={common.quiet}>{t('potting.nothingMixed', { recipe: mix.name })}</p>;
+  }
+
+  return <Left day={day} mix={mix} />;
+}
+
+/** More is in pots than was mixed: it was mixed without a tick, or heaped, or came from elsewhere. */
+function Unmixed({ day, mix, more, person }: { day: Day; mix: Mix; more: number; person: string }) {
   const { t, n } = useWords();
-  // rounded down: more than there can be would be refused
+  const load = useMixLoad(day.id);
+  const close = useCloseMix(day.id);
+  const say = useUndoable();
+  const said = { recipe: mix.name, used: n(mix.used_l), mixed: n(mix.mixed_l), more: n(more) };
+
+  return (
+    <section className="bench-left">
+      <h2>{t('potting.left', { recipe: mix.name })}</h2>
+      <p>{t('potting.unmixed', { ...said, mixed: mix.mixed.length === 0 ? '0' : n(mix.mixed_l) })}</p>
+      <p className={common.quiet}>{t('potting.unmixedHint', said)}</p>
+      <p className={styles.benchRow}>
+        <Button
+          size="large"
+          type="primary"
+          loading={load.isPending}
+          onClick={() =>
+            load.mutate(
+              { recipe_id: mix.recipe_id, litres: more, person },
+              { onSuccess: () => say(t('potting.drawn', { litres: n(more), recipe: mix.name })) },
+            )
+          }
+        >
+          {t('potting.drawMore', said)}
+        </Button>
+        <Button
+          size="large"
+          loading={close.isPending}
+          onClick={() => close.mutate({ recipe_id: mix.recipe_id, left_l: 0 })}
+        >
+          {t('potting.closeWithout', said)}
+        </Button>
+      </p>
+      <Trouble error={load.error ?? close.error} />
+    </section>
+  );
+}
+
+function Left({ day, mix }: { day: Day; mix: Mix }) {
+  const { t, n } = useWords();
+  // rounded down: more than there can be is asked about
   const rest = Math.floor(mix.rest_l * 100) / 100;
   const [litres, setLitres] = useState(plain(rest));
   const close = useCloseMix(day.id);
   const problem = close.error instanceof ApiProblem ? close.error : undefined;
   const value = typedNumber(litres);
-  if (mix.mixed.length === 0) {
-    return <p className={common.quiet}>{t('potting.nothingMixed', { recipe: mix.name })}</p>;
-  }
+  const isMore = problem?.errors.some((error) => error.rule === 'more_than_mixed') ?? false;
 
   return (
     <section className="bench-left">
@@ -83,7 +183,10 @@ function Left({ day, mix }: { day: Schemas['PottingDay']; mix: Schemas['DayMix']
           unit="L"
           value={litres}
           error={value === null ? t('common.notNumber') : (problem?.at('left_l') ?? problem?.message)}
-          onChange={setLitres}
+          onChange={(text) => {
+            setLitres(text);
+            close.reset();
+          }}
         />
         <Button
           size="large"
@@ -100,6 +203,11 @@ function Left({ day, mix }: { day: Schemas['PottingDay']; mix: Schemas['DayMix']
           {t('potting.close')}
         </Button>
       </Form>
+      {isMore && value !== null && (
+        <Button size="large" onClick={() => close.mutate({ recipe_id: mix.recipe_id, left_l: value, correct: true })}>
+          {t('potting.countedSo', { left: n(value) })}
+        </Button>
+      )}
     </section>
   );
 }

@@ -55,7 +55,7 @@ function Bench({ day }: { day: Schemas['PottingDay'] }) {
         <MixSteps day={day} person={person} stay={() => setPart('mixing')} toPotting={() => setPart('potting')} />
       )}
       {part === 'potting' && <PotSteps day={day} person={person} toEnd={() => setPart('closing')} />}
-      {part === 'closing' && <CloseSteps day={day} />}
+      {part === 'closing' && <CloseSteps day={day} person={person} />}
     </div>
   );
 }

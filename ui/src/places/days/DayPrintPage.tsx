@@ -5,8 +5,11 @@ import { Link } from 'react-router';
 import type { Schemas } from '../../api/client';
 import { rules, useMeta } from '../../api/meta';
 import { useWords } from '../../i18n/words';
+import { LoadTable } from '../../kit/loads/LoadTable';
+import { ScoopNotes } from '../../kit/loads/ScoopNotes';
 import { usePreparationWords } from '../../kit/mixes/usePreparationWords';
 import { Fit } from './EntryTable';
+import { nameIn, shownLoads } from './loadsOfMix';
 import { PotCard } from './PotCard';
 import { OfDay } from './OfDay';
 import common from '../../styles/common.module.css';
@@ -230,33 +233,29 @@ function MixingSheets({ day }: { day: Day }) {
         <article key={mix.recipe_id} className={`${common.sheet} print-mixing`}>
           <SheetHead day={day} title={`${t('print.mixing')}: ${mix.name}`} />
           <p className={common.sheetLoad}>
-            <strong>{t('mixes.loads', { loads: mix.loads, litres: n(mix.load_l), tub: n(day.tub_l) })}</strong>
-            <span>
-              {t('days.scoop')} {n(day.scoop_l)} L
-            </span>
+            <strong>{t('mixes.loads', { loads: mix.loads, tub: n(day.tub_l), scoop: n(day.scoop_l) })}</strong>
           </p>
-          <table>
-            <tbody>
-              {mix.parts.map((part) => (
-                <tr key={part.component_id}>
-                  <th scope="row">
-                    {part.name}
-                    {part.dusty && <em>{t('sheet.dusty')}</em>}
-                    {part.preparation != null && <small> {said(part.preparation)}</small>}
-                  </th>
-                  <td className={common.sheetScoops}>{n(part.scoops_per_load)}</td>
-                  <td>{n(part.load_l)} L</td>
-                  <td>{percent(part.true_share)}</td>
-                </tr>
-              ))}
-            </tbody>
-          </table>
+          <LoadTable
+            large
+            loads={shownLoads(mix)}
+            scoopL={day.scoop_l}
+            rows={mix.parts.map((part) => ({
+              ...part,
+              beside: (
+                <>
+                  {part.dusty && <em>{t('sheet.dusty')}</em>}
+                  {part.preparation != null && <small> {said(part.preparation)}</small>}
+                </>
+              ),
+            }))}
+          />
+          <ScoopNotes warnings={mix.warnings} nameOf={nameIn(mix)} />
           {mix.loads <= MOST_TICKS && (
             <p className={common.sheetTicks}>
               {t('print.tick')}
-              {Array.from({ length: mix.loads }, (_, i) => (
-                <span key={i} className={common.tick}>
-                  {i + 1}
+              {shownLoads(mix).map((load) => (
+                <span key={load.number} className={common.tick}>
+                  {load.mixed ? '✓' : load.number}
                 </span>
               ))}
             </p>

@@ -9,6 +9,7 @@ import { NumberField } from '../../kit/fields/NumberField';
 import { TextField } from '../../kit/fields/TextField';
 import { useUndoable } from '../../kit/hooks/useUndoable';
 import { FindingTicks } from '../../kit/plants/FindingTicks';
+import { isoDay } from '../../i18n/isoDay';
 import { plain, typedNumber } from '../../i18n/numbers';
 import common from '../../styles/common.module.css';
 import styles from './days.module.css';
@@ -39,6 +40,7 @@ export function DoneDrawer({ day, entry, state, person, close, undo }: Props) {
   const [forPlant, setForPlant] = useState(entry.plant.id);
   const [buried, setBuried] = useState('');
   const [note, setNote] = useState('');
+  const [on, setOn] = useState(() => isoDay());
   const [search, setSearch] = useState('');
   const plants = usePlants({ per_page: 50, ...(search === '' ? {} : { search }) }).data?.data ?? [];
   const pot = usePotEntry(day.id);
@@ -71,6 +73,7 @@ export function DoneDrawer({ day, entry, state, person, close, undo }: Props) {
         entry: entry.id,
         state,
         person,
+        ...(on === isoDay() ? {} : { done_on: on }),
         actual: {
           used_l: value('used_l') ?? 0,
           minutes: value('minutes'),
@@ -111,6 +114,13 @@ export function DoneDrawer({ day, entry, state, person, close, undo }: Props) {
             {number('run_through_s', t('potting.runThrough'), 's', 'run_through_s')}
             {number('roots', t('entry.roots'), '%', 'roots_cut_share')}
             {number('crown', t('entry.crown'), '%', 'crown_cut_share')}
+            <TextField
+              label={t('potting.doneOn')}
+              type="date"
+              value={on}
+              error={problem?.at('done_on')}
+              onChange={setOn}
+            />
           </div>
           <h3>{t('potting.findings')}</h3>
           <FindingTicks findings={findings} setFindings={setFindings} />

@@ -7,7 +7,10 @@ import { Swatch } from '../../drawing/Swatch';
 import { useWords } from '../../i18n/words';
 import { usePreparationWords } from '../../kit/mixes/usePreparationWords';
 import { useUndoable } from '../../kit/hooks/useUndoable';
+import { ScoopNotes } from '../../kit/loads/ScoopNotes';
+import { useLoadWords } from '../../kit/loads/useLoadWords';
 import styles from './days.module.css';
+import { nameIn, nextLoad } from './loadsOfMix';
 import common from '../../styles/common.module.css';
 
 type Mix = Schemas['DayMix'];
@@ -22,7 +25,7 @@ interface Props {
 
 /** Load by load: scoops to tick, deliveries recorded, drawn from the shelf when it is mixed. */
 export function MixSteps({ day, person, stay, toPotting }: Props) {
-  const { t, n } = useWords();
+  const { t, n, time } = useWords();
   const unmix = useUnmixLoad(day.id);
   const next = nextLoad(day);
   const done = day.mixes.flatMap((mix) => mix.mixed.map((load) => ({ mix, load })));
@@ -38,11 +41,11 @@ export function MixSteps({ day, person, stay, toPotting }: Props) {
         </div>
       ) : (
         <Load
-          key={`${next.mix.recipe_id} ${next.number}`}
+          key={`${next.mix.recipe_id} ${next.load.number}`}
           day={day}
           stay={stay}
           mix={next.mix}
-          number={next.number}
+          planned={next.load}
           person={person}
         />
       )}
@@ -54,7 +57,9 @@ export function MixSteps({ day, person, stay, toPotting }: Props) {
                 ✓{' '}
                 {t('potting.load', { recipe: mix.name, number: load.number, loads: Math.max(mix.loads, load.number) })},{' '}
                 {t('potting.loadOf', { litres: n(load.litres) })}
-                {load.person !== '' && <span className={common.quiet}> · {load.person}</span>}
+                <span className={common.quiet}>
+                  {load.person !== '' && ` · ${load.person}`} · {time(load.mixed_at)}
+                </span>
               </span>
               {mix.closed === null && (
                 <Button
@@ -77,33 +82,22 @@ export function MixSteps({ day, person, stay, toPotting }: Props) {
   );
 }
 
-/** The first load of the first mix that is not mixed. */
-function nextLoad(day: Schemas['PottingDay']): { mix: Mix; number: number } | null {
-  for (const mix of day.mixes) {
-    const mixed = mix.mixed.map((load) => load.number);
-    for (let number = 1; number <= mix.loads; number += 1) {
-      if (!mixed.includes(number) && mix.closed === null) {
-        return { mix, number };
-      }
-    }
-  }
-  return null;
-}
-
 function Load({
   stay,
   day,
   mix,
-  number,
+  planned,
   person,
 }: {
   stay: () => void;
   day: Schemas['PottingDay'];
   mix: Mix;
-  number: number;
+  planned: Schemas['PlannedLoad'];
   person: string;
 }) {
   const { t, n } = useWords();
+  const words = useLoadWords();
+  const { number } = planned;
   const said = usePreparationWords();
   const [ticked, setTicked] = useState<number[]>([]);
   const [lots, setLots] = useState<Record<string, number>>({});
@@ -127,12 +121,14 @@ function Load({
     <section className={styles.benchLoad}>
       <h2>
         {t('potting.load', { recipe: mix.name, number, loads: mix.loads })}{' '}
-        <span className={common.quiet}>{t('potting.loadOf', { litres: n(mix.load_l) })}</span>
+        <span className={common.quiet}>{t('potting.loadOf', { litres: n(planned.litres) })}</span>
       </h2>
       <p className={common.quiet}>{t('potting.loadHint')}</p>
+      <ScoopNotes warnings={mix.warnings} nameOf={nameIn(mix)} />
       <ul>
         {mix.parts.map((part) => {
           const on = ticked.includes(part.component_id);
+          const line = planned.lines.find((each) => each.component_id === part.component_id);
           const choices = day.shelf.find((row) => row.component_id === part.component_id)?.lots ?? [];
           return (
             <li key={part.component_id}>
@@ -153,11 +149,17 @@ function Load({
                   {part.preparation != null && <small>{said(part.preparation)}</small>}
                   {part.dusty && <small>{t('potting.dust')}</small>}
                 </span>
-                <strong>{n(part.scoops_per_load)}</strong>
+                <strong>{line === undefined ? '–' : words.scoops(line)}</strong>
                 <small>
-                  {t('day.scoopsWord')}
+                  {words.otherScoop(planned.lines, day.scoop_l) ?? t('day.scoopsWord')}
                   <br />
-                  {n(part.load_l)} L
+                  {line !== undefined && words.besideScoops(line) !== null && (
+                    <>
+                      <b>{words.besideScoops(line)}</b>
+                      <br />
+                    </>
+                  )}
+                  {n(line?.litres ?? 0)} L
                 </small>
               </button>
               {choices.length > 1 && (

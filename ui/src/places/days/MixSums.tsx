@@ -1,10 +1,12 @@
 import { rules } from '../../api/meta';
 import type { Schemas } from '../../api/client';
-import { Swatch } from '../../drawing/Swatch';
 import { useWords } from '../../i18n/words';
+import { LoadTable } from '../../kit/loads/LoadTable';
+import { ScoopNotes } from '../../kit/loads/ScoopNotes';
 import { usePreparationWords } from '../../kit/mixes/usePreparationWords';
 import common from '../../styles/common.module.css';
 import styles from './days.module.css';
+import { nameIn, shownLoads } from './loadsOfMix';
 
 /** The base mixes of a day: what the pots take, loads, scoops. */
 export function MixSums({ day }: { day: Schemas['PottingDay'] }) {
@@ -26,36 +28,19 @@ export function MixSums({ day }: { day: Schemas['PottingDay'] }) {
               spare: percent(day.spare, 1),
               yield: n(mix.yield_share, 3),
             })}{' '}
-            <strong>{t('mixes.loads', { loads: mix.loads, litres: n(mix.load_l), tub: n(day.tub_l) })}</strong>
+            <strong>{t('mixes.loads', { loads: mix.loads, tub: n(day.tub_l), scoop: n(day.scoop_l) })}</strong>
           </p>
-          <table className={common.plainTable}>
-            <thead>
-              <tr>
-                <th scope="col">{t('shelf.component')}</th>
-                <th scope="col">{t('mixes.perLoad')}</th>
-                <th scope="col">{t('mixes.litresPerLoad')}</th>
-                <th scope="col">{t('batch.trueShare')}</th>
-                <th scope="col">{t('mixes.fromBin')}</th>
-              </tr>
-            </thead>
-            <tbody>
-              {mix.parts.map((part) => (
-                <tr key={part.component_id}>
-                  <th scope="row">
-                    <Swatch kind={part.kind} colour={part.colour} />
-                    {part.name}
-                    {part.preparation != null && <span className={common.quiet}> · {said(part.preparation)}</span>}
-                  </th>
-                  <td>
-                    <strong>{t('mixes.scoops', { scoops: n(part.scoops_per_load) })}</strong>
-                  </td>
-                  <td>{n(part.load_l)} L</td>
-                  <td>{percent(part.true_share)}</td>
-                  <td className={common.quiet}>{n(part.gross_l)} L</td>
-                </tr>
-              ))}
-            </tbody>
-          </table>
+          <LoadTable
+            loads={shownLoads(mix)}
+            scoopL={day.scoop_l}
+            moreHeads={<th scope="col">{t('mixes.fromBin')}</th>}
+            rows={mix.parts.map((part) => ({
+              ...part,
+              beside: part.preparation != null && <span className={common.quiet}>{said(part.preparation)}</span>,
+              more: <td className={common.quiet}>{n(part.gross_l)} L</td>,
+            }))}
+          />
+          <ScoopNotes warnings={mix.warnings} nameOf={nameIn(mix)} />
           <Outcome mix={mix} />
         </section>
       ))}
@@ -82,6 +67,7 @@ function Outcome({ mix }: { mix: Schemas['DayMix'] }) {
           left: n(closed.left_l),
           lost: n(closed.lost_l),
         })}
+        {closed.more_l > rules.notable.litres && ` ${t('mixes.more', { more: n(closed.more_l) })}`}
       </p>
       <p className={common.quiet}>
         {t('mixes.taught', {

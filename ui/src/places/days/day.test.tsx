@@ -6,6 +6,7 @@ import type { Schemas } from '../../api/client';
 import { later, offline, refused, server, type Call } from '../../testing/server';
 import { show } from '../../testing/show';
 import { openYard, yard } from '../../testing/yard';
+import { CloseSteps } from './CloseSteps';
 import { EntryDrawer } from './EntryDrawer';
 import { MixSteps } from './MixSteps';
 import { PotSteps } from './PotSteps';
@@ -231,6 +232,30 @@ describe('load by load', () => {
     });
   });
 
+  test('a load is told in scoops, and in millilitres where half scoops would not do', async () => {
+    const day = yard.day();
+    const mix = day.mixes[0] as Schemas['DayMix'];
+    const line = mix.load_plan[0]?.lines[0] as Schemas['ScoopedLine'];
+    Object.assign(line, { scoops: 2, ml: 340 });
+    mix.warnings = [{ code: 'millilitres', part: line.component_id }];
+    show(<MixSteps day={day} person="" stay={() => undefined} toPotting={() => undefined} />);
+    expect(screen.getByText('+ 340 ml')).toBeTruthy();
+    expect(screen.getByText(/Half scoops would distort/)).toBeTruthy();
+  });
+
+  test('a load that is not the first is asked for by its own number', async () => {
+    const day = yard.day();
+    const mix = day.mixes[0] as Schemas['DayMix'];
+    Object.assign(mix.load_plan[0] as object, { number: 4 });
+    server.on('POST /days/1/loads', yard.day());
+    const { hand } = show(<MixSteps day={day} person="" stay={() => undefined} toPotting={() => undefined} />);
+    for (const tick of document.querySelectorAll<HTMLElement>('[aria-pressed="false"]')) {
+      await hand.click(tick);
+    }
+    await hand.click(screen.getByRole('button', { name: 'Load is mixed' }));
+    await waitFor(() => expect(server.asked('POST /days/1/loads')[0]?.body).toMatchObject({ number: 4 }));
+  });
+
   test('a tick can be taken back', async () => {
     const { hand } = show(<MixSteps day={yard.day()} person="" stay={() => undefined} toPotting={() => undefined} />);
     const tick = document.querySelector<HTMLElement>('[aria-pressed]');
@@ -253,21 +278,103 @@ describe('load by load', () => {
 
   test('the last one leads to the potting', async () => {
     const day = yard.day();
-    day.mixes.forEach((mix) =>
-      Object.assign(mix, {
-        mixed: Array.from({ length: mix.loads }, (_, i) => ({
-          id: i + 1,
-          number: i + 1,
-          litres: mix.load_l,
-          person: '',
-        })),
-      }),
-    );
+    day.mixes.forEach((mix) => {
+      mix.mixed = mix.load_plan.map((load) => ({
+        ...load,
+        id: 100 * mix.recipe_id + load.number,
+        person: 'Orsolt',
+        taken: [],
+        mixed_at: '2026-03-04T08:05:00+00:00',
+      }));
+      mix.load_plan = [];
+    });
     const go = vi.fn();
     const { hand } = show(<MixSteps day={day} person="" stay={() => undefined} toPotting={go} />);
     expect(screen.getByText(/Every load is mixed/)).toBeTruthy();
+    expect(screen.getAllByText(/Orsolt · 8:05/)).toHaveLength(day.mixes.length);
     await hand.click(screen.getByRole('button', { name: /Pot/ }));
     expect(go).toHaveBeenCalled();
+  });
+});
+
+describe('the end of a day', () => {
+  beforeEach(openYard);
+  /** The day with one mix, so much of it mixed and used. */
+  const dayOf = (changed: Partial<Schemas['DayMix']>, status: Schemas['DayStatus'] = 'under_way') => {
+    const day = yard.day();
+    const mix = day.mixes[0] as Schemas['DayMix'];
+    const [load] = mix.load_plan;
+    const mixed =
+      load === undefined ? [] : [{ ...load, id: 7, person: '', taken: [], mixed_at: '2026-03-04T08:05:00Z' }];
+
+    return { ...day, status, mixes: [{ ...mix, mixed, load_plan: [], mixed_l: 10, used_l: 8, rest_l: 2, ...changed }] };
+  };
+  const closed: Schemas['DayMix']['closed'] = {
+    id: 9,
+    net_l: 8,
+    mixed_l: 10,
+    used_l: 11,
+    left_l: 0.5,
+    lost_l: 0,
+    more_l: 1.5,
+    more_share: 0.1,
+    component_id: 44,
+  };
+
+  test('what is left is closed, and more than there can be only once it was said to be counted', async () => {
+    server.on('POST /days/1/leftovers', () =>
+      refused({ path: 'left_l', rule: 'more_than_mixed', message: 'At most 2 L can be left.' }),
+    );
+    const { hand } = show(<CloseSteps day={dayOf({})} person="" />);
+    const field = screen.getByLabelText<HTMLInputElement>('Litres');
+    expect(field.value).toBe('2');
+    await hand.write(field, '3');
+    await hand.click(screen.getByRole('button', { name: /Close this mix/ }));
+    expect(await screen.findByText('At most 2 L can be left.')).toBeTruthy();
+    server.on('POST /days/1/leftovers', yard.day());
+    await hand.click(screen.getByRole('button', { name: 'It was counted: 3 L are left' }));
+    await waitFor(() => expect(server.asked('POST /days/1/leftovers')).toHaveLength(2));
+    expect(server.asked('POST /days/1/leftovers').map((call) => call.body)).toEqual([
+      { recipe_id: yard.day().mixes[0]?.recipe_id, left_l: 3 },
+      { recipe_id: yard.day().mixes[0]?.recipe_id, left_l: 3, correct: true },
+    ]);
+  });
+
+  test('potted from no load: it was mixed, or it came from elsewhere', async () => {
+    server.on('POST /days/1/loads', yard.day());
+    server.on('POST /days/1/leftovers', yard.day());
+    const { hand } = show(<CloseSteps day={dayOf({ mixed: [], mixed_l: 0, used_l: 4.5 })} person="Orsolt" />);
+    expect(screen.getByText(/4.5 L went into pots, and no load was ticked/)).toBeTruthy();
+    await hand.click(screen.getByRole('button', { name: 'They were mixed: draw 4.5 L' }));
+    await waitFor(() =>
+      expect(server.asked('POST /days/1/loads')[0]?.body).toMatchObject({ litres: 4.5, person: 'Orsolt' }),
+    );
+    await hand.click(screen.getByRole('button', { name: 'Close with a correction of 4.5 L' }));
+    await waitFor(() => expect(server.asked('POST /days/1/leftovers')[0]?.body).toMatchObject({ left_l: 0 }));
+  });
+
+  test('a closed mix tells what was there beyond what was mixed, and is opened again', async () => {
+    server.on('DELETE /days/1/leftovers/9', yard.day());
+    const { hand } = show(<CloseSteps day={dayOf({ closed })} person="" />);
+    expect(screen.getByText(/1.5 L were there that nobody had mixed/)).toBeTruthy();
+    await hand.click(screen.getByRole('button', { name: /Open again/ }));
+    await waitFor(() => expect(server.asked('DELETE /days/1/leftovers/9')).toHaveLength(1));
+  });
+
+  test('a finished day is opened again, its mixes not before it', async () => {
+    server.on('DELETE /days/1/finished', yard.day());
+    const { hand } = show(<CloseSteps day={dayOf({ closed }, 'finished')} person="" />);
+    expect(screen.queryByRole('button', { name: /Open again/ })).toBeNull();
+    await hand.click(screen.getByRole('button', { name: 'Open the day again' }));
+    await waitFor(() => expect(server.asked('DELETE /days/1/finished')).toHaveLength(1));
+  });
+
+  test('why it cannot be ended is said', async () => {
+    server.on('POST /days/1/finished', () => refused({ path: 'status', message: 'Plants that are neither potted.' }));
+    const { hand } = show(<CloseSteps day={dayOf({ closed })} person="" />);
+    await hand.click(screen.getByRole('button', { name: 'End the day' }));
+    expect(await screen.findByRole('alert')).toBeTruthy();
+    expect(screen.getByText('Plants that are neither potted.')).toBeTruthy();
   });
 });
 

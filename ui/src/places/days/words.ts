@@ -92,15 +92,13 @@ export const words = {
   'shelf.screeningsFor': 'The coarse goes to the bottom of pots of {cm} cm and more: {names}.',
   'shelf.screeningsNone': 'No pot of this day is deep enough for the coarse ({cm} cm).',
 
-  'mixes.loads': '{loads, plural, one {one load} other {# loads}} of {litres} L in a tub of {tub} L',
+  'mixes.loads': '{loads, plural, one {One load} other {# loads}} in a tub of {tub} L, scoop {scoop} L.',
   'mixes.sums':
-    '{pots, plural, one {One pot takes} other {# pots take}} {net} L; {loose} L with {spare} spare. Settled it yields {yield}.',
-  'mixes.perLoad': 'In each load',
-  'mixes.litresPerLoad': 'Litres a load',
+    '{pots, plural, one {One pot takes} other {# pots take}} {net} L; {loose} L with {spare} spare for those to fill. Settled it yields {yield}.',
   'mixes.fromBin': 'From the bin, in all',
-  'mixes.scoops': '{scoops} scoops',
   'mixes.mixed': '{mixed} L mixed, {used} L in pots',
   'mixes.closed': 'Closed: {mixed} L mixed, {used} L used, {left} L left, {lost} L lost.',
+  'mixes.more': '{more} L were there that nobody had mixed.',
   'mixes.taught':
     'Reckoned {net} L, used {used} L: {more, select, more {{share} more than reckoned.} less {{share} less than reckoned.} other {as reckoned.}} The next day’s spare learns from it.',
 
@@ -257,7 +255,19 @@ export const words = {
   'potting.leftHint':
     '{mixed} L mixed, {used} L noted as used: {rest} L should be left. What is missing is written down as lost.',
   'potting.close': 'Close this mix',
-  'potting.nothingMixed': 'Of {recipe} no load was ticked.',
+  'potting.nothingMixed': 'Of {recipe} no load was ticked and nothing was potted.',
+  'potting.unmixed':
+    'Of {recipe} {used} L went into pots, and {mixed, select, 0 {no load was ticked} other {{mixed} L were mixed}}.',
+  'potting.unmixedHint':
+    'Were {more} L mixed as well, or scoops heaped? Then draw them from the bins. If they came from elsewhere, close the mix: they are written down as a correction.',
+  'potting.drawMore': 'They were mixed: draw {more} L',
+  'potting.drawn': '{litres} L of {recipe} are drawn from the bins.',
+  'potting.closeWithout': 'Close with a correction of {more} L',
+  'potting.countedSo': 'It was counted: {left} L are left',
+  'potting.reopenMix': 'Open again',
+  'potting.reopenDay': 'Open the day again',
+  'potting.reopened': 'The day is open again.',
+  'potting.doneOn': 'Potted on',
   'potting.finish': 'End the day',
   'potting.finished': 'The day is finished.',
   'potting.leftBin': 'It lies in a bin of its own.',

@@ -64,6 +64,12 @@ export default function LogPage() {
             sortOrder: list.sortOrder('loose_l'),
             render: (_, { loose_l }) => n(loose_l),
           },
+          {
+            key: 'mixed_at',
+            title: t('log.mixed'),
+            render: (_, { mixed_at }) =>
+              mixed_at === null ? <span className={common.quiet}>{t('log.notMixed')}</span> : date(mixed_at),
+          },
           { key: 'note', title: t('bins.note'), render: (_, { note }) => <span className={common.quiet}>{note}</span> },
         ]}
       />

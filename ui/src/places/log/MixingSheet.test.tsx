@@ -19,7 +19,8 @@ function line(changed: Partial<Schemas['BatchLine']>): Schemas['BatchLine'] {
     layer_l: 0,
     litres: 15,
     mass_kg: 7,
-    scoops_per_load: 7.5,
+    deviation_share: 0,
+    scooped_l: 15,
     stock_l: 40,
     pack_l: 20,
     packs: 0,
@@ -40,6 +41,9 @@ function sheet(result: Partial<Schemas['BatchPlan']> = {}, batch: Partial<Schema
     loose_l: 25,
     note: '',
     made_at: '2026-03-04T08:00:00+00:00',
+    mixed_at: null,
+    mixed_by: '',
+    taken: [],
     inputs: {
       components: [],
       parts: [],
@@ -59,13 +63,22 @@ function sheet(result: Partial<Schemas['BatchPlan']> = {}, batch: Partial<Schema
       yield_share: 0.9,
       spare_share: 0.08,
       loads: 2,
-      load_l: 12.5,
+      scooped_l: 25,
+      tub_l: 20,
+      load_plan: [1, 2].map((number) => ({
+        number,
+        litres: 12.5,
+        lines: [
+          { component_id: 1, scoops: 7.5, scoop_l: 1, ml: 0, litres: 7.5 },
+          { component_id: 2, scoops: 5, scoop_l: 1, ml: 0, litres: 5 },
+        ],
+      })),
+      warnings: [],
       scoop_l: 1,
       lines: [
         line({}),
-        line({ component_id: 2, name: 'Bark', kind: 'bark', dusty: false, scoops_per_load: 5, mix_l: 10, litres: 10 }),
+        line({ component_id: 2, name: 'Bark', kind: 'bark', dusty: false, mix_l: 10, litres: 10, scooped_l: 10 }),
       ],
-      too_small_for_scoop: [],
       mass_kg: 9,
       wet_pot_kg: 6.8,
       two_to_lift: false,
@@ -98,17 +111,25 @@ describe('the mixing sheet', () => {
     expect(words).toContain('Spring trays');
     expect(words).toContain('8 pots: Oval tray');
     expect(words).toContain('March 4, 2026');
-    expect(words).toContain('Each of 2 loads: 12.5 L');
+    expect(words).toContain('2 loads, 25 L for 25 L');
     expect(words).toContain('Scoop 1 L, tub 20 L');
+    expect(words).toContain('Loads 1 to 2 12.5 L each');
     expect(words).toContain('Pumice dusty 7.5 15 L 62%');
     expect(words).toContain('Bark 5 10 L');
-    expect(words).toContain('Together 12.5 25 L');
     expect(words).toContain('Fill 2.6 L settled into each pot');
   });
 
   test('has a box to tick for each load, unless there are too many', () => {
     expect([...sheet().matchAll(/class="tick"/g)]).toHaveLength(2);
     expect(sheet({ loads: 25 })).not.toContain('class="tick"');
+  });
+
+  test('says when it was mixed and by whom, once it is', () => {
+    expect(text(sheet())).not.toContain('Mixed March');
+    expect(text(sheet({}, { mixed_at: '2026-03-05T08:00:00+00:00', mixed_by: 'Orsolt' }))).toContain(
+      'Mixed March 5, 2026 by Orsolt',
+    );
+    expect(text(sheet({}, { mixed_at: '2026-03-05T08:00:00+00:00' }))).not.toContain(' by ');
   });
 
   test('lists what to buy, by packs or by litres where no pack is known', () => {
@@ -141,14 +162,14 @@ describe('the mixing sheet', () => {
   });
 
   test('names what is too little for a scoop', () => {
-    expect(text(sheet({ too_small_for_scoop: ['Charcoal'] }))).toContain('Too little for half a scoop: Charcoal.');
+    expect(text(sheet({ warnings: [{ code: 'too_small', part: 2 }] }))).toContain('Bark: too little to measure.');
   });
 
   test('tells of the drainage layer only where there is one', () => {
     expect(text(sheet())).not.toContain('Drainage layer');
     const layered = sheet({
       layer_l: 4,
-      lines: [line({}), line({ component_id: 3, name: 'Chip', layer_l: 4, mix_l: 0, scoops_per_load: null })],
+      lines: [line({}), line({ component_id: 3, name: 'Chip', layer_l: 4, mix_l: 0, true_share: null })],
     });
     expect(text(layered)).not.toContain('Chip dusty');
   });

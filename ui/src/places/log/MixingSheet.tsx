@@ -1,6 +1,8 @@
 import type { Schemas } from '../../api/client';
-import { Swatch } from '../../drawing/Swatch';
 import { useWords } from '../../i18n/words';
+import { planned } from '../../kit/loads/loads';
+import { LoadTable } from '../../kit/loads/LoadTable';
+import { ScoopNotes } from '../../kit/loads/ScoopNotes';
 import { usePreparationWords } from '../../kit/mixes/usePreparationWords';
 import common from '../../styles/common.module.css';
 import styles from './log.module.css';
@@ -9,9 +11,10 @@ const MOST_TICKS = 24;
 
 /** One page of A4 that can be read at arm's length: scoops, loads to tick, what to buy, what to beware of. */
 export function MixingSheet({ batch }: { batch: Schemas['Batch'] }) {
-  const { t, n, percent, date } = useWords();
+  const { t, n, date } = useWords();
   const { result, inputs } = batch;
-  const mixed = result.lines.filter((line) => line.scoops_per_load !== null);
+  const mixed = result.lines.filter((line) => line.true_share !== null);
+  const nameOf = (id: number) => result.lines.find((line) => line.component_id === id)?.name ?? '';
   const layer = result.lines.find((line) => line.layer_l > 0);
   const toBuy = result.lines.filter((line) => line.packs !== 0);
   const prepared = result.lines.filter((line) => line.preparation != null);
@@ -34,50 +37,35 @@ export function MixingSheet({ batch }: { batch: Schemas['Batch'] }) {
               {t('sheet.version', { version: batch.recipe_version })}
             </>
           )}
+          {batch.mixed_at !== null && (
+            <>
+              <br />
+              {t('sheet.mixed', { date: date(batch.mixed_at), by: batch.mixed_by === '' ? 'none' : batch.mixed_by })}
+            </>
+          )}
         </p>
       </header>
       <p className={common.sheetLoad}>
-        <strong>{t('sheet.load', { loads: result.loads, litres: n(result.load_l) })}</strong>
+        <strong>
+          {t('sheet.load', { loads: result.loads, litres: n(result.scooped_l), need: n(result.loose_l) })}
+        </strong>
         <span>{t('sheet.scoop', { scoop: n(result.scoop_l), tub: n(inputs.order.tub_l) })}</span>
       </p>
-      <table>
-        <thead>
-          <tr>
-            <th scope="col">{t('batch.component')}</th>
-            <th scope="col">{t('batch.scoops')}</th>
-            <th scope="col">{t('sheet.litresAll')}</th>
-            <th scope="col">{t('batch.trueShare')}</th>
-          </tr>
-        </thead>
-        <tbody>
-          {mixed.map((line) => (
-            <tr key={line.component_id}>
-              <th scope="row">
-                <Swatch kind={line.kind} colour={line.colour} />
-                {line.name}
-                {line.dusty && <em>{t('sheet.dusty')}</em>}
-                {line.lot != null && <small> {t('sheet.lot', { name: line.lot })}</small>}
-              </th>
-              <td className={common.sheetScoops}>{n(line.scoops_per_load ?? 0)}</td>
-              <td>{n(line.mix_l)} L</td>
-              <td>{percent(line.true_share ?? 0)}</td>
-            </tr>
-          ))}
-        </tbody>
-        <tfoot>
-          <tr>
-            <th scope="row">{t('sheet.total')}</th>
-            <td className={common.sheetScoops}>
-              {n(mixed.reduce((sum, line) => sum + (line.scoops_per_load ?? 0), 0))}
-            </td>
-            <td>{n(result.loose_l)} L</td>
-            <td />
-          </tr>
-        </tfoot>
-      </table>
-      {result.too_small_for_scoop.length > 0 && (
-        <p className={common.mind}>{t('batch.tooSmall', { names: result.too_small_for_scoop.join(', ') })}</p>
-      )}
+      <LoadTable
+        large
+        loads={planned(result.load_plan)}
+        scoopL={result.scoop_l}
+        rows={mixed.map((line) => ({
+          ...line,
+          beside: (
+            <>
+              {line.dusty && <em>{t('sheet.dusty')}</em>}
+              {line.lot != null && <small> {t('sheet.lot', { name: line.lot })}</small>}
+            </>
+          ),
+        }))}
+      />
+      <ScoopNotes warnings={result.warnings} nameOf={nameOf} />
       {result.loads <= MOST_TICKS && (
         <p className={common.sheetTicks}>
           {t('sheet.tick')}
@@ -94,12 +82,12 @@ export function MixingSheet({ batch }: { batch: Schemas['Batch'] }) {
           <ul>
             {prepared.map((line) => (
               <li key={line.component_id}>
-                {line.gross_l !== undefined && line.gross_l > line.mix_l * 1.0005
+                {line.gross_l !== undefined && line.gross_l > line.scooped_l * 1.0005
                   ? t('prep.sheet', {
                       gross: n(line.gross_l),
                       name: line.name,
                       steps: said(line.preparation ?? {}),
-                      net: n(line.mix_l),
+                      net: n(line.scooped_l),
                     })
                   : t('prep.sheetWet', { name: line.name, steps: said(line.preparation ?? {}) })}
               </li>
@@ -111,7 +99,7 @@ export function MixingSheet({ batch }: { batch: Schemas['Batch'] }) {
         .filter((line) => (line.lime_g ?? 0) > 0)
         .map((line) => (
           <p key={line.component_id} className="sheet-lime">
-            {t('prep.sheetLime', { name: line.name, grams: n(line.lime_g ?? 0, 2), litres: n(line.mix_l) })}
+            {t('prep.sheetLime', { name: line.name, grams: n(line.lime_g ?? 0, 2), litres: n(line.scooped_l) })}
           </p>
         ))}
       <p>{t('sheet.steps')}</p>

@@ -1,9 +1,12 @@
-import { Button, Spin } from 'antd';
+import { Button, Form, Spin } from 'antd';
+import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 
-import { ApiProblem } from '../../api/client';
-import { useBatch } from '../../api/batches';
+import { ApiProblem, type Schemas } from '../../api/client';
+import { useBatch, useMixBatch } from '../../api/batches';
 import { useWords } from '../../i18n/words';
+import { TextField } from '../../kit/fields/TextField';
+import { useUndoable } from '../../kit/hooks/useUndoable';
 import { MixingSheet } from './MixingSheet';
 import common from '../../styles/common.module.css';
 import styles from './log.module.css';
@@ -28,7 +31,57 @@ export default function SheetPage() {
           {batch.error instanceof ApiProblem ? batch.error.message : t('problem.offline')}
         </p>
       )}
+      {batch.data !== undefined && <Mixing batch={batch.data} />}
       {batch.data !== undefined && <MixingSheet batch={batch.data} />}
     </div>
+  );
+}
+
+/** Whether a batch is mixed: then it was drawn from the bins, which can be taken back. */
+function Mixing({ batch }: { batch: Schemas['Batch'] }) {
+  const { t, n, date } = useWords();
+  const mix = useMixBatch(batch.id);
+  const say = useUndoable();
+  const [person, setPerson] = useState('');
+  const back = () => mix.mutate(null, { onSuccess: () => say(t('sheet.unmixed')) });
+
+  return (
+    <section className={`${styles.mixing} ${common.noPrint}`}>
+      {batch.mixed_at === null ? (
+        <>
+          <p className={common.quiet}>{t('sheet.notDrawn')}</p>
+          <Form layout="vertical" className={styles.mixingRow}>
+            <TextField label={t('sheet.who')} value={person} onChange={setPerson} longest={60} />
+            <Button
+              size="large"
+              type="primary"
+              loading={mix.isPending}
+              onClick={() => mix.mutate(person, { onSuccess: () => say(t('sheet.isMixed'), back) })}
+            >
+              {t('sheet.markMixed')}
+            </Button>
+          </Form>
+        </>
+      ) : (
+        <p className={styles.mixingRow}>
+          <span>
+            ✓{' '}
+            {t('sheet.drawn', {
+              date: date(batch.mixed_at),
+              by: batch.mixed_by === '' ? 'none' : batch.mixed_by,
+              litres: n(batch.taken.reduce((sum, part) => sum + part.litres, 0)),
+            })}
+          </span>
+          <Button size="large" loading={mix.isPending} onClick={back}>
+            {t('sheet.unmix')}
+          </Button>
+        </p>
+      )}
+      {mix.error !== null && (
+        <p className={common.fieldError} role="alert">
+          {mix.error instanceof ApiProblem ? mix.error.message : t('problem.offline')}
+        </p>
+      )}
+    </section>
   );
 }

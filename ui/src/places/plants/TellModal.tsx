@@ -4,6 +4,7 @@ import { useState } from 'react';
 import { ApiProblem, type Schemas } from '../../api/client';
 import { useAddTask } from '../../api/care';
 import { useArchivePlant, useOffspring, useTellOfPlant } from '../../api/plants';
+import { isoDay } from '../../i18n/isoDay';
 import { useWords } from '../../i18n/words';
 import { NumberField } from '../../kit/fields/NumberField';
 import { TextField } from '../../kit/fields/TextField';
@@ -23,7 +24,6 @@ const TITLES = {
   task: 'plant.addTask',
 } as const;
 const OFFSPRING = ['cutting', 'layer', 'division'] as const;
-const today = () => new Date().toISOString().slice(0, 10);
 
 /** A few fields for what is told of a plant. */
 export function TellModal({ plant, what, close }: { plant: Schemas['Plant']; what: What; close: () => void }) {
@@ -34,7 +34,7 @@ export function TellModal({ plant, what, close }: { plant: Schemas['Plant']; wha
   const archive = useArchivePlant();
   const say = useUndoable();
   const [text, setText] = useState('');
-  const [day, setDay] = useState(what === 'snoozed' || what === 'override' ? '' : today());
+  const [day, setDay] = useState(what === 'snoozed' || what === 'override' ? '' : isoDay());
   const [until, setUntil] = useState('');
   const [count, setCount] = useState('1');
   const [every, setEvery] = useState('');

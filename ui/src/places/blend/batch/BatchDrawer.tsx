@@ -95,7 +95,7 @@ export function BatchDrawer({
   return (
     <Drawer
       open
-      size={620}
+      size={760}
       title={t('batch.title')}
       onClose={close}
       footer={

@@ -2,8 +2,10 @@ import { Select } from 'antd';
 import type { Schemas } from '../../../api/client';
 import { useLots } from '../../../api/components';
 import { useMeta } from '../../../api/meta';
-import { Swatch } from '../../../drawing/Swatch';
 import { useWords } from '../../../i18n/words';
+import { planned } from '../../../kit/loads/loads';
+import { LoadTable } from '../../../kit/loads/LoadTable';
+import { ScoopNotes } from '../../../kit/loads/ScoopNotes';
 import styles from './batch.module.css';
 import common from '../../../styles/common.module.css';
 
@@ -24,6 +26,7 @@ export function BatchFigures({
 }) {
   const { t, n, percent, money } = useWords();
   const currency = useMeta().data?.currency ?? 'EUR';
+  const nameOf = (id: number) => plan.lines.find((line) => line.component_id === id)?.name ?? '';
 
   return (
     <section className={fresh ? styles.batchFigures : `${styles.batchFigures} ${common.notFresh}`} aria-busy={!fresh}>
@@ -38,7 +41,7 @@ export function BatchFigures({
         {plan.layer_l > 0 && `, ${t('batch.layerLine', { litres: n(plan.layer_l) })}`}
       </p>
       <ul className={styles.batchSums}>
-        <li>{t('batch.loads', { loads: plan.loads, litres: n(plan.load_l) })}</li>
+        <li>{t('batch.loads', { loads: plan.loads, litres: n(plan.scooped_l) })}</li>
         <li>{t('batch.weight', { kg: n(plan.mass_kg) })}</li>
         <li>{plan.cost === null ? t('batch.costUnknown') : t('batch.cost', { cost: money(plan.cost, currency) })}</li>
         <li>
@@ -50,13 +53,21 @@ export function BatchFigures({
         </li>
         <li>{t('batch.wetPot', { kg: n(plan.wet_pot_kg, 2) })}</li>
       </ul>
+      <LoadTable
+        loads={planned(plan.load_plan)}
+        scoopL={plan.scoop_l}
+        rows={plan.lines.map((line) => ({
+          ...line,
+          beside: <LotChoice line={line} lot={lots[line.component_id] ?? null} setLot={setLot} />,
+        }))}
+      />
+      <ScoopNotes warnings={plan.warnings} nameOf={nameOf} />
       <table className={common.viewTable}>
+        <caption>{t('batch.fromShelf')}</caption>
         <thead>
           <tr>
             <th scope="col">{t('batch.component')}</th>
             <th scope="col">{t('batch.litres')}</th>
-            <th scope="col">{t('batch.scoops')}</th>
-            <th scope="col">{t('batch.trueShare')}</th>
             <th scope="col">{t('batch.stock')}</th>
             <th scope="col">{t('batch.packs')}</th>
           </tr>
@@ -64,21 +75,8 @@ export function BatchFigures({
         <tbody>
           {plan.lines.map((line) => (
             <tr key={line.component_id}>
-              <th scope="row">
-                <span className={common.withSwatch}>
-                  <Swatch kind={line.kind} colour={line.colour} />
-                  {line.name}
-                </span>
-                <LotChoice line={line} lot={lots[line.component_id] ?? null} setLot={setLot} />
-              </th>
-              <td>
-                {n(line.litres)}
-                {line.gross_l !== undefined && line.gross_l > line.litres * 1.0005 && (
-                  <span className={common.quiet}> {t('batch.gross', { litres: n(line.gross_l) })}</span>
-                )}
-              </td>
-              <td>{line.scoops_per_load === null ? '–' : n(line.scoops_per_load)}</td>
-              <td>{line.true_share === null ? '–' : percent(line.true_share)}</td>
+              <th scope="row">{line.name}</th>
+              <td>{n(line.gross_l ?? line.litres)}</td>
               <td>{n(line.stock_l)}</td>
               <td>
                 {line.packs === null
@@ -93,12 +91,9 @@ export function BatchFigures({
         .filter((line) => (line.lime_g ?? 0) > 0)
         .map((line) => (
           <p key={line.component_id} className={common.mind}>
-            {t('prep.sheetLime', { name: line.name, grams: n(line.lime_g ?? 0, 2), litres: n(line.mix_l) })}
+            {t('prep.sheetLime', { name: line.name, grams: n(line.lime_g ?? 0, 2), litres: n(line.scooped_l) })}
           </p>
         ))}
-      {plan.too_small_for_scoop.length > 0 && (
-        <p className={common.mind}>{t('batch.tooSmall', { names: plan.too_small_for_scoop.join(', ') })}</p>
-      )}
     </section>
   );
 }

@@ -1,0 +1,177 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Plants\Models\CareTask;
+use App\Plants\Models\Plant;
+use App\PottingDays\Models\DayLoad;
+use App\PottingDays\Models\PottingDay;
+use App\Shelf\Models\Component;
+use App\Shelf\Models\StockMovement;
+use Tests\Feature\Collection;
+use Tests\Feature\Contract;
+use Tests\Feature\Yard;
+
+// whatever happened on a day can be written down, ended, and taken back step by step
+
+beforeEach(function (): void {
+    foreach (['pumice-3-6-mm' => 100, 'composted-bark-fine-2-8-mm' => 100, 'perlite-2-5-mm' => 50] as $key => $litres) {
+        Component::query()->where('key', $key)->update(['stock_l' => $litres]);
+    }
+    $id = $this->postJson('/api/v1/days', ['name' => 'Ends', 'planned_on' => now()->toDateString(), 'tub_l' => 20, 'scoop_l' => 1, 'spare' => 0.1])->assertCreated()->json('id');
+    $plants = array_map(static fn(int $i): int => Collection::plant(['name' => 'Tree '.$i])->id, [1, 2, 3]);
+    $this->day = "/api/v1/days/$id";
+    $this->told = $this->postJson($this->day.'/plants', ['plant_ids' => $plants, 'plan' => ['ball' => null]])->assertCreated();
+    $this->recipe = $this->told->json('mixes.0.recipe_id');
+    $this->mix = fn(int $number) => $this->postJson($this->day.'/loads', ['recipe_id' => $this->recipe, 'number' => $number, 'person' => 'Ann']);
+    $this->pot = fn(int $i, array $actual = [], array $more = []) => $this->postJson($this->day.'/plants/'.$this->told->json("entries.$i.id").'/state', ['state' => 'changed', 'actual' => ['note' => '', ...$actual], ...$more]);
+    $this->close = fn(float $left, array $more = []) => $this->postJson($this->day.'/leftovers', ['recipe_id' => $this->recipe, 'left_l' => $left, ...$more]);
+    $this->shelf = fn(): array => Component::query()->orderBy('id')->pluck('stock_l', 'key')->all();
+});
+
+/** Another recipe, in use. */
+function otherRecipe(): int
+{
+    return test()->postJson('/api/v1/recipes', ['name' => 'Other', 'plant_group' => 'desert', 'parts' => Yard::parts(['perlite-2-5-mm' => 1, 'pumice-3-6-mm' => 1])])->assertCreated()->json('id');
+}
+
+test('what a load held, who mixed it and when is told, and it is drawn by what the scoops hold', function (): void {
+    $before = ($this->shelf)();
+    $day = ($this->mix)(1)->assertCreated();
+    Contract::check($day, 'PottingDay');
+    $load = $day->json('mixes.0.mixed.0');
+    $planned = $this->told->json('mixes.0.load_plan.0');
+    expect($load['lines'])->toEqual($planned['lines'])->and($load['litres'])->toEqual($planned['litres'])->and($load['person'])->toBe('Ann')->and($load['mixed_at'])->toStartWith(now()->toDateString())
+        ->and($before['pumice-3-6-mm'] - ($this->shelf)()['pumice-3-6-mm'])->toEqualWithDelta($planned['lines'][0]['litres'], 1e-9)
+        ->and(array_sum(array_column($load['taken'], 'litres')))->toEqualWithDelta($planned['litres'], 1e-9)
+        ->and($day->json('mixes.0.load_plan'))->toBe([])->and($day->json('mixes.0.loads'))->toBe(1);
+});
+
+test('a load that does not exist is refused, with those that do', function (): void {
+    ($this->mix)(7)->assertUnprocessable()->assertJsonPath('errors.0.rule', 'no_such_load')->assertJsonPath('errors.0.message', 'There is no load 7 to mix: open are 1.');
+    ($this->mix)(1)->assertCreated();
+    ($this->mix)(2)->assertUnprocessable()->assertJsonPath('errors.0.rule', 'all_mixed');
+    ($this->mix)(1)->assertUnprocessable()->assertJsonPath('errors.0.rule', 'load_mixed');
+});
+
+test('loads are planned anew from what is open, whenever the need changes', function (): void {
+    ($this->mix)(1)->assertCreated();
+    $more = $this->postJson($this->day.'/plants', ['plant_ids' => [Collection::plant(['name' => 'Late'])->id], 'plan' => ['ball' => null]])->assertCreated();
+    $mix = $more->json('mixes.0');
+    expect(array_column($mix['load_plan'], 'number'))->toBe([2])->and($mix['mixed_l'] + $mix['load_plan'][0]['litres'])->toEqualWithDelta($mix['loose_l'], 1.5)->and($mix['loads'])->toBe(2);
+    // heaped scoops: one pot took more, so that more is needed for the others
+    $heaped = ($this->pot)(0, ['used_l' => 9.0])->assertOk()->json('mixes.0');
+    expect($heaped['loose_l'])->toBeGreaterThan($mix['loose_l'] + 4.0)->and(array_sum(array_column($heaped['load_plan'], 'litres')))->toBeGreaterThan($mix['load_plan'][0]['litres'] + 3.0);
+});
+
+test('a load is mixed and nobody of that mix is potted: the mix stays on the day and can be closed', function (): void {
+    ($this->mix)(1)->assertCreated();
+    $mixed = DayLoad::query()->sole()->litres;
+    $other = otherRecipe();
+    foreach ($this->told->json('entries') as $entry) {
+        $this->putJson($this->day.'/plants/'.$entry['id'], ['revision' => 1, 'changes' => ['recipe_id' => $other]])->assertOk();
+    }
+    $day = $this->getJson($this->day);
+    Contract::check($day, 'PottingDay');
+    $mix = collect($day->json('mixes'))->firstWhere('recipe_id', $this->recipe);
+    expect($mix['pots'])->toBe(0)->and($mix['load_plan'])->toBe([])->and($mix['rest_l'])->toEqual($mixed)
+        ->and(collect($day->json('mixes'))->firstWhere('recipe_id', $other)['pots'])->toBe(3);
+    $closed = collect(($this->close)($mixed - 0.5)->assertCreated()->json('mixes'))->firstWhere('recipe_id', $this->recipe)['closed'];
+    expect($closed['lost_l'])->toEqualWithDelta(0.5, 1e-9)->and($closed['more_l'])->toEqual(0);
+    foreach ($this->told->json('entries') as $entry) {
+        $this->postJson($this->day.'/plants/'.$entry['id'].'/state', ['state' => 'not_today'])->assertOk();
+    }
+    $this->postJson($this->day.'/finished', [])->assertOk()->assertJsonPath('status', 'finished');
+});
+
+test('what is left is made of what the loads held, though the recipe was changed since', function (): void {
+    ($this->mix)(1)->assertCreated();
+    $this->putJson("/api/v1/recipes/{$this->recipe}", ['name' => $this->told->json('mixes.0.name'), 'plant_group' => 'desert', 'parts' => Yard::parts(['perlite-2-5-mm' => 1]), 'reason' => 'Lighter'])->assertOk();
+    $bin = Component::query()->with('mixParts.component')->findOrFail(($this->close)(2.0)->assertCreated()->json('mixes.0.closed.component_id'));
+    expect($bin->mixParts->map(static fn($part): string => $part->component->key)->all())->toBe(['pumice-3-6-mm', 'composted-bark-fine-2-8-mm'])->and($bin->mixParts[0]->parts / $bin->mixParts[1]->parts)->toEqualWithDelta(2.0, 1e-4);
+});
+
+test('more was used than was mixed: closed with the correction written down', function (): void {
+    ($this->mix)(1)->assertCreated();
+    $mixed = DayLoad::query()->sole()->litres;
+    foreach ([0, 1, 2] as $i) {
+        ($this->pot)($i, ['used_l' => $mixed / 3 + 0.4])->assertOk();
+    }
+    // what is left beside that was counted: only who says so
+    ($this->close)(0.5)->assertUnprocessable()->assertJsonPath('errors.0.rule', 'more_than_mixed');
+    $closed = ($this->close)(0.5, ['correct' => true])->assertCreated()->json('mixes.0.closed');
+    expect($closed['more_l'])->toEqualWithDelta(1.7, 1e-9)->and($closed['lost_l'])->toEqual(0)
+        ->and($closed['mixed_l'] + $closed['more_l'])->toEqualWithDelta($closed['used_l'] + $closed['left_l'] + $closed['lost_l'], 1e-9);
+    $this->postJson($this->day.'/finished', [])->assertOk();
+});
+
+test('potted from no load: the end asks, and either the litres are drawn or the mix is closed without', function (): void {
+    foreach ([0, 1, 2] as $i) {
+        ($this->pot)($i, ['used_l' => 2.0])->assertOk();
+    }
+    $this->postJson($this->day.'/finished', [])->assertUnprocessable()->assertJsonPath('errors.0.rule', 'day_potted_unmixed')->assertJsonPath('errors.0.message', fn(string $said): bool => str_contains($said, ': 3.'));
+    $before = ($this->shelf)();
+    $drawn = $this->postJson($this->day.'/loads', ['recipe_id' => $this->recipe, 'litres' => 6.0])->assertCreated();
+    Contract::check($drawn, 'PottingDay');
+    expect($drawn->json('mixes.0.mixed.0.lines.0.scoops'))->toBeNull()->and($before['pumice-3-6-mm'] - ($this->shelf)()['pumice-3-6-mm'])->toEqualWithDelta(4.0, 1e-9)->and($drawn->json('mixes.0.mixed_l'))->toEqual(6);
+    $this->deleteJson($this->day.'/loads/'.$drawn->json('mixes.0.mixed.0.id'))->assertOk();
+    expect(($this->shelf)())->toEqual($before);
+    $closed = ($this->close)(0)->assertCreated()->json('mixes.0.closed');
+    expect($closed['more_l'])->toEqual(6)->and($closed['component_id'])->toBeNull();
+    $this->postJson($this->day.'/finished', [])->assertOk();
+    foreach ([['litres' => 0], ['litres' => -1], ['litres' => 'all'], []] as $bad) {
+        $this->deleteJson($this->day.'/finished');
+        $this->postJson($this->day.'/loads', ['recipe_id' => $this->recipe, ...$bad])->assertUnprocessable();
+    }
+});
+
+test('a finished day is opened again, then its mix, then all of it taken back to the start', function (): void {
+    $start = [($this->shelf)(), Plant::query()->orderBy('id')->get(['pot_id', 'recipe_id', 'potted_on', 'standing'])->toArray()];
+    ($this->mix)(1)->assertCreated();
+    ($this->pot)(0, ['used_l' => 2.0])->assertOk();
+    foreach ([1, 2] as $i) {
+        $this->postJson($this->day.'/plants/'.$this->told->json("entries.$i.id").'/state', ['state' => 'not_today'])->assertOk();
+    }
+    $closed = ($this->close)(3.0)->assertCreated()->json('mixes.0.closed');
+    $this->postJson($this->day.'/finished', [])->assertOk();
+    $this->deleteJson($this->day.'/leftovers/'.$closed['id'])->assertUnprocessable()->assertJsonPath('errors.0.rule', 'day_finished');
+    $this->deleteJson($this->day.'/finished')->assertOk()->assertJsonPath('status', 'under_way');
+    $this->deleteJson($this->day.'/finished')->assertUnprocessable()->assertJsonPath('errors.0.rule', 'day_not_finished');
+    // somebody took of the bin: first that goes back
+    $bin = Component::query()->findOrFail($closed['component_id']);
+    $this->postJson("/api/v1/components/{$bin->id}/movements", ['kind' => 'used', 'litres' => 1])->assertCreated();
+    $this->deleteJson($this->day.'/leftovers/'.$closed['id'])->assertUnprocessable()->assertJsonPath('errors.0.rule', 'bin_used');
+    $this->postJson("/api/v1/components/{$bin->id}/movements", ['kind' => 'count', 'counted_l' => 3])->assertCreated();
+    $open = $this->deleteJson($this->day.'/leftovers/'.$closed['id'])->assertOk();
+    Contract::check($open, 'PottingDay');
+    expect($open->json('mixes.0.closed'))->toBeNull()->and($bin->refresh()->stock_l)->toBe(0.0)->and($bin->isArchived())->toBeTrue();
+    // closed once more it is the same bin
+    $again = ($this->close)(2.5)->assertCreated()->json('mixes.0.closed');
+    expect($again['component_id'])->toBe($bin->id)->and($bin->refresh()->stock_l)->toBe(2.5)->and($bin->isArchived())->toBeFalse();
+    $this->deleteJson($this->day.'/leftovers/'.$again['id'])->assertOk();
+    $this->postJson($this->day.'/plants/'.$this->told->json('entries.0.id').'/state', ['state' => 'planned'])->assertOk();
+    $this->deleteJson($this->day.'/loads/'.DayLoad::query()->sole()->id)->assertOk();
+    $end = ($this->shelf)();
+    unset($end[$bin->key]);
+    expect($end)->toEqual($start[0])->and(Plant::query()->orderBy('id')->get(['pot_id', 'recipe_id', 'potted_on', 'standing'])->toArray())->toEqual($start[1])
+        ->and(StockMovement::query()->where('component_id', $bin->id)->sum('litres'))->toEqualWithDelta(0.0, 1e-9);
+});
+
+test('a leftover of another day is not found', function (): void {
+    ($this->mix)(1)->assertCreated();
+    $closed = ($this->close)(1.0)->assertCreated()->json('mixes.0.closed.id');
+    $other = PottingDay::query()->create(['name' => 'Else', 'planned_on' => now(), 'tub_l' => 20, 'scoop_l' => 1, 'spare' => 0, 'helpers' => [], 'note' => '']);
+    $this->deleteJson("/api/v1/days/{$other->id}/leftovers/$closed")->assertNotFound();
+});
+
+test('a potting is dated back, not past the one before and not ahead', function (): void {
+    $plant = Plant::query()->findOrFail($this->told->json('entries.0.plant.id'));
+    $plant->update(['potted_on' => now()->subDays(20)]);
+    ($this->pot)(0, ['used_l' => 2.0], ['done_on' => now()->subDays(21)->toDateString()])->assertUnprocessable()->assertJsonPath('errors.0.path', 'done_on')->assertJsonPath('errors.0.rule', 'before_last_potting');
+    ($this->pot)(0, ['used_l' => 2.0], ['done_on' => now()->addDays(3)->toDateString()])->assertUnprocessable()->assertJsonPath('errors.0.rule', 'day_between');
+    ($this->pot)(0, ['used_l' => 2.0], ['done_on' => 'last week'])->assertUnprocessable()->assertJsonPath('errors.0.path', 'done_on');
+    $day = ($this->pot)(0, ['used_l' => 2.0], ['done_on' => now()->subDays(3)->toDateString()])->assertOk();
+    expect($day->json('entries.0.done_at'))->toStartWith(now()->subDays(3)->toDateString())->and($plant->refresh()->potted_on?->toDateString())->toBe(now()->subDays(3)->toDateString())
+        ->and(CareTask::query()->where('plant_id', $plant->id)->min('starts_on'))->toStartWith(now()->subDays(3)->toDateString());
+    ($this->pot)(1, ['used_l' => 2.0], ['done_on' => now()->toDateString()])->assertOk()->assertJsonPath('entries.1.done_at', fn(string $at): bool => str_starts_with($at, now()->toDateString()));
+});
