@@ -32,7 +32,9 @@ return [
     'not_found' => 'There is no :what with the id :id.',
     'no_such_address' => 'There is nothing at :path.',
     'status' => [
+        403 => 'Only pages of Zolbek itself may change anything here.',
         413 => 'This file is too large.',
+        415 => 'The body must be JSON, sent as application/json; imports CSV, sent as text/csv.',
         405 => 'This address does not take that kind of request.',
         429 => 'Too many requests at once; try again in a moment.',
         500 => 'Something went wrong here; it has been written to the log.',

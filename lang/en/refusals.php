@@ -44,7 +44,6 @@ return [
     'colour' => 'This must be a colour such as #b5a58a, not :given.',
     'hazard' => 'Known cautions are :words, not :given.',
     'pack_price_alone' => 'A price per pack needs the size of a pack.',
-    'body_type' => 'The body must be JSON, sent as application/json.',
     'body_size' => 'The body may have at most :max bytes, not :given.',
     'body_json' => 'The body is not JSON: :why.',
     'too_many_rounds' => 'A test may have up to :max rounds.',
