@@ -17,6 +17,7 @@ use App\Plants\Http\PhotoController;
 use App\Plants\Http\PlantController;
 use App\Pots\Http\PotController;
 use App\PottingDays\Http\PottingDayController;
+use App\PottingDays\Http\UsesController;
 use App\Recipes\Http\RecipeController;
 use App\Shelf\Http\ComponentController;
 use App\Shelf\Http\LotController;
@@ -76,6 +77,9 @@ Route::post('components/{component}/lots', [LotController::class, 'store'])->whe
 Route::get('components/{component}/movements', [LotController::class, 'movements'])->whereNumber('component');
 Route::post('components/{component}/movements', [LotController::class, 'move'])->whereNumber('component');
 Route::put('lots/{lot}', [LotController::class, 'update'])->whereNumber('lot');
+Route::put('lots/{lot}/held', [LotController::class, 'hold'])->whereNumber('lot');
+Route::get('lots/{lot}/uses', [UsesController::class, 'ofLot'])->whereNumber('lot');
+Route::get('plants/{plant}/deliveries', [UsesController::class, 'inPlant'])->whereNumber('plant');
 Route::put('lots/{lot}/archived', [LotController::class, 'archive'])->whereNumber('lot');
 
 Route::apiResource('vessels', VesselController::class)->only(['index', 'store', 'update'])->whereNumber('vessel');

@@ -51,6 +51,7 @@ final readonly class DayDocument
             'shelf' => $shelf,
             'packs_cost' => in_array(null, array_column($shelf, 'packs_cost'), true) ? null : array_sum(array_column($shelf, 'packs_cost')),
             'screenings' => $bins->screenings(),
+            'costs' => Costs::of($day),
             'totals' => DayTotals::of($entries, $assembly),
             'purchases' => array_values($day->purchases->map(static fn(DayPurchase $bought): array => ['id' => $bought->id, ...$bought->only(['component_id', 'lot_id', 'litres', 'price'])])->all()),
             'hazards' => array_values(array_unique(array_merge([], ...array_map(static fn(array $row): array => $row['hazards'], $shelf)))),

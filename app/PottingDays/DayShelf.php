@@ -33,11 +33,12 @@ final readonly class DayShelf
         }
         $keys = array_keys($needs);
         $components = array_map($this->assembly->component(...), $keys);
-        $lots = $this->lots(array_map(static fn(Component $component): int => $component->id, $components));
+        [$lots, $held] = $this->lots(array_map(static fn(Component $component): int => $component->id, $components));
         $rows = [];
         foreach ($components as $i => $component) {
             $rest = $needs[$keys[$i]];
-            $packs = (new Stock($component->stock_l, $component->pack_l, $component->pack_price))->packsFor($rest);
+            $there = max(0.0, $component->stock_l - ($held[$component->id] ?? 0.0));
+            $packs = (new Stock($there, $component->pack_l, $component->pack_price))->packsFor($rest);
             $rows[] = [
                 'component_id' => $component->id,
                 'name' => $component->name,
@@ -46,8 +47,8 @@ final readonly class DayShelf
                 'hazards' => $component->hazards,
                 'gross_l' => $rest + ($taken[$component->id] ?? 0.0),
                 'taken_l' => $taken[$component->id] ?? 0.0,
-                'stock_l' => $component->stock_l,
-                'short_l' => max(0.0, $rest - $component->stock_l),
+                'stock_l' => $there,
+                'short_l' => max(0.0, $rest - $there),
                 'pack_l' => $component->pack_l,
                 'pack_price' => $component->pack_price,
                 'packs' => $packs,
@@ -63,21 +64,25 @@ final readonly class DayShelf
     /**
      * @param list<int> $componentIds
      *
-     * @return array<int, list<array<string, mixed>>> deliveries of which something is left, oldest first, by id of the component
+     * @return array{array<int, list<array<string, mixed>>>, array<int, float>} deliveries of which something can be taken, oldest first, and litres of those of which nothing can, by id of the component
      */
     private function lots(array $componentIds): array
     {
         $query = Lot::query();
         $query->whereIn('component_id', $componentIds);
-        $query->whereNull('archived_at');
         $query->where('stock_l', '>', 0);
         $query->orderBy('delivered_on');
-        $lots = [];
+        $query->orderBy('id');
+        $lots = $held = [];
         foreach ($query->get() as $lot) {
-            $lots[$lot->component_id][] = $lot->only(['id', 'name', 'stock_l']);
+            if ($lot->isOffered()) {
+                $lots[$lot->component_id][] = $lot->only(['id', 'name', 'stock_l']);
+            } else {
+                $held[$lot->component_id] = ($held[$lot->component_id] ?? 0.0) + $lot->stock_l;
+            }
         }
 
-        return $lots;
+        return [$lots, $held];
     }
 
     /** @return list<array<string, mixed>> what is screened off, and which pots are deep enough for the coarse of it */

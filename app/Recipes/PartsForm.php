@@ -7,6 +7,7 @@ namespace App\Recipes;
 use App\Shelf\Models\Component;
 use App\Shelf\Models\Lot;
 use App\Shelf\Portions;
+use Illuminate\Database\Eloquent\Collection;
 use Zolbek\Core\Basis\Input\Fields;
 use Zolbek\Core\Basis\Input\Refusal;
 use Zolbek\Core\Basis\Input\Refusals;
@@ -63,6 +64,7 @@ final readonly class PartsForm
             return new self([], $rows, $components, $lots, new Portions());
         }
         Portions::load($components);
+        (new Collection(array_values($components)))->loadMissing('lotsLeft');
         $shelf = new Portions();
         $portions = [];
         $seen = [];
@@ -136,6 +138,8 @@ final readonly class PartsForm
             $lot = $found[$row['lot_id']] ?? null;
             if ($lot === null || $lot->component_id !== $row['component_id']) {
                 $refusals->add(new Refusal('parts.'.$i.'.lot_id', 'lot_of_other', $row['lot_id']));
+            } elseif ($lot->held_at !== null) {
+                $refusals->add(new Refusal('parts.'.$i.'.lot_id', 'lot_held', $lot->name, ['why' => $lot->held_note]));
             } else {
                 $lots[$row['component_id']] = $lot;
             }

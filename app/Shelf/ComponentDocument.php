@@ -36,6 +36,7 @@ final readonly class ComponentDocument
     public function toArray(): array
     {
         Portions::load([$this->component]);
+        $this->component->loadMissing('lotsLeft');
         $blend = $this->component->isMix() ? Portion::blend([[(new Portions())->of($this->component), 1.0]]) : new Blend([[$this->core, 1.0]]);
         $poured = new Substrate($blend, CompressiblePacking::POURED);
         $grading = $blend->grading();

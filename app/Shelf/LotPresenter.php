@@ -15,9 +15,10 @@ final class LotPresenter
     {
         return [
             'id' => $lot->id,
-            ...$lot->only(['component_id', 'name', 'quantity_l', 'stock_l', 'price', 'note']),
+            ...$lot->only(['component_id', 'name', 'quantity_l', 'stock_l', 'price', 'note', 'held_note']),
             'delivered_on' => $lot->delivered_on->toDateString(),
-            'price_per_l' => $lot->price === null ? null : $lot->price / $lot->quantity_l,
+            'price_per_l' => $lot->pricePerL(),
+            'held_at' => $lot->held_at?->toIso8601String(),
             'measured' => ComponentPresenter::measured($lot->measured),
             'archived' => $lot->isArchived(),
         ];

@@ -145,6 +145,8 @@ return [
     'stock_too_small' => 'Of :given :litres L are needed and :there L are on the shelf. Buy or count it, or let something stand in.',
     'load_mixed' => 'Load :given is mixed already.',
     'recipe_not_on_day' => 'No plant of this day takes the recipe with the id :given.',
+    'count_under_deliveries' => 'The deliveries alone come to :min L: all together cannot be :given L.',
+    'lot_held' => 'The delivery :given is held: :why',
     'batch_mixed' => 'This batch is mixed already (:given).',
     'batch_not_mixed' => 'The batch “:given” is not marked as mixed.',
     'no_such_load' => 'There is no load :given to mix: open are :loads.',

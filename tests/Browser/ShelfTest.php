@@ -52,7 +52,7 @@ test('preparing is said on the row, weighed against not doing it, saved and put 
     $this->see('Is preparing worth it?');
     $this->see('57% kept, 43% thrown away');
     $this->click('Work out a batch');
-    $this->see('from the bin');
+    $this->see('From the bins');
     $this->waitFor('//section[contains(@class,"batch-figures")][@aria-busy="false"]');
     $this->click('Save and open the mixing sheet');
     $this->see('Prepare first');

@@ -243,6 +243,22 @@ test('a line of a batch costs what is taken from the bin, packs where the stock 
         ->and($line->cost)->toBeNear($line->grossL * 0.4, 1e-12);
 });
 
+test('what stock is worth goes by what is left of its deliveries, then by the pack', function (): void {
+    $stock = new Stock(60.0, 10.0, 12.0, null, [['litres' => 20.0, 'per_l' => 0.5], ['litres' => 40.0, 'per_l' => 0.8]]);
+    expect($stock->costOf(30.0))->toBeNear(18.0, 1e-12)->and($stock->costOf(60.0))->toBeNear(42.0, 1e-12)->and($stock->costOf(61.0))->toBeNear(43.2, 1e-12)->and($stock->costOf(0.0))->toBe(0.0)
+        ->and($stock->pricePerL())->toBeNear(0.7, 1e-12)
+        ->and((new Stock(5.0, null, null, null, [['litres' => 5.0, 'per_l' => 0.5]]))->costOf(6.0))->toBeNull()
+        ->and((new Stock(5.0, 10.0, 12.0, null, [['litres' => 5.0, 'per_l' => null]]))->costOf(5.0))->toBeNear(6.0, 1e-12)
+        ->and((new Stock(5.0, 10.0, 12.0, 0.3, [['litres' => 5.0, 'per_l' => 0.5]]))->costOf(9.0))->toBeNear(2.7, 1e-12)
+        ->and((new Stock())->pricePerL())->toBeNull();
+});
+
+test('what a count finds more goes to the deliveries in use, as far as they held it, then to none', function (): void {
+    $deliveries = [['id' => 1, 'litres' => 0.0, 'held_l' => 20.0], ['id' => 2, 'litres' => 10.0, 'held_l' => 30.0], ['id' => 3, 'litres' => 30.0, 'held_l' => 30.0], ['id' => null, 'litres' => 4.0, 'held_l' => 0.0]];
+    expect(StockByLot::find(15.0, $deliveries))->toBe([['id' => 2, 'litres' => 15.0]])->and(StockByLot::find(25.0, $deliveries))->toBe([['id' => 2, 'litres' => 20.0], ['id' => null, 'litres' => 5.0]])
+        ->and(StockByLot::find(0.0, $deliveries))->toBe([])->and(StockByLot::find(3.0, []))->toBe([['id' => null, 'litres' => 3.0]]);
+});
+
 test('the ledger of a shelf: never more than is there, the oldest first, the named one before it', function (int $seed): void {
     mt_srand($seed);
     $lots = [];

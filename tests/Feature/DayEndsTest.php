@@ -175,3 +175,56 @@ test('a potting is dated back, not past the one before and not ahead', function 
         ->and(CareTask::query()->where('plant_id', $plant->id)->min('starts_on'))->toStartWith(now()->subDays(3)->toDateString());
     ($this->pot)(1, ['used_l' => 2.0], ['done_on' => now()->toDateString()])->assertOk()->assertJsonPath('entries.1.done_at', fn(string $at): bool => str_starts_with($at, now()->toDateString()));
 });
+
+test('what material cost is told of a day, of each plant, and carried by what is left', function (): void {
+    Component::query()->update(['pack_l' => 10, 'pack_price' => 5]);
+    App\Pots\Models\Pot::query()->update(['price' => 12.5]);
+    ($this->mix)(1)->assertCreated();
+    $litres = DayLoad::query()->sole()->litres;
+    $day = ($this->pot)(0, ['used_l' => 2.0])->assertOk();
+    Contract::check($day, 'PottingDay');
+    // half a euro a litre of everything
+    expect($day->json('costs.used'))->toEqualWithDelta(0.5 * $litres, 1e-9)->and($day->json('costs.entries'))->toEqual([['entry_id' => $this->told->json('entries.0.id'), 'mix' => 1.0, 'beside' => 0, 'pot' => 12.5]]);
+    $bin = Component::query()->findOrFail(($this->close)(1.0)->assertCreated()->json('mixes.0.closed.component_id'));
+    expect($bin->stock()->pricePerL())->toEqualWithDelta(0.5, 1e-9)->and($bin->pack_l)->toBeNull();
+});
+
+test('where a price is not known, neither is the cost', function (): void {
+    ($this->mix)(1)->assertCreated();
+    $day = ($this->pot)(0, ['used_l' => 2.0])->assertOk();
+    expect($day->json('costs.used'))->toBeNull()->and($day->json('costs.entries.0.mix'))->toBeNull()->and($day->json('costs.entries.0.pot'))->toBeNull();
+});
+
+test('from a delivery one comes to every batch, load, bin and plant that holds it, and back', function (): void {
+    $pumice = Yard::component('pumice-3-6-mm');
+    $lots = [];
+    foreach (['P-1' => '2026-01-01', 'P-2' => '2026-02-01'] as $name => $on) {
+        $lots[$name] = $this->postJson("/api/v1/components/{$pumice->id}/lots", ['name' => $name, 'delivered_on' => $on, 'quantity_l' => 200])->assertCreated()->json('id');
+    }
+    ($this->mix)(1)->assertCreated();
+    ($this->pot)(0, ['used_l' => 2.0])->assertOk();
+    $bin = ($this->close)(1.0)->assertCreated()->json('mixes.0.closed.component_id');
+    $uses = $this->getJson("/api/v1/lots/{$lots['P-1']}/uses")->assertOk();
+    Contract::check($uses, 'LotUses');
+    $plant = $this->told->json('entries.0.plant');
+    expect(array_column($uses->json('plants'), 'id'))->toBe([$plant['id']])->and(array_column($uses->json('bins'), 'id'))->toBe([$bin])->and($uses->json('loads.0.day'))->toBe('Ends')->and($uses->json('loads.0.number'))->toBe(1)
+        ->and($uses->json('loads.0.litres'))->toEqual(DayLoad::query()->sole()->parts[0]['litres'])->and($uses->json('batches'))->toBe([]);
+    $none = $this->getJson("/api/v1/lots/{$lots['P-2']}/uses")->assertOk();
+    expect(array_filter($none->json()))->toBe([]);
+    $this->putJson("/api/v1/lots/{$lots['P-1']}/held", ['held' => true, 'note' => 'sour'])->assertOk();
+    $in = $this->getJson("/api/v1/plants/{$plant['id']}/deliveries")->assertOk();
+    Contract::check($in, 'PlantDeliveryList');
+    expect(collect($in->json('data'))->firstWhere('lot', 'P-1'))->toEqual(['component_id' => $pumice->id, 'component' => 'Pumice 3-6 mm', 'lot_id' => $lots['P-1'], 'lot' => 'P-1', 'held' => true])
+        ->and(collect($in->json('data'))->whereNull('lot_id')->count())->toBe(1);
+    expect($this->getJson('/api/v1/plants/'.$this->told->json('entries.1.plant.id').'/deliveries')->assertOk()->json('data'))->toBe([]);
+});
+
+test('a day does not count on a delivery that is held', function (): void {
+    $pumice = Yard::component('pumice-3-6-mm');
+    $pumice->update(['stock_l' => 0]);
+    $lot = $this->postJson("/api/v1/components/{$pumice->id}/lots", ['name' => 'Only', 'delivered_on' => '2026-01-01', 'quantity_l' => 200])->assertCreated()->json('id');
+    $row = fn(): array => collect($this->getJson($this->day)->json('shelf'))->firstWhere('component_id', $pumice->id);
+    expect($row()['short_l'])->toEqual(0)->and(array_column($row()['lots'], 'id'))->toBe([$lot]);
+    $this->putJson("/api/v1/lots/$lot/held", ['held' => true, 'note' => 'sour'])->assertOk();
+    expect($row()['short_l'])->toEqualWithDelta($row()['gross_l'], 1e-9)->and($row()['stock_l'])->toEqual(0)->and($row()['lots'])->toBe([]);
+});

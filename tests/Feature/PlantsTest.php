@@ -110,7 +110,7 @@ test('a picture is told from its bytes, never from its name', function (): void 
     Contract::check($kept, 'Photo');
     $this->get($kept->json('url'))->assertOk()->assertHeader('Content-Type', 'image/png')->assertHeader('X-Content-Type-Options', 'nosniff');
     $send('<svg onload=alert(1)>')->assertUnprocessable()->assertJsonPath('errors.0.path', 'file');
-    $send($png, 'text/html')->assertUnprocessable();
+    $send($png, 'text/html')->assertStatus(415);
     $send($png.str_repeat('x', PhotoStore::MOST_BYTES))->assertUnprocessable()->assertJsonPath('errors.0.rule', 'file_size');
     $photo = Photo::query()->firstOrFail();
     $this->delete($kept->json('url'))->assertNoContent();

@@ -100,7 +100,7 @@ test('a batch draws from the shelf when it is mixed, and gives back when that is
     expect($mixed->json('mixed_by'))->toBe('Ann')->and($mixed->json('mixed_at'))->toStartWith(now()->toDateString())
         ->and(140.0 - $pumice->refresh()->stock_l)->toEqualWithDelta($line['gross_l'], 1e-9)->and($line['gross_l'])->toEqual($line['scooped_l'] / $line['kept_share'])
         // the delivery that it names goes first, not the oldest
-        ->and(collect($mixed->json('taken'))->where('component_id', $pumice->id)->values()->all())->toEqual([['component_id' => $pumice->id, 'lot_id' => $lot, 'litres' => $line['gross_l']]])
+        ->and(collect($mixed->json('taken'))->where('component_id', $pumice->id)->values()->all())->toEqual([['component_id' => $pumice->id, 'lot_id' => $lot, 'litres' => $line['gross_l'], 'cost' => null]])
         ->and($mixed->json('result'))->toEqual($saved->json('result'));
     $this->postJson("/api/v1/batches/$id/mixed", [])->assertUnprocessable()->assertJsonPath('errors.0.rule', 'batch_mixed');
     $back = $this->deleteJson("/api/v1/batches/$id/mixed")->assertOk();

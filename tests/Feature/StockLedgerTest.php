@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Shelf\Actions\HoldLot;
 use App\Shelf\Actions\MoveStock;
 use App\Shelf\Actions\SaveComponent;
 use App\Shelf\Actions\SaveLot;
@@ -31,6 +32,7 @@ function balanced(Component $component, string $after): void
         expect($movements->where('lot_id', $lot->id)->sum('litres'))->toEqualWithDelta($lot->stock_l, 1e-6, "of each delivery too, after {$after}")
             ->and($lot->stock_l)->toBeGreaterThanOrEqual(0.0, $after);
     }
+    expect($lots->sum('stock_l'))->toBeLessThanOrEqual($component->stock_l + 1e-6, "the deliveries and what lies there without one come to the stock, after {$after}");
     $running = 0.0;
     foreach ($movements as $movement) {
         $running += $movement->litres;
@@ -45,11 +47,16 @@ function anyStep(Randomizer $random, Component $component): array
     $lot = $lots->isEmpty() || $random->getInt(0, 2) === 0 ? null : $lots[$random->getInt(0, $lots->count() - 1)];
     $litres = $random->getInt(1, 400) / 10.0;
     $move = app(MoveStock::class);
-    [$what, $try] = match ($random->getInt(0, 5)) {
+    $none = $random->getInt(0, 9) === 0;
+    [$what, $try] = match ($random->getInt(0, 9)) {
         0 => ["delivery of {$litres}", fn() => app(SaveLot::class)(new Lot(), $component, ['name' => 'L'.$random->getInt(0, 99_999), 'delivered_on' => '2026-03-0'.$random->getInt(1, 9), 'quantity_l' => $litres])],
         1 => ["use of {$litres}", fn() => $move->asTyped($component, ['kind' => 'used', 'litres' => $litres, 'lot_id' => $lot?->id])],
         2 => ["loss of {$litres}", fn() => $move->asTyped($component, ['kind' => 'lost', 'litres' => $litres, 'lot_id' => $lot?->id])],
-        3 => ["count of all to {$litres}", fn() => $lots->isEmpty() ? $move->asTyped($component, ['kind' => 'count', 'counted_l' => $litres]) : $move->asTyped($component, ['kind' => 'count', 'counted_l' => $litres, 'lot_id' => $lots[0]->id])],
+        3 => ["count of all to {$litres}", fn() => $move->asTyped($component, ['kind' => 'count', 'counted_l' => $none ? 0 : $litres])],
+        6 => ["count of one to {$litres}", fn() => $move->asTyped($component, ['kind' => 'count', 'counted_l' => $none ? 0 : $litres, 'lot_id' => $lot?->id])],
+        7 => ['count of each', fn() => $move->asTyped($component, ['kind' => 'count', 'counted_l' => $litres + 20 * $lots->count(), 'lots' => array_values($lots->map(static fn(Lot $each): array => ['lot_id' => $each->id, 'counted_l' => $random->getInt(0, 200) / 10])->all())])],
+        8 => ['holding and letting go', fn() => $lot === null ? null : app(HoldLot::class)($lot, ['held' => $random->getInt(0, 2) === 0, 'note' => 'sour'])],
+        9 => ["stock typed over to {$litres}", fn() => $move->count($component, $litres)],
         4 => ["take of {$litres}", fn() => app(TakeFromShelf::class)($component, $litres, $lot?->id, 'Pines')],
         default => ["take and return of {$litres}", fn() => app(TakeFromShelf::class)->putBack(app(TakeFromShelf::class)($component, $litres, $lot?->id, 'Pines', false), 'Pines')],
     };

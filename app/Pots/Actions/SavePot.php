@@ -17,7 +17,7 @@ use Zolbek\Core\Place\Container\Holes;
 final readonly class SavePot
 {
     private const FIELDS = [
-        'name', 'shape', 'depth', 'measures', 'drying_sides', 'hole_count', 'hole_diameter_cm', 'hole_open_share', 'mesh_mm', 'weight_kg', 'owned', 'place',
+        'name', 'shape', 'depth', 'measures', 'drying_sides', 'hole_count', 'hole_diameter_cm', 'hole_open_share', 'mesh_mm', 'weight_kg', 'price', 'owned', 'place',
         'feet_cm', 'wall', 'colour', 'light_passes', 'home_made',
     ];
 
@@ -45,6 +45,7 @@ final readonly class SavePot
         $rest = [
             'drying_sides' => $fields->flag('drying_sides', false),
             'weight_kg' => $fields->number('weight_kg', 0, 10_000, 0),
+            'price' => $fields->has('price') ? $fields->number('price', 0, 1e6) : null,
             'owned' => $fields->integer('owned', 0, 1_000_000, 1),
             'place' => $fields->text('place', 100, ''),
             'feet_cm' => $fields->number('feet_cm', 0, 50, $pot->feet_cm ?? 0),

@@ -25,6 +25,7 @@ use Zolbek\Core\Place\Container\Holes;
  * @property float                $hole_open_share  what a mesh leaves open, 0..1
  * @property float|null           $mesh_mm          aperture of the mesh over the holes
  * @property float                $weight_kg        empty
+ * @property float|null           $price
  * @property int                  $owned
  * @property string               $place
  * @property float                $feet_cm          by which the floor is raised
@@ -71,6 +72,7 @@ final class Pot extends Model
             'hole_open_share' => 'float',
             'mesh_mm' => 'float',
             'weight_kg' => 'float',
+            'price' => 'float',
             'owned' => 'integer',
             'feet_cm' => 'float',
             'light_passes' => 'boolean',

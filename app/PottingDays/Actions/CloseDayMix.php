@@ -8,6 +8,7 @@ use App\Common\Words;
 use App\Plants\PlantSituation;
 use App\Plants\Standing;
 use App\PottingDays\Assembly;
+use App\PottingDays\Costs;
 use App\PottingDays\Models\DayLeftover;
 use App\PottingDays\Models\DayLoad;
 use App\PottingDays\Models\PottingDay;
@@ -125,10 +126,15 @@ final readonly class CloseDayMix
         $emptied = $query->first();
         $emptied?->setArchived(false);
 
-        return ($this->saveMix)($emptied ?? new Component(), [
+        $bin = ($this->saveMix)($emptied ?? new Component(), [
             'name' => $emptied === null ? self::freeName($name) : $name, 'source' => 'premix', 'stock_l' => $left, 'note' => $day->name,
             'mix_parts' => array_map(static fn(int $id, float $each): array => ['component_id' => $id, 'parts' => round(100.0 * $each / $sum, 6)], array_keys($litres), array_values($litres)),
         ]);
+        // a litre of it cost what was in it
+        $bin->price_per_l = Costs::perLitre($loads);
+        $bin->save();
+
+        return $bin;
     }
 
     private static function freeName(string $name): string

@@ -38,7 +38,7 @@ final readonly class ShelfFields
     public function correctStock(Component $component, float $litres): void
     {
         if (abs($litres - $component->stock_l) > 1e-9) {
-            $this->moveStock->move($component, null, 'count', $litres - $component->stock_l);
+            $this->moveStock->count($component, $litres);
         }
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Shelf\Actions;
 
+use App\Shelf\Deliveries;
 use App\Shelf\Models\Component;
 use App\Shelf\Models\Lot;
 use Zolbek\Core\Basis\Input\Refused;
@@ -19,30 +20,25 @@ final readonly class TakeFromShelf
     /**
      * @param bool $allOrNothing whether to refuse where less is there; otherwise what is there is taken
      *
-     * @return list<array{component_id: int, lot_id: int|null, litres: float}> what was taken
+     * @return list<array{component_id: int, lot_id: int|null, litres: float, cost: float|null}> what was taken, and what it was worth
      *
      * @throws Refused field "stock", where there is less than that
      */
     public function __invoke(Component $component, float $litres, ?int $firstLot, string $note, bool $allOrNothing = true): array
     {
-        $component->refresh();
-        if ($allOrNothing && $litres > $component->stock_l + self::SLACK_L) {
-            throw Refused::because('stock', 'stock_too_small', $component->name, ['litres' => round($litres, 2), 'there' => round($component->stock_l, 2)]);
+        $component->refresh()->unsetRelation('lotsLeft');
+        $deliveries = Deliveries::offered($component);
+        $there = array_sum(array_column($deliveries, 'litres'));
+        if ($allOrNothing && $litres > $there + self::SLACK_L) {
+            throw Refused::because('stock', 'stock_too_small', $component->name, ['litres' => round($litres, 2), 'there' => round($there, 2)]);
         }
-        $litres = min($litres, $component->stock_l);
-        $query = Lot::query();
-        $query->where('component_id', $component->id);
-        $query->whereNull('archived_at');
-        $query->where('stock_l', '>', 0);
-        $query->orderBy('delivered_on');
-        $query->orderBy('id');
-        $lots = $query->get()->keyBy('id');
-        $deliveries = array_values($lots->map(static fn(Lot $lot): array => ['id' => $lot->id, 'litres' => $lot->stock_l])->all());
-        $deliveries[] = ['id' => null, 'litres' => max(0.0, $component->stock_l - array_sum(array_column($deliveries, 'litres')))];
+        $litres = min($litres, $there);
+        $lots = Lot::query()->findMany(array_filter(array_column($deliveries, 'id')))->keyBy('id');
         $taken = [];
         foreach (StockByLot::take($litres, $deliveries, $firstLot) as $part) {
-            $this->move->move($component, $part['id'] === null ? null : $lots[$part['id']], 'used', -$part['litres'], $note);
-            $taken[] = ['component_id' => $component->id, 'lot_id' => $part['id'], 'litres' => $part['litres']];
+            $lot = $part['id'] === null ? null : $lots[$part['id']];
+            $this->move->move($component, $lot, 'used', -$part['litres'], $note);
+            $taken[] = ['component_id' => $component->id, 'lot_id' => $part['id'], 'litres' => $part['litres'], 'cost' => ($lot?->pricePerL() === null ? $component->stock() : $lot->stock($component))->costOf($part['litres'])];
         }
 
         return $taken;

@@ -6,6 +6,7 @@ namespace App\Shelf\Http;
 
 use App\Http\ArchiveSwitch;
 use App\Http\PagedList;
+use App\Shelf\Actions\HoldLot;
 use App\Shelf\Actions\MoveStock;
 use App\Shelf\Actions\SaveLot;
 use App\Shelf\LotPresenter;
@@ -41,6 +42,11 @@ final readonly class LotController
         $lot->setArchived(ArchiveSwitch::read($request));
 
         return new JsonResponse(LotPresenter::present($lot));
+    }
+
+    public function hold(Request $request, Lot $lot, HoldLot $hold): JsonResponse
+    {
+        return new JsonResponse(LotPresenter::present($hold($lot, $request->json()->all())));
     }
 
     public function movements(Request $request, Component $component): JsonResponse

@@ -32,12 +32,14 @@ use Zolbek\Core\Work\BenchTest\MeasuredOverTypical;
  * @property float                        $stock_l
  * @property float|null                   $pack_l
  * @property float|null                   $pack_price
+ * @property float|null                   $price_per_l      what a litre of a leftover cost
  * @property float|null                   $low_l            mark below which it runs low
  * @property array<string, mixed>         $measured         what tests found, see Measured
  * @property float|null                   $measured_packing residual packing with that
  * @property string                       $source           one of SOURCES
  * @property float|null                   $reclaimed_years  in a pot before
  * @property float|null                   $sieved_mm        on which a reclaimed mix was sieved
+ * @property Collection<int, Lot>         $lotsLeft
  * @property Collection<int, ComponentPart> $mixParts       of a premix or a reclaimed mix
  * @property string                       $note
  * @property Carbon|null                  $archived_at
@@ -97,7 +99,23 @@ final class Component extends Model
 
     public function stock(): Stock
     {
-        return new Stock($this->stock_l, $this->pack_l, $this->pack_price);
+        // priced by what is left of its deliveries, where they came with it
+        $left = $this->relationLoaded('lotsLeft') ? $this->lotsLeft->map(static fn(Lot $lot): array => ['litres' => $lot->stock_l, 'per_l' => $lot->pricePerL()])->all() : [];
+
+        return new Stock($this->stock_l, $this->pack_l, $this->pack_price, $this->price_per_l, array_values($left));
+    }
+
+    /** @return HasMany<Lot, $this> deliveries of which litres can be taken, in the order in which they are drawn */
+    public function lotsLeft(): HasMany
+    {
+        $lots = $this->hasMany(Lot::class);
+        $lots->where('stock_l', '>', 0);
+        $lots->whereNull('archived_at');
+        $lots->whereNull('held_at');
+        $lots->orderBy('delivered_on');
+        $lots->orderBy('id');
+
+        return $lots;
     }
 
     /** @return array<string, string> */
@@ -114,6 +132,7 @@ final class Component extends Model
             'pack_l' => 'float',
             'pack_price' => 'float',
             'low_l' => 'float',
+            'price_per_l' => 'float',
             'measured' => 'array',
             'measured_packing' => 'float',
             'reclaimed_years' => 'float',

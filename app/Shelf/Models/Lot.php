@@ -28,6 +28,8 @@ use Zolbek\Core\Work\BenchTest\MeasuredOverTypical;
  * @property array<string, mixed> $measured         see Measured
  * @property float|null           $measured_packing residual packing with what was measured
  * @property string               $note
+ * @property Carbon|null          $held_at          since when nothing is taken of it
+ * @property string               $held_note        why
  * @property Carbon|null          $archived_at
  */
 final class Lot extends Model
@@ -38,6 +40,12 @@ final class Lot extends Model
     public function component(): BelongsTo
     {
         return $this->belongsTo(Component::class);
+    }
+
+    /** Whether litres of it can be taken. */
+    public function isOffered(): bool
+    {
+        return $this->held_at === null && ! $this->isArchived();
     }
 
     /** The component as this delivery of it is. */
@@ -52,9 +60,14 @@ final class Lot extends Model
         return MeasuredOverTypical::lay($component->description(), Measured::properties($this->measured));
     }
 
+    public function pricePerL(): ?float
+    {
+        return $this->price === null ? null : $this->price / $this->quantity_l;
+    }
+
     public function stock(Component $component): Stock
     {
-        return new Stock($this->stock_l, $component->pack_l, $component->pack_price, $this->price === null ? null : $this->price / $this->quantity_l);
+        return new Stock($this->stock_l, $component->pack_l, $component->pack_price, $this->pricePerL());
     }
 
     /** @return array<string, string> */
@@ -62,7 +75,7 @@ final class Lot extends Model
     {
         return [
             'delivered_on' => 'date', 'quantity_l' => 'float', 'stock_l' => 'float', 'price' => 'float', 'measured' => 'array',
-            'measured_packing' => 'float', 'archived_at' => 'datetime',
+            'measured_packing' => 'float', 'held_at' => 'datetime', 'archived_at' => 'datetime',
         ];
     }
 }

@@ -35,8 +35,7 @@ final readonly class BatchLine
         $this->grossL = $scoopedL / $portion->keptShare + $layerL;
         $this->massKg = ($scoopedL + $layerL) * $portion->bulkDensity;
         $this->packs = $stock->packsFor($this->grossL);
-        $pricePerL = $stock->pricePerL();
-        $this->cost = $pricePerL === null ? null : $pricePerL * $this->grossL;
+        $this->cost = $stock->costOf($this->grossL);
         $this->packsCost = match (true) {
             $this->packs === 0 => 0.0,
             $this->packs === null || $stock->packPrice === null => null,
@@ -47,8 +46,6 @@ final readonly class BatchLine
     /** What the litres thrown away in preparing are worth; null where no price is known. */
     public function lossCost(): ?float
     {
-        $pricePerL = $this->stock->pricePerL();
-
-        return $pricePerL === null ? null : $pricePerL * ($this->grossL - $this->scoopedL - $this->layerL);
+        return $this->cost === null || $this->grossL <= 0.0 ? $this->cost : $this->cost * ($this->grossL - $this->scoopedL - $this->layerL) / $this->grossL;
     }
 }

@@ -102,6 +102,23 @@ export function useArchiveLot() {
   );
 }
 
+/** Holds a delivery, so that nothing is taken of it, or lets it go. */
+export function useHoldLot() {
+  return useWrite(
+    async ({ id, ...body }: { id: number } & Schemas['LotHeld']) =>
+      answerOf(await api.PUT('/lots/{id}/held', { params: { path: { id } }, body })),
+    'stock',
+  );
+}
+
+/** Everything that holds something of a delivery. */
+export function useLotUses(id: number) {
+  return useQuery({
+    queryKey: ['lots', 'uses', id],
+    queryFn: async ({ signal }) => answerOf(await api.GET('/lots/{id}/uses', { params: { path: { id } }, signal })),
+  });
+}
+
 export function useMovements(componentId: number, page: number) {
   return useQuery({
     queryKey: ['movements', componentId, page],

@@ -27,6 +27,15 @@ export function usePlant(id: number) {
   });
 }
 
+/** What a plant stands in, by delivery. */
+export function usePlantDeliveries(id: number) {
+  return useQuery({
+    queryKey: ['plant', id, 'deliveries'],
+    queryFn: async ({ signal }) =>
+      answerOf(await api.GET('/plants/{id}/deliveries', { params: { path: { id } }, signal })),
+  });
+}
+
 export function usePlaces() {
   return useQuery({
     queryKey: ['places'],

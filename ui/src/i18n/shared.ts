@@ -78,6 +78,7 @@ export const words = {
   'field.hole_open_share': 'Mesh open',
   'field.mesh_mm': 'Mesh opening',
   'field.weight_kg': 'Empty weight',
+  'field.price': 'Price of one',
   'field.owned': 'Owned',
   'field.place': 'Where',
 

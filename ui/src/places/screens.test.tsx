@@ -48,7 +48,7 @@ const SCREENS: [string, string, string, ReactNode, string | RegExp, string][] = 
   ['At the bench', '/days/1/bench', '/days/:id/bench', <DayBenchPage key="" />, 'Load is mixed', 'GET /days/1'],
   ['A day on paper', '/days/1/print', '/days/:id/print', <DayPrintPage key="" />, /Gate pine/, 'GET /days/1'],
   ['Log', '/log', '/log', <LogPage key="" />, /entries/, 'GET /batches'],
-  ['A mixing sheet', '/log/1', '/log/:id', <SheetPage key="" />, /Each of/, ''],
+  ['A mixing sheet', '/log/1', '/log/:id', <SheetPage key="" />, /L for/, ''],
   ['Libraries', '/blend/library', '/blend/library', <LibraryPage key="" />, /entries/, 'GET /sites'],
 ];
 

@@ -89,6 +89,7 @@ export function openYard(): void {
     '/plant-places': { data: ['Upper bench', 'Cold frame'] },
     '/plants': plants,
     '/plants/5': plant,
+    '/plants/5/deliveries': { data: [] },
     '/pots': pots,
     '/proportions': proportions,
     '/recipes': recipes,

@@ -95,9 +95,7 @@ export function LoadTable({ loads, rows, scoopL, moreHeads, large = false }: Pro
     </table>
   );
 
-  return large ? (
-    table
-  ) : (
+  return (
     // wider than a phone: it must be reached by keys
     <div className={styles.scroll} role="group" aria-label={t('loads.title')} tabIndex={0}>
       {table}

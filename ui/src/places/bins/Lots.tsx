@@ -2,7 +2,7 @@ import { Button } from 'antd';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { ApiProblem, type Schemas } from '../../api/client';
-import { useArchiveLot, useLots, useSaveLot } from '../../api/components';
+import { useArchiveLot, useHoldLot, useLots, useSaveLot } from '../../api/components';
 import { useMeta } from '../../api/meta';
 import { isoDay } from '../../i18n/isoDay';
 import { useWords } from '../../i18n/words';
@@ -14,6 +14,8 @@ import { plain, typedNumber } from '../../i18n/numbers';
 import common from '../../styles/common.module.css';
 import styles from './bins.module.css';
 import { FormDialog } from '../../kit/forms/FormDialog';
+import { HoldForm } from './HoldForm';
+import { LotUses } from './LotUses';
 
 type Lot = Schemas['Lot'];
 
@@ -25,6 +27,8 @@ export function Lots({ component }: { component: Schemas['Component'] }) {
   const setArchived = useArchiving(useArchiveLot());
   const navigate = useNavigate();
   const [editing, setEditing] = useState<Lot | 'new' | null>(null);
+  const [asking, setAsking] = useState<[Lot, 'hold' | 'uses'] | null>(null);
+  const hold = useHoldLot();
   const rows = lots.data?.data ?? [];
   const own = (lot: Lot) => Object.keys(lot.measured.properties).map((name) => t(`field.${name}` as 'field.ph'));
 
@@ -49,13 +53,40 @@ export function Lots({ component }: { component: Schemas['Component'] }) {
               <p className={styles.isMeasured}>{t('lots.own', { names: own(lot).join(', ') })}</p>
             )}
             {lot.note !== '' && <p className={common.quiet}>{lot.note}</p>}
-            <span className={common.rowActions}>
+            {lot.held_at !== null && (
+              <p className={common.stop}>◆ {t('lots.held', { date: date(lot.held_at), why: lot.held_note })}</p>
+            )}
+            <span className={`${common.rowActions} ${styles.lotActions}`}>
               <Button size="small" onClick={() => void navigate(`/bench?component=${component.id}&lot=${lot.id}`)}>
                 {t('lots.test')}
               </Button>
               <Button size="small" aria-label={`${t('common.edit')} ${lot.name}`} onClick={() => setEditing(lot)}>
                 {t('common.edit')}
               </Button>
+              <Button
+                size="small"
+                aria-label={`${t('lots.where')} ${lot.name}`}
+                onClick={() => setAsking([lot, 'uses'])}
+              >
+                {t('lots.where')}
+              </Button>
+              {lot.held_at === null ? (
+                <Button
+                  size="small"
+                  aria-label={`${t('lots.hold')} ${lot.name}`}
+                  onClick={() => setAsking([lot, 'hold'])}
+                >
+                  {t('lots.hold')}
+                </Button>
+              ) : (
+                <Button
+                  size="small"
+                  aria-label={`${t('lots.letGo')} ${lot.name}`}
+                  onClick={() => hold.mutate({ id: lot.id, held: false })}
+                >
+                  {t('lots.letGo')}
+                </Button>
+              )}
               <Button
                 size="small"
                 type="text"
@@ -68,6 +99,8 @@ export function Lots({ component }: { component: Schemas['Component'] }) {
           </li>
         ))}
       </ul>
+      {asking?.[1] === 'hold' && <HoldForm lot={asking[0]} close={() => setAsking(null)} />}
+      {asking?.[1] === 'uses' && <LotUses lot={asking[0]} close={() => setAsking(null)} />}
       {editing !== null && (
         <LotForm
           componentId={component.id}

@@ -7,7 +7,7 @@ import { useWords } from '../../i18n/words';
 import { NumberField } from '../../kit/fields/NumberField';
 import { TextField } from '../../kit/fields/TextField';
 import { useUndoable } from '../../kit/hooks/useUndoable';
-import { typedNumber } from '../../i18n/numbers';
+import { plain, typedNumber } from '../../i18n/numbers';
 import common from '../../styles/common.module.css';
 import styles from './bins.module.css';
 import { FormDialog } from '../../kit/forms/FormDialog';
@@ -84,16 +84,19 @@ function StockForm({ component, close }: { component: Schemas['Component']; clos
   const [litres, setLitres] = useState('');
   const [lot, setLot] = useState<number | null>(null);
   const [note, setNote] = useState('');
+  const [each, setEach] = useState<Record<number, string>>({});
   const [isMarked, setMarked] = useState(false);
   const lots = useLots(component.id);
   const move = useMoveStock(component.id);
   const say = useUndoable();
   const problem = move.error instanceof ApiProblem ? move.error : undefined;
   const amount = typedNumber(litres);
+  const counted = Object.entries(each).filter(([, text]) => text.trim() !== '');
+  const isWrong = (text: string) => text.trim() !== '' && typedNumber(text) === null;
 
   const submit = async () => {
-    setMarked(amount === null);
-    if (amount === null) {
+    setMarked(true);
+    if (amount === null || Object.values(each).some(isWrong)) {
       return;
     }
     const moved = await move.mutateAsync({
@@ -101,6 +104,9 @@ function StockForm({ component, close }: { component: Schemas['Component']; clos
       note,
       ...(kind === 'count' ? { counted_l: amount } : { litres: amount }),
       ...(lot === null ? {} : { lot_id: lot }),
+      ...(kind === 'count' && lot === null && counted.length > 0
+        ? { lots: counted.map(([id, text]) => ({ lot_id: Number(id), counted_l: typedNumber(text) ?? 0 })) }
+        : {}),
     });
     say(`${component.name}: ${t('blend.inStock', { litres: n(moved.stock_after_l) })}`);
     close();
@@ -141,6 +147,28 @@ function StockForm({ component, close }: { component: Schemas['Component']; clos
             onChange={setLot}
           />
         </Form.Item>
+      )}
+      {kind === 'count' && lot === null && (lots.data?.data.length ?? 0) > 0 && (
+        <details className={styles.movements}>
+          <summary>{t('stock.each')}</summary>
+          <div className={common.fields2}>
+            {(lots.data?.data ?? []).map((one) => (
+              <NumberField
+                key={one.id}
+                label={t('stock.of', { name: one.name })}
+                unit={t('unit.L')}
+                placeholder={plain(one.stock_l)}
+                value={each[one.id] ?? ''}
+                error={
+                  isMarked && isWrong(each[one.id] ?? '')
+                    ? t('common.notNumber')
+                    : problem?.at(`lots.${counted.findIndex(([id]) => Number(id) === one.id)}.counted_l`)
+                }
+                onChange={(text) => setEach({ ...each, [one.id]: text })}
+              />
+            ))}
+          </div>
+        </details>
       )}
       <TextField label={t('field.note')} value={note} onChange={setNote} longest={300} />
     </FormDialog>

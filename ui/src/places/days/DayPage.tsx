@@ -7,6 +7,7 @@ import type { Schemas } from '../../api/client';
 import { useWords } from '../../i18n/words';
 import { LinkButton } from '../../kit/fields/LinkButton';
 import { DayFrame } from '../../kit/days/DayFrame';
+import { CostSums } from './CostSums';
 import { EntryTable } from './EntryTable';
 import { MixSums } from './MixSums';
 import { ShelfTable } from './ShelfTable';
@@ -72,6 +73,7 @@ function Plan({ day }: { day: Schemas['PottingDay'] }) {
           <>
             {view === 'plan' && <EntryTable day={day} edit={setEditing} />}
             {view === 'shelf' && <ShelfTable day={day} />}
+            {view === 'shelf' && <CostSums day={day} />}
             {view === 'mixes' && <MixSums day={day} />}
             {view === 'tools' && <ToolSums day={day} />}
           </>

@@ -92,6 +92,11 @@ export const words = {
   'shelf.screeningsFor': 'The coarse goes to the bottom of pots of {cm} cm and more: {names}.',
   'shelf.screeningsNone': 'No pot of this day is deep enough for the coarse ({cm} cm).',
 
+  'costs.title': 'What it cost',
+  'costs.used': '{cost} of material taken so far, at the price at which it was delivered.',
+  'costs.unknown': 'What was taken so far has no price throughout: give packs or deliveries one.',
+  'costs.beside': 'Layer, dressing, extras',
+  'costs.together': 'Together',
   'mixes.loads': '{loads, plural, one {One load} other {# loads}} in a tub of {tub} L, scoop {scoop} L.',
   'mixes.sums':
     '{pots, plural, one {One pot takes} other {# pots take}} {net} L; {loose} L with {spare} spare for those to fill. Settled it yields {yield}.',

@@ -44,6 +44,7 @@ function sheet(result: Partial<Schemas['BatchPlan']> = {}, batch: Partial<Schema
     mixed_at: null,
     mixed_by: '',
     taken: [],
+    used_cost: null,
     inputs: {
       components: [],
       parts: [],

@@ -4,6 +4,7 @@ import { Link, useParams } from 'react-router';
 
 import { ApiProblem, type Schemas } from '../../api/client';
 import { useBatch, useMixBatch } from '../../api/batches';
+import { useMeta } from '../../api/meta';
 import { useWords } from '../../i18n/words';
 import { TextField } from '../../kit/fields/TextField';
 import { useUndoable } from '../../kit/hooks/useUndoable';
@@ -39,7 +40,8 @@ export default function SheetPage() {
 
 /** Whether a batch is mixed: then it was drawn from the bins, which can be taken back. */
 function Mixing({ batch }: { batch: Schemas['Batch'] }) {
-  const { t, n, date } = useWords();
+  const { t, n, date, money } = useWords();
+  const currency = useMeta().data?.currency ?? 'EUR';
   const mix = useMixBatch(batch.id);
   const say = useUndoable();
   const [person, setPerson] = useState('');
@@ -71,6 +73,7 @@ function Mixing({ batch }: { batch: Schemas['Batch'] }) {
               by: batch.mixed_by === '' ? 'none' : batch.mixed_by,
               litres: n(batch.taken.reduce((sum, part) => sum + part.litres, 0)),
             })}
+            {batch.used_cost !== null && ` ${t('sheet.cost', { cost: money(batch.used_cost, currency) })}`}
           </span>
           <Button size="large" loading={mix.isPending} onClick={back}>
             {t('sheet.unmix')}

@@ -36,6 +36,7 @@ export const words = {
   'sheet.unmixed': 'What was drawn lies in the bins again.',
   'sheet.notDrawn': 'Not mixed yet: nothing is drawn from the bins.',
   'sheet.drawn': 'Drawn {date}{by, select, none {} other { for {by}}}: {litres} L from the bins.',
+  'sheet.cost': 'Material {cost}.',
   'log.mixed': 'Drawn from the bins',
   'log.notMixed': 'not mixed',
   'sheet.version': 'Version {version} of the recipe',

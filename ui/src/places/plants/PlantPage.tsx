@@ -11,6 +11,7 @@ import { ListState } from '../../kit/lists/ListState';
 import { useUndoable } from '../../kit/hooks/useUndoable';
 import { History } from './History';
 import { Photos } from '../../kit/plants/Photos';
+import { PlantDeliveries } from './PlantDeliveries';
 import { PlantJudgement } from './PlantJudgement';
 import { StickSection } from './StickSection';
 import { TaskList } from '../../kit/plants/TaskList';
@@ -69,6 +70,7 @@ export default function PlantPage() {
             <div>
               <Photos dossier={dossier} />
               <Plan dossier={dossier} />
+              <PlantDeliveries id={id} />
               <History events={dossier.events} />
             </div>
           </div>

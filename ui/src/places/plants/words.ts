@@ -56,6 +56,8 @@ export const words = {
   'plant.more': 'More',
   'plant.history': 'History',
   'plant.noHistory': 'Nothing is written down yet.',
+  'plant.deliveries': 'What it stands in, by delivery',
+  'plant.deliveryHeld': 'this delivery is held',
   'plant.tasks': 'To look after',
   'plant.noTasks': 'Nothing is open.',
   'plant.addTask': 'Add a task',

@@ -27,6 +27,7 @@ const NUMBERS = [
   'hole_open_share',
   'mesh_mm',
   'weight_kg',
+  'price',
   'owned',
   'feet_cm',
 ] as const;
@@ -40,6 +41,7 @@ const FIRST: Record<NumberName, string> = {
   hole_open_share: '60',
   mesh_mm: '',
   weight_kg: '0',
+  price: '',
   owned: '1',
   feet_cm: '0',
 };
@@ -54,7 +56,7 @@ const WALLS: Schemas['PotWall'][] = [
   'fabric',
   'metal',
 ];
-const OPTIONAL: readonly string[] = ['hole_diameter_cm', 'mesh_mm'];
+const OPTIONAL: readonly string[] = ['hole_diameter_cm', 'mesh_mm', 'price'];
 
 const ask = async (body: Schemas['PotShapeInput'], signal: AbortSignal) =>
   answerOf(await api.POST('/pots/outline', { body, signal }));
@@ -126,6 +128,7 @@ export function PotDrawer({ pot, close }: { pot: Schemas['Pot'] | null; close: (
         hole_open_share: value('hole_open_share') / 100,
         mesh_mm: typedNumber(numbers.mesh_mm),
         weight_kg: value('weight_kg'),
+        price: typedNumber(numbers.price),
         owned: value('owned'),
       },
     });
@@ -249,6 +252,7 @@ export function PotDrawer({ pot, close }: { pot: Schemas['Pot'] | null; close: (
       <h3>{t('pots.section.keep')}</h3>
       <div className={common.fields3}>
         {number('weight_kg', 'unit.kg')}
+        {number('price')}
         {number('owned')}
         <Form.Item label={t('field.place')} htmlFor={placeId}>
           <Input id={placeId} value={place} onChange={(event) => setPlace(event.target.value)} />
@@ -269,6 +273,7 @@ function textsOf(pot: Schemas['Pot']): Record<NumberName, string> {
     hole_open_share: text(pot.hole_open_share * 100),
     mesh_mm: text(pot.mesh_mm),
     weight_kg: text(pot.weight_kg),
+    price: text(pot.price),
     owned: text(pot.owned),
     feet_cm: text(pot.feet_cm),
   };

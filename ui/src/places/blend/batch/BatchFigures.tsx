@@ -109,7 +109,7 @@ function LotChoice({
   setLot: (componentId: number, lotId: number | null) => void;
 }) {
   const { t, n } = useWords();
-  const found = useLots(line.component_id).data?.data ?? [];
+  const found = (useLots(line.component_id).data?.data ?? []).filter((each) => each.held_at === null);
   if (found.length === 0) {
     return null;
   }

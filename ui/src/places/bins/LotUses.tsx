@@ -1,0 +1,78 @@
+import { Modal } from 'antd';
+import type { ReactNode } from 'react';
+import { Link } from 'react-router';
+
+import type { Schemas } from '../../api/client';
+import { useLotUses } from '../../api/components';
+import { useWords } from '../../i18n/words';
+import { ListState } from '../../kit/lists/ListState';
+import common from '../../styles/common.module.css';
+
+/** Where a delivery went: batches, loads, what was left of those, and plants. */
+export function LotUses({ lot, close }: { lot: Schemas['Lot']; close: () => void }) {
+  const { t, n, date } = useWords();
+  const found = useLotUses(lot.id);
+  const uses = found.data;
+  const list = (title: string, rows: ReactNode[]) =>
+    rows.length === 0 ? null : (
+      <section>
+        <h3>{title}</h3>
+        <ul className={common.plainList}>{rows}</ul>
+      </section>
+    );
+
+  return (
+    <Modal open title={t('lots.whereIs', { name: lot.name })} footer={null} onCancel={close}>
+      <ListState
+        isPending={found.isPending}
+        error={found.error}
+        retry={() => void found.refetch()}
+        isEmpty={uses !== undefined && Object.values(uses).every((rows) => rows.length === 0)}
+        empty={<p>{t('lots.nowhere')}</p>}
+      >
+        {uses !== undefined && (
+          <>
+            {list(
+              t('lots.inPlants'),
+              uses.plants.map((plant) => (
+                <li key={plant.id}>
+                  <Link to={`/plants/${plant.id}`}>
+                    {plant.number} {plant.name}
+                  </Link>
+                  {plant.potted_on !== null && <span className={common.quiet}> {date(plant.potted_on)}</span>}
+                </li>
+              )),
+            )}
+            {list(
+              t('lots.inLoads'),
+              uses.loads.map((load) => (
+                <li key={`${load.day_id} ${load.recipe} ${load.number}`}>
+                  <Link to={`/days/${load.day_id}`}>{load.day}</Link>:{' '}
+                  {t('lots.load', { recipe: load.recipe, number: load.number, litres: n(load.litres) })}
+                </li>
+              )),
+            )}
+            {list(
+              t('lots.inBins'),
+              uses.bins.map((bin) => (
+                <li key={bin.id}>
+                  <Link to={`/bins/${bin.id}`}>{bin.name}</Link>{' '}
+                  <span className={common.quiet}>{t('blend.inStock', { litres: n(bin.stock_l) })}</span>
+                </li>
+              )),
+            )}
+            {list(
+              t('lots.inBatches'),
+              uses.batches.map((batch) => (
+                <li key={batch.id}>
+                  <Link to={`/log/${batch.id}`}>{batch.name}</Link>{' '}
+                  <span className={common.quiet}>{n(batch.litres)} L</span>
+                </li>
+              )),
+            )}
+          </>
+        )}
+      </ListState>
+    </Modal>
+  );
+}
