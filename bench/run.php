@@ -8,6 +8,7 @@ use Bench\ApiSpeed;
 use Bench\CoreSpeed;
 use Bench\EvaluateSpeed;
 use Bench\FirstLoad;
+use Bench\FourWriters;
 use Bench\ScreenSpeed;
 use Tests\Browser\Chrome;
 use Tests\Browser\Site;
@@ -41,6 +42,8 @@ try {
             default => '',
         });
     }
+    [$faults, $middle, $high] = FourWriters::measure($site->address);
+    printf("Writing    4 writers without pause                 %8.1f ms p50, %.1f ms p95 (under 1000), %d errors (0)\n", $middle, $high, $faults);
     [$middle, $high] = ScreenSpeed::measure($chrome, $site->address);
     printf("Screen     from a key to the new picture           %8.0f ms p50, %.0f ms p95 (under 200)\n", $middle, $high);
     foreach (ApiSpeed::largeShelf($site, 50_000) as $name => [$middle, $high]) {

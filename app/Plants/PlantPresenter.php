@@ -19,7 +19,7 @@ final class PlantPresenter
     {
         return [
             'id' => $plant->id,
-            ...$plant->only([...PlantFields::names(), 'status', 'parent_id', 'left_to', 'snooze_note']),
+            ...$plant->only([...PlantFields::names(), 'status', 'parent_id', 'left_to', 'snooze_note', 'revision']),
             'species' => $plant->species?->name,
             'pot' => $plant->pot?->name,
             'mix' => $plant->standing?->recipeName,

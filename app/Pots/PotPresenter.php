@@ -20,7 +20,7 @@ final class PotPresenter
         return [
             'id' => $pot->id,
             ...$pot->only([
-                'name', 'shape', 'depth', 'drying_sides', 'hole_count', 'hole_diameter_cm', 'hole_open_share', 'mesh_mm', 'weight_kg', 'price', 'owned', 'place', 'feet_cm', 'wall', 'colour', 'light_passes', 'home_made',
+                'revision', 'name', 'shape', 'depth', 'drying_sides', 'hole_count', 'hole_diameter_cm', 'hole_open_share', 'mesh_mm', 'weight_kg', 'price', 'owned', 'place', 'feet_cm', 'wall', 'colour', 'light_passes', 'home_made',
             ]),
             'measures' => (object) $pot->measures,
             'in_use' => $pot->plants_count ?? $pot->plants()->count(),

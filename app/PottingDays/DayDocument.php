@@ -21,7 +21,7 @@ final readonly class DayDocument
     {
         return [
             'id' => $day->id,
-            ...$day->only(['name', 'status', 'tub_l', 'scoop_l', 'spare', 'helpers', 'note']),
+            ...$day->only(['name', 'status', 'tub_l', 'scoop_l', 'spare', 'helpers', 'note', 'revision']),
             'planned_on' => $day->planned_on->toDateString(),
             'plants' => $day->entries_count ?? $day->entries->count(),
             'done' => $day->done_count ?? $day->entries->filter(static fn(DayPlant $entry): bool => $entry->isPotted())->count(),

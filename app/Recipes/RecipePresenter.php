@@ -10,12 +10,21 @@ use App\Recipes\Models\RecipePart;
 /** A recipe with its parts as the API shows it: schema Recipe. */
 final class RecipePresenter
 {
+    /** @return array<string, mixed> as a form holds it */
+    public static function form(Recipe $recipe): array
+    {
+        return [
+            ...$recipe->only(['name', 'plant_group', 'note', 'tags']),
+            'parts' => $recipe->loadMissing('parts')->parts->map(static fn(RecipePart $part): array => array_filter($part->only(['component_id', 'parts', 'preparation']), static fn(mixed $value): bool => $value !== null))->all(),
+        ];
+    }
+
     /** @return array<string, mixed> */
     public static function present(Recipe $recipe): array
     {
         return [
             'id' => $recipe->id,
-            ...$recipe->only(['name', 'plant_group', 'note', 'compaction_index', 'tags', 'version']),
+            ...$recipe->only(['name', 'plant_group', 'note', 'compaction_index', 'tags', 'version', 'revision']),
             'archived' => $recipe->isArchived(),
             'parts' => $recipe->parts->map(static fn(RecipePart $part): array => [
                 'component_id' => $part->component_id,

@@ -10,6 +10,15 @@ use App\Shelf\Models\ComponentPart;
 /** A component as the API shows it: schema Component. */
 final class ComponentPresenter
 {
+    /** @return array<string, mixed> as a form holds it: what is not known of it is left out */
+    public static function form(Component $component): array
+    {
+        $shown = self::present($component);
+        $parts = array_map(static fn(array $part): array => ['component_id' => $part['component_id'], 'parts' => $part['parts']], $shown['mix_parts']);
+
+        return array_filter([...$shown, 'sieve' => $component->sieve, 'mix_parts' => $parts], static fn(mixed $value): bool => $value !== null);
+    }
+
     /** @return array<string, mixed> */
     public static function present(Component $component): array
     {
@@ -23,7 +32,7 @@ final class ComponentPresenter
                 'key', 'name', 'kind', 'is_reference', 'basis', 'bulk_density', 'particle_density', 'solid_density', 'internal_water',
                 'unavailable_water', 'internal_median_cm', 'internal_spread', 'sphericity', 'finest_mm', 'hydraulic_size_mm', 'hydraulic_spread', 'fines_weight', 'settled_index', 'structure_loss', 'ph', 'buffer',
                 'cec', 'crumble_rate', 'decay_rate', 'hazards', 'colour', 'stock_l', 'pack_l', 'pack_price', 'low_l', 'note', 'source', 'reclaimed_years',
-                'sieved_mm',
+                'sieved_mm', 'price_per_l', 'revision',
             ]),
             'sieve' => (object) $component->sieve,
             'runs_low' => $component->low_l !== null && $component->stock_l < $component->low_l,

@@ -141,6 +141,8 @@ return [
     'no_recipe_yet' => 'There is no recipe for plant :given: save one in Blend first.',
     'entry_done' => 'This plant is done (:given). Take that back first.',
     'potted_since' => 'Plant :given was potted again since; only the last potting can be taken back.',
+    'changed_meanwhile' => 'This was changed meanwhile (:when): it is :given now.',
+    'changed_meanwhile_by' => 'This was changed by :by meanwhile (:when): it is :given now.',
     'changed_elsewhere' => 'Somebody else changed this in the meantime; it is :given now.',
     'stock_too_small' => 'Of :given :litres L are needed and :there L are on the shelf. Buy or count it, or let something stand in.',
     'load_mixed' => 'Load :given is mixed already.',

@@ -49,7 +49,7 @@ final readonly class ChangeTask
     /**
      * @param array<mixed> $input `{do, on, until, reason, outcome, person}`
      *
-     * @throws Refused naming each field and what it may be
+     * @throws \Throwable Refused, naming each field and what it may be
      */
     public function __invoke(CareTask $task, array $input): CareTask
     {
@@ -65,12 +65,13 @@ final readonly class ChangeTask
         if ($do === 'skip' && $reason === '') {
             $refusals->add(new Refusal('reason', 'reason_missing'));
         }
-        if (in_array($do, ['done', 'postpone', 'skip'], true) && $task->state !== 'open') {
-            $refusals->add(new Refusal('do', 'task_closed', $task->state));
-        }
         $refusals->throwIfAny();
 
         return DB::transaction(function () use ($task, $do, $on, $until, $reason, $outcome, $kind, $person): CareTask {
+            // as it is now: another one may have done it a moment ago
+            if ($do !== 'reopen' && $task->refresh()->state !== 'open') {
+                throw Refused::because('do', 'task_closed', $task->state);
+            }
             match ($do) {
                 'done' => $this->done($task, $on, $kind, $outcome, $reason, $person),
                 'skip' => $this->skip($task, $on, $reason, $person),

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Plants\Http;
 
+use App\Common\Meanwhile;
 use App\Http\ArchiveSwitch;
 use App\Http\PagedList;
 use App\Plants\Actions\CheckMoisture;
@@ -15,6 +16,7 @@ use App\Plants\InspectionForm;
 use App\Plants\Models\Plant;
 use App\Plants\Outlook;
 use App\Plants\PlantDocument;
+use App\Plants\PlantFields;
 use App\Plants\PlantPresenter;
 use App\Plants\PlantSituation;
 use App\Plants\Proportions;
@@ -82,7 +84,9 @@ final readonly class PlantController
 
     public function update(Request $request, Plant $plant, SavePlant $save): JsonResponse
     {
-        return new JsonResponse(PlantPresenter::row($save($plant, $request->json()->all())->load(['species', 'pot'])));
+        $saved = Meanwhile::keep($plant, $request->json()->all(), PlantFields::names(), PlantPresenter::row(...), static fn(array $input): Plant => $save($plant, $input));
+
+        return new JsonResponse(PlantPresenter::row($saved->load(['species', 'pot'])));
     }
 
     public function archive(Request $request, Plant $plant): JsonResponse

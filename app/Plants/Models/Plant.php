@@ -7,6 +7,7 @@ namespace App\Plants\Models;
 use App\Common\Archivable;
 use App\Common\AsKept;
 use App\Common\Field;
+use App\Common\Stamped;
 use App\Plants\PlantFields;
 use App\Plants\StandsIn;
 use App\Pots\Models\Pot;
@@ -76,6 +77,7 @@ use Zolbek\Core\Work\Inspection\Health;
 final class Plant extends Model
 {
     use Archivable;
+    use Stamped;
 
     public const ORIGINS = ['bought', 'seed', 'collected', 'layer', 'cutting', 'division', 'gift'];
     public const OFFSPRING = ['layer', 'cutting', 'division'];

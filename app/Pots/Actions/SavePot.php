@@ -16,7 +16,7 @@ use Zolbek\Core\Place\Container\Holes;
 /** Adds a pot or changes one. */
 final readonly class SavePot
 {
-    private const FIELDS = [
+    public const FIELDS = [
         'name', 'shape', 'depth', 'measures', 'drying_sides', 'hole_count', 'hole_diameter_cm', 'hole_open_share', 'mesh_mm', 'weight_kg', 'price', 'owned', 'place',
         'feet_cm', 'wall', 'colour', 'light_passes', 'home_made',
     ];

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Pots\Http;
 
+use App\Common\Meanwhile;
 use App\Http\ArchiveSwitch;
 use App\Http\PagedList;
 use App\Plants\PotChecks;
@@ -51,7 +52,7 @@ final readonly class PotController
 
     public function update(Request $request, Pot $pot, SavePot $save): JsonResponse
     {
-        return new JsonResponse(PotPresenter::present($save($pot, $request->json()->all())));
+        return new JsonResponse(PotPresenter::present(Meanwhile::keep($pot, $request->json()->all(), SavePot::FIELDS, PotPresenter::present(...), static fn(array $input): Pot => $save($pot, $input))));
     }
 
     public function archive(Request $request, Pot $pot): JsonResponse

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Pots\Models;
 
 use App\Common\Archivable;
+use App\Common\Stamped;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Carbon;
@@ -41,6 +42,7 @@ use Zolbek\Core\Place\Container\Holes;
 final class Pot extends Model
 {
     use Archivable;
+    use Stamped;
 
     public const WALLS = ['fired_clay', 'glazed', 'plastic', 'wood', 'cement', 'stone', 'net', 'fabric', 'metal'];
 

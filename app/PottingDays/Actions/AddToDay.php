@@ -36,9 +36,15 @@ final readonly class AddToDay
     /**
      * @param array<mixed> $input `{plant_ids, recipe_id?, pot_id?, helper?, plan?}`; what is left out is taken from each plant
      *
-     * @throws Refused naming each field and what it may be
+     * @throws \Throwable Refused, naming each field and what it may be
      */
     public function __invoke(PottingDay $day, array $input): PottingDay
+    {
+        return DB::transaction(fn(): PottingDay => $this->add($day->refresh(), $input));
+    }
+
+    /** @param array<mixed> $input */
+    private function add(PottingDay $day, array $input): PottingDay
     {
         $day->mustBeOpen('plant_ids');
         $refusals = new Refusals();
@@ -76,22 +82,20 @@ final readonly class AddToDay
         $anyPot->orderBy('id');
         $fallbackPot = $anyPot->first();
         $planned = Pot::query()->findMany($plants->map(self::plannedPot(...))->filter()->unique()->all())->keyBy('id');
-        DB::transaction(static function () use ($day, $ids, $plants, $recipe, $pot, $helper, $plan, $usual, $fallbackPot, $planned): void {
-            $position = (int) $day->entries()->max('position');
-            foreach (array_unique($ids) as $id) {
-                $plant = $plants[$id] ?? throw new \LogicException('Plants were checked.');
-                $into = $pot ?? $planned[self::plannedPot($plant)] ?? $plant->pot ?? $fallbackPot;
-                $with = $recipe->id ?? ($plant->recipe?->isArchived() === false ? $plant->recipe_id : null) ?? $usual[$plant->plant_group] ?? $usual[''] ?? null;
-                if ($into === null || $with === null) {
-                    throw Refused::because('plant_ids', $into === null ? 'no_pot_yet' : 'no_recipe_yet', $plant->number);
-                }
-                $start = [...self::start($plant, $into->toCore()), ...$plan];
-                DayPlant::query()->create([
-                    'potting_day_id' => $day->id, 'plant_id' => $plant->id, 'position' => ++$position, 'recipe_id' => $with, 'pot_id' => $into->id,
-                    'plan' => (new Plan())->with($start), 'helper' => $helper, 'actual' => new Actual(), 'stamps' => [],
-                ]);
+        $position = (int) $day->entries()->max('position');
+        foreach (array_unique($ids) as $id) {
+            $plant = $plants[$id] ?? throw new \LogicException('Plants were checked.');
+            $into = $pot ?? $planned[self::plannedPot($plant)] ?? $plant->pot ?? $fallbackPot;
+            $with = $recipe->id ?? ($plant->recipe?->isArchived() === false ? $plant->recipe_id : null) ?? $usual[$plant->plant_group] ?? $usual[''] ?? null;
+            if ($into === null || $with === null) {
+                throw Refused::because('plant_ids', $into === null ? 'no_pot_yet' : 'no_recipe_yet', $plant->number);
             }
-        });
+            $start = [...self::start($plant, $into->toCore()), ...$plan];
+            DayPlant::query()->create([
+                'potting_day_id' => $day->id, 'plant_id' => $plant->id, 'position' => ++$position, 'recipe_id' => $with, 'pot_id' => $into->id,
+                'plan' => (new Plan())->with($start), 'helper' => $helper, 'actual' => new Actual(), 'stamps' => [],
+            ]);
+        }
 
         return $day->refresh();
     }

@@ -24,11 +24,10 @@ final readonly class BuyForDay
     /**
      * @param array<mixed> $input `{component_id, litres, price, name}`
      *
-     * @throws Refused naming each field and what it may be
+     * @throws \Throwable Refused, naming each field and what it may be
      */
     public function __invoke(PottingDay $day, array $input): DayPurchase
     {
-        $day->mustBeOpen('component_id');
         $refusals = new Refusals();
         $fields = Fields::of($input, ['component_id', 'litres', 'price', 'name'], $refusals);
         $id = $fields->integer('component_id', 1, PHP_INT_MAX);
@@ -43,6 +42,7 @@ final readonly class BuyForDay
         assert($component !== null);
 
         return DB::transaction(function () use ($day, $component, $litres, $price, $name): DayPurchase {
+            $day->refresh()->mustBeOpen('component_id');
             $lot = ($this->saveLot)(new Lot(), $component, [
                 'delivered_on' => Carbon::today()->toDateString(), 'quantity_l' => $litres, 'price' => $price,
                 'name' => $name !== '' ? $name : self::mark($component, $day),

@@ -30,9 +30,8 @@ final readonly class ChangeEntry
      */
     public function __invoke(PottingDay $day, DayPlant $entry, array $input): DayPlant
     {
-        $day->mustBeOpen('changes');
-
-        return DB::transaction(static function () use ($entry, $input): DayPlant {
+        return DB::transaction(static function () use ($day, $entry, $input): DayPlant {
+            $day->refresh()->mustBeOpen('changes');
             $entry->refresh();
             $refusals = new Refusals();
             $fields = Fields::of($input, ['revision', 'changes'], $refusals);

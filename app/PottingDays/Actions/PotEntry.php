@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\PottingDays\Actions;
 
+use App\Common\Author;
 use App\Common\Day;
 use App\Plants\Models\Plant;
 use App\PottingDays\Actual;
@@ -39,11 +40,11 @@ final readonly class PotEntry
                 $refusals->add(new Refusal('state', 'entry_done', $entry->state));
             }
             $refusals->throwIfAny();
-            match ($state) {
+            Author::is($person, fn() => match ($state) {
                 'planned' => ($this->undo)($day, $entry),
                 'not_today' => $entry->fill(['state' => 'not_today', 'actual' => new Actual(note: self::note($fields))]),
                 default => ($this->pot)($day, $entry, (string) $state, $fields->raw('actual'), $person, $at ?? $on ?? Carbon::now()),
-            };
+            });
             $entry->revision += 1;
             $entry->save();
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\PottingDays\Http;
 
+use App\Common\Meanwhile;
 use App\Http\ArchiveSwitch;
 use App\Http\PagedList;
 use App\PottingDays\Actions\AddToDay;
@@ -13,6 +14,7 @@ use App\PottingDays\Actions\CloseDayMix;
 use App\PottingDays\Actions\FinishDay;
 use App\PottingDays\Actions\MixLoad;
 use App\PottingDays\Actions\PotEntry;
+use App\PottingDays\Actions\RemoveEntry;
 use App\PottingDays\Actions\SavePottingDay;
 use App\PottingDays\DayDocument;
 use App\PottingDays\DayStamp;
@@ -25,7 +27,6 @@ use App\Shelf\Models\Component;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
-use Zolbek\Core\Basis\Input\Refused;
 
 /** Potting days. Every change answers with the whole day worked out anew, so that the sums always follow. */
 final readonly class PottingDayController
@@ -62,7 +63,7 @@ final readonly class PottingDayController
 
     public function update(Request $request, PottingDay $day, SavePottingDay $save): JsonResponse
     {
-        return $this->whole($save($day, $request->json()->all()));
+        return $this->whole(Meanwhile::keep($day, $request->json()->all(), SavePottingDay::FIELDS, DayDocument::summary(...), static fn(array $input): PottingDay => $save($day, $input)));
     }
 
     public function archive(Request $request, PottingDay $day): JsonResponse
@@ -85,14 +86,10 @@ final readonly class PottingDayController
         return $this->whole($day);
     }
 
-    public function remove(PottingDay $day, DayPlant $entry): JsonResponse
+    public function remove(PottingDay $day, DayPlant $entry, RemoveEntry $remove): JsonResponse
     {
         $this->mustBeOf($day, $entry->potting_day_id);
-        $day->mustBeOpen('state');
-        if ($entry->isPotted()) {
-            throw Refused::because('state', 'entry_done', $entry->state);
-        }
-        $entry->delete();
+        $remove($day, $entry);
 
         return $this->whole($day);
     }

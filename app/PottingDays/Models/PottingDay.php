@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\PottingDays\Models;
 
 use App\Common\Archivable;
+use App\Common\Stamped;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -35,6 +36,7 @@ use Zolbek\Core\Basis\Input\Refused;
 final class PottingDay extends Model
 {
     use Archivable;
+    use Stamped;
 
     public const STATUSES = ['planned', 'under_way', 'finished'];
 

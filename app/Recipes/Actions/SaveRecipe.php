@@ -18,6 +18,7 @@ use Zolbek\Core\Place\Plant\PlantGroup;
 /** Adds a recipe or changes one, with all its parts. A change of what goes into the tub is a new version, and needs its reason. */
 final readonly class SaveRecipe
 {
+    public const FIELDS = ['name', 'plant_group', 'note', 'parts', 'tags', 'reason'];
     private const MOST_TAGS = 12;
 
     /**
@@ -28,7 +29,7 @@ final readonly class SaveRecipe
     public function __invoke(Recipe $recipe, array $input, ?Carbon $madeAt = null): Recipe
     {
         $refusals = new Refusals();
-        $fields = Fields::of($input, ['name', 'plant_group', 'note', 'parts', 'tags', 'reason'], $refusals);
+        $fields = Fields::of($input, self::FIELDS, $refusals);
         $name = $fields->text('name', 100);
         if ($name !== '' && Recipe::query()->where('name', $name)->whereKeyNot($recipe->id ?? 0)->exists()) {
             $refusals->add(new Refusal('name', 'name_taken', $name));
@@ -47,6 +48,9 @@ final readonly class SaveRecipe
 
         DB::transaction(static function () use ($recipe, $name, $group, $note, $tags, $parts, $sameParts, $isNew, $reason, $madeAt): void {
             $number = $recipe->exists ? $recipe->version + ($isNew ? 1 : 0) : 1;
+            if ($recipe->exists && ! $sameParts) {
+                $recipe->stamp('parts');
+            }
             // a shrink that was measured is that of the parts as they were
             $recipe->fill([...($sameParts ? [] : ['compaction_index' => null]), 'name' => $name, 'plant_group' => $group, 'note' => $note, 'tags' => $tags, 'version' => $number])->save();
             // written in another notation it stays as it was written

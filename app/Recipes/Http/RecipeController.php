@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Recipes\Http;
 
+use App\Common\Meanwhile;
 use App\Http\ArchiveSwitch;
 use App\Http\PagedList;
 use App\Recipes\Actions\SaveRecipe;
@@ -47,7 +48,9 @@ final readonly class RecipeController
 
     public function update(Request $request, Recipe $recipe, SaveRecipe $save): JsonResponse
     {
-        return new JsonResponse(RecipePresenter::present($save($recipe, $request->json()->all())));
+        $saved = Meanwhile::keep($recipe, $request->json()->all(), SaveRecipe::FIELDS, RecipePresenter::form(...), static fn(array $input): Recipe => $save($recipe, $input));
+
+        return new JsonResponse(RecipePresenter::present($saved));
     }
 
     public function archive(Request $request, Recipe $recipe): JsonResponse

@@ -6,6 +6,7 @@ namespace App\Recipes\Models;
 
 use App\Common\Archivable;
 use App\Common\Same;
+use App\Common\Stamped;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
@@ -29,6 +30,7 @@ use Zolbek\Core\Mix\Preparation\Preparation;
 final class Recipe extends Model
 {
     use Archivable;
+    use Stamped;
 
     private const MOST_USES = 50;
 

@@ -21,6 +21,12 @@ final readonly class SaveComponent
 {
     private const OWN_FIELDS = ['name', 'kind', 'basis', 'hazards', 'colour'];
 
+    /** @return list<string> that can be changed of it */
+    public static function fieldsOf(Component $component): array
+    {
+        return $component->is_reference ? ShelfFields::NAMES : [...self::OWN_FIELDS, ...MaterialReader::PROPERTIES, ...ShelfFields::NAMES];
+    }
+
     public function __construct(private ShelfFields $shelf, private MixFigures $mixes) {}
 
     /**

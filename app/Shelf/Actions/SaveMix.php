@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Shelf\Actions;
 
+use App\Common\Same;
 use App\Shelf\MixFigures;
 use App\Shelf\Models\Component;
 use App\Shelf\Models\ComponentPart;
@@ -17,7 +18,7 @@ use Zolbek\Core\Basis\Input\Refused;
 /** Adds or changes a premix or a reclaimed mix: a blend that lies in a bin and is used like one component. */
 final readonly class SaveMix
 {
-    private const FIELDS = ['name', 'source', 'colour', 'note', 'mix_parts', 'reclaimed_years', 'sieved_mm', 'stock_l', 'pack_l', 'pack_price', 'low_l'];
+    public const FIELDS = ['name', 'source', 'colour', 'note', 'mix_parts', 'reclaimed_years', 'sieved_mm', 'stock_l', 'pack_l', 'pack_price', 'low_l'];
 
     public function __construct(private MixFigures $figures, private ShelfFields $shelf) {}
 
@@ -50,6 +51,9 @@ final readonly class SaveMix
             $figures = $this->figures->of(self::draft($mix, $own, $parts));
             $stock = $shelf['stock_l'];
             unset($shelf['stock_l']);
+            if ($mix->exists && ! Same::values(self::rows($mix), array_map(static fn(array $part): array => [$part[0]->id, $part[1]], $parts))) {
+                $mix->stamp('mix_parts');
+            }
             $mix->fill([...($mix->exists ? [] : ['key' => ShelfFields::newKey($own['name']), 'measured' => []]), ...$own, ...$shelf, ...$figures])->save();
             $mix->mixParts()->delete();
             $mix->mixParts()->createMany(array_map(
@@ -62,6 +66,12 @@ final readonly class SaveMix
 
             return $mix->load('mixParts.component');
         });
+    }
+
+    /** @return list<array{int, float}> */
+    private static function rows(Component $mix): array
+    {
+        return array_values($mix->mixParts()->get()->map(static fn(ComponentPart $part): array => [$part->component_id, $part->parts])->all());
     }
 
     /**

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Shelf\Http;
 
 use App\Batches\Models\Batch;
+use App\Common\Meanwhile;
 use App\Http\ArchiveSwitch;
 use App\Http\PagedList;
 use App\Recipes\Models\Recipe;
@@ -54,7 +55,7 @@ final readonly class ComponentController
 
     public function update(Request $request, Component $component, SaveComponent $save): JsonResponse
     {
-        return new JsonResponse(ComponentPresenter::present($save($component, $request->json()->all())));
+        return new JsonResponse(ComponentPresenter::present(Meanwhile::keep($component, $request->json()->all(), SaveComponent::fieldsOf($component), ComponentPresenter::form(...), static fn(array $input): Component => $save($component, $input))));
     }
 
     public function archive(Request $request, Component $component): JsonResponse

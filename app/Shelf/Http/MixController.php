@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Shelf\Http;
 
+use App\Common\Meanwhile;
 use App\Shelf\Actions\SaveMix;
 use App\Shelf\ComponentPresenter;
 use App\Shelf\Models\Component;
@@ -20,6 +21,6 @@ final readonly class MixController
 
     public function update(Request $request, Component $component, SaveMix $save): JsonResponse
     {
-        return new JsonResponse(ComponentPresenter::present($save($component, $request->json()->all())));
+        return new JsonResponse(ComponentPresenter::present(Meanwhile::keep($component, $request->json()->all(), SaveMix::FIELDS, ComponentPresenter::form(...), static fn(array $input): Component => $save($component, $input))));
     }
 }

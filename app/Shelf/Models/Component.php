@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Shelf\Models;
 
 use App\Common\Archivable;
+use App\Common\Stamped;
 use App\Shelf\Measured;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
@@ -47,6 +48,7 @@ use Zolbek\Core\Work\BenchTest\MeasuredOverTypical;
 final class Component extends Model
 {
     use Archivable;
+    use Stamped;
 
     public const SOURCES = ['material', 'premix', 'reclaimed'];
 

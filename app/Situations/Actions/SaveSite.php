@@ -14,7 +14,7 @@ use Zolbek\Core\Place\Climate\Climate;
 /** Adds a site or changes one: where it lies, its months, its water. */
 final readonly class SaveSite
 {
-    private const FIELDS = ['name', 'latitude', 'altitude_m', 'alkalinity_mg_l', 'rain_share', 'water_ec_ms_cm', 'months', 'last_frost', 'first_frost', 'note'];
+    public const FIELDS = ['name', 'latitude', 'altitude_m', 'alkalinity_mg_l', 'rain_share', 'water_ec_ms_cm', 'months', 'last_frost', 'first_frost', 'note'];
 
     /**
      * @param array<mixed> $input

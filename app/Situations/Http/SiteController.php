@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Situations\Http;
 
+use App\Common\Meanwhile;
 use App\Http\ArchiveSwitch;
 use App\Http\PagedList;
 use App\Situations\Actions\SaveSite;
@@ -31,7 +32,7 @@ final readonly class SiteController
 
     public function update(Request $request, Site $site, SaveSite $save): JsonResponse
     {
-        return new JsonResponse(self::present($save($site, $request->json()->all())));
+        return new JsonResponse(self::present(Meanwhile::keep($site, $request->json()->all(), SaveSite::FIELDS, self::present(...), static fn(array $input): Site => $save($site, $input))));
     }
 
     public function archive(Request $request, Site $site): JsonResponse
@@ -54,7 +55,7 @@ final readonly class SiteController
 
         return [
             'id' => $site->id,
-            ...$site->only(['name', 'latitude', 'altitude_m', 'alkalinity_mg_l', 'rain_share', 'water_ec_ms_cm', 'last_frost', 'first_frost', 'note']),
+            ...$site->only(['revision', 'name', 'latitude', 'altitude_m', 'alkalinity_mg_l', 'rain_share', 'water_ec_ms_cm', 'last_frost', 'first_frost', 'note']),
             'months' => array_map(static fn(array $month): array => [...array_fill_keys(MonthSheet::COLUMNS, null), ...$month], $site->floats()),
             'thaw_days' => $climate->thawDays,
             'hottest_month' => $climate->hottestMonth,

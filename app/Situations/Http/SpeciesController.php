@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Situations\Http;
 
+use App\Common\Meanwhile;
 use App\Http\ArchiveSwitch;
 use App\Http\PagedList;
 use App\Situations\Actions\SaveSpecies;
@@ -31,7 +32,7 @@ final readonly class SpeciesController
 
     public function update(Request $request, Species $species, SaveSpecies $save): JsonResponse
     {
-        return new JsonResponse(self::present($save($species, $request->json()->all())));
+        return new JsonResponse(self::present(Meanwhile::keep($species, $request->json()->all(), array_keys(SpeciesFields::all()), self::present(...), static fn(array $input): Species => $save($species, $input))));
     }
 
     public function archive(Request $request, Species $species): JsonResponse
@@ -46,7 +47,7 @@ final readonly class SpeciesController
     {
         return [
             'id' => $species->id,
-            ...$species->only(array_keys(SpeciesFields::all())),
+            ...$species->only(['revision', ...array_keys(SpeciesFields::all())]),
             'archived' => $species->isArchived(),
         ];
     }

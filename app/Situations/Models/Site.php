@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Situations\Models;
 
 use App\Common\Archivable;
+use App\Common\Stamped;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Carbon;
 use Zolbek\Core\Place\Climate\Climate;
@@ -28,6 +29,7 @@ use Zolbek\Core\Place\Climate\Climate;
 final class Site extends Model
 {
     use Archivable;
+    use Stamped;
 
     public function climate(): Climate
     {

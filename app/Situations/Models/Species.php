@@ -6,6 +6,7 @@ namespace App\Situations\Models;
 
 use App\Common\Archivable;
 use App\Common\Field;
+use App\Common\Stamped;
 use App\Situations\SpeciesFields;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Carbon;
@@ -35,6 +36,7 @@ use Illuminate\Support\Carbon;
 final class Species extends Model
 {
     use Archivable;
+    use Stamped;
 
     protected $table = 'species';
 

@@ -1,6 +1,7 @@
 import { keepPreviousData, useQueries, useQuery } from '@tanstack/react-query';
 
 import { answerOf, api, type Schemas } from './client';
+import { changedOf, useOpened } from './changed';
 import type { ListQuery } from './lists';
 import { useWrite } from './stale';
 
@@ -35,13 +36,15 @@ export function useComponentSheets(ids: number[]) {
   });
 }
 
-export function useSaveComponent() {
+export function useSaveComponent(record: Schemas['Component'] | null) {
+  const opened = useOpened(record);
+
   return useWrite(
     async ({ id, body }: { id: number | null; body: Schemas['ComponentInput'] }) =>
       answerOf(
-        id === null
+        id === null || opened === null
           ? await api.POST('/components', { body })
-          : await api.PUT('/components/{id}', { params: { path: { id } }, body }),
+          : await api.PUT('/components/{id}', { params: { path: { id } }, body: changedOf(opened, body) }),
       ),
     'component',
   );
@@ -55,13 +58,20 @@ export function useArchiveComponent() {
   );
 }
 
-export function useSaveMix() {
+export function useSaveMix(record: Schemas['Component'] | null) {
+  // parts as a form sends them
+  const opened = useOpened(
+    record === null
+      ? null
+      : { ...record, mix_parts: record.mix_parts.map(({ component_id, parts }) => ({ component_id, parts })) },
+  );
+
   return useWrite(
     async ({ id, body }: { id: number | null; body: Schemas['MixInput'] }) =>
       answerOf(
-        id === null
+        id === null || opened === null
           ? await api.POST('/mixes', { body })
-          : await api.PUT('/mixes/{id}', { params: { path: { id } }, body }),
+          : await api.PUT('/mixes/{id}', { params: { path: { id } }, body: changedOf(opened, body) }),
       ),
     'component',
   );

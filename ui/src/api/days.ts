@@ -1,6 +1,7 @@
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 
 import { answerOf, api, type Schemas } from './client';
+import { changedOf, useOpened } from './changed';
 import type { ListQuery } from './lists';
 import { useStale } from './stale';
 
@@ -39,10 +40,14 @@ function useDayWrite<Input>(write: (input: Input) => Promise<Day>) {
   });
 }
 
-export function useSaveDay() {
+export function useSaveDay(record: Schemas['PottingDaySummary'] | null) {
+  const opened = useOpened(record);
+
   return useDayWrite(async ({ id, body }: { id: number | null; body: Schemas['PottingDayInput'] }) =>
     answerOf(
-      id === null ? await api.POST('/days', { body }) : await api.PUT('/days/{id}', { params: { path: { id } }, body }),
+      id === null || opened === null
+        ? await api.POST('/days', { body })
+        : await api.PUT('/days/{id}', { params: { path: { id } }, body: changedOf(opened, body) }),
     ),
   );
 }

@@ -1,6 +1,7 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 
 import { answerOf, api, type Schemas } from './client';
+import { changedOf, useOpened } from './changed';
 import type { ListQuery } from './lists';
 import { useWrite } from './stale';
 
@@ -43,13 +44,15 @@ export function usePlaces() {
   });
 }
 
-export function useSavePlant() {
+export function useSavePlant(record: Schemas['Plant'] | null) {
+  const opened = useOpened(record);
+
   return useWrite(
     async ({ id, body }: { id: number | null; body: Schemas['PlantInput'] }) =>
       answerOf(
-        id === null
+        id === null || opened === null
           ? await api.POST('/plants', { body })
-          : await api.PUT('/plants/{id}', { params: { path: { id } }, body }),
+          : await api.PUT('/plants/{id}', { params: { path: { id } }, body: changedOf(opened, body) }),
       ),
     'plant',
   );

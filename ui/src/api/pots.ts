@@ -1,6 +1,7 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 
 import { answerOf, api, type Schemas } from './client';
+import { changedOf, useOpened } from './changed';
 import type { ListQuery } from './lists';
 import { useWrite } from './stale';
 
@@ -12,13 +13,15 @@ export function usePots(query: ListQuery) {
   });
 }
 
-export function useSavePot() {
+export function useSavePot(record: Schemas['Pot'] | null) {
+  const opened = useOpened(record);
+
   return useWrite(
     async ({ id, body }: { id: number | null; body: Schemas['PotInput'] }) =>
       answerOf(
-        id === null
+        id === null || opened === null
           ? await api.POST('/pots', { body })
-          : await api.PUT('/pots/{id}', { params: { path: { id } }, body }),
+          : await api.PUT('/pots/{id}', { params: { path: { id } }, body: changedOf(opened, body) }),
       ),
     'pot',
   );

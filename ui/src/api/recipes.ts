@@ -33,11 +33,14 @@ export function useRecipeVersions(id: number | null) {
 
 export function useSaveRecipe() {
   return useWrite(
-    async ({ id, body }: { id: number | null; body: Schemas['RecipeInput'] }) =>
+    async ({ id, revision, body }: { id: number | null; revision: number | null; body: Schemas['RecipeInput'] }) =>
       answerOf(
         id === null
           ? await api.POST('/recipes', { body })
-          : await api.PUT('/recipes/{id}', { params: { path: { id } }, body }),
+          : await api.PUT('/recipes/{id}', {
+              params: { path: { id } },
+              body: revision === null ? body : { ...body, revision },
+            }),
       ),
     'recipe',
   );

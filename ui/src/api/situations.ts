@@ -1,6 +1,7 @@
 import { keepPreviousData, useMutation, useQuery } from '@tanstack/react-query';
 
 import { answerOf, api, type Schemas } from './client';
+import { changedOf, useOpened } from './changed';
 import type { ListQuery } from './lists';
 import { useWrite } from './stale';
 
@@ -20,13 +21,15 @@ export function useSpecies(query: ListQuery) {
   });
 }
 
-export function useSaveSite() {
+export function useSaveSite(record: Schemas['Site'] | null) {
+  const opened = useOpened(record);
+
   return useWrite(
     async ({ id, body }: { id: number | null; body: Schemas['SiteInput'] }) =>
       answerOf(
-        id === null
+        id === null || opened === null
           ? await api.POST('/sites', { body })
-          : await api.PUT('/sites/{id}', { params: { path: { id } }, body }),
+          : await api.PUT('/sites/{id}', { params: { path: { id } }, body: changedOf(opened, body) }),
       ),
     'site',
   );
@@ -40,13 +43,15 @@ export function useArchiveSite() {
   );
 }
 
-export function useSaveSpecies() {
+export function useSaveSpecies(record: Schemas['Species'] | null) {
+  const opened = useOpened(record);
+
   return useWrite(
     async ({ id, body }: { id: number | null; body: Schemas['SpeciesInput'] }) =>
       answerOf(
-        id === null
+        id === null || opened === null
           ? await api.POST('/species', { body })
-          : await api.PUT('/species/{id}', { params: { path: { id } }, body }),
+          : await api.PUT('/species/{id}', { params: { path: { id } }, body: changedOf(opened, body) }),
       ),
     'species',
   );

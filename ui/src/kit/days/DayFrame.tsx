@@ -30,7 +30,7 @@ export function DayFrame({ day, close, learned }: Props) {
   const [helpers, setHelpers] = useState<string[]>(day?.helpers ?? []);
   const [note, setNote] = useState(day?.note ?? '');
   const [marked, setMarked] = useState<string[]>([]);
-  const save = useSaveDay();
+  const save = useSaveDay(day);
   const say = useUndoable();
   const vessels = useVessels().data?.data ?? [];
   const problem = save.error instanceof ApiProblem ? save.error : undefined;

@@ -84,7 +84,7 @@ export function ComponentDrawer({
   const [startedFrom, setStartedFrom] = useState<number | null>(null);
   const noteId = useId();
   const meta = useMeta();
-  const save = useSaveComponent();
+  const save = useSaveComponent(asCopy ? null : component);
   const say = useUndoable();
   const problem = save.error instanceof ApiProblem ? save.error : undefined;
   const currency = meta.data?.currency ?? 'EUR';

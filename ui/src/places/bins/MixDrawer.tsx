@@ -45,7 +45,7 @@ export function MixDrawer({ mix, close }: { mix: Schemas['Component'] | null; cl
   const [marked, setMarked] = useState<string[]>([]);
   const [batchId, setBatchId] = useState<number | null>(null);
   const hasBatches = (useBatches({ per_page: 1 }).data?.total ?? 0) > 0;
-  const save = useSaveMix();
+  const save = useSaveMix(mix);
   const say = useUndoable();
   const problem = save.error instanceof ApiProblem ? save.error : undefined;
   const errorAt = (path: string) => (marked.includes(path) ? t('common.notNumber') : problem?.at(path));

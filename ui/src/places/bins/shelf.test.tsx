@@ -28,6 +28,8 @@ const component: Schemas['Component'] = {
   key: 'pumice',
   name: 'Pumice',
   kind: 'porous stone',
+  revision: 1,
+  price_per_l: null,
   is_reference: true,
   basis: 'typical',
   bulk_density: 0.46,

@@ -93,7 +93,7 @@ export function PlantLibrary() {
 
 function PlantDrawer({ species, close }: { species: Species | null; close: () => void }) {
   const { t, n } = useWords();
-  const save = useSaveSpecies();
+  const save = useSaveSpecies(species);
   const say = useUndoable();
   const meta = useMeta();
   const [name, setName] = useState(species?.name ?? '');

@@ -95,7 +95,7 @@ export function SiteLibrary() {
 
 function SiteDrawer({ site, close }: { site: Site | null; close: () => void }) {
   const { t, month } = useWords();
-  const save = useSaveSite();
+  const save = useSaveSite(site);
   const read = useReadMonths();
   const say = useUndoable();
   const [texts, setTexts] = useState({

@@ -37,7 +37,7 @@ export function PlantDrawer({ plant, close }: { plant: Schemas['Plant'] | null; 
   const [form, setForm] = useState<PlantForm>(() => formOf(plant));
   const [marked, setMarked] = useState<string[]>([]);
   const places = usePlaces().data ?? [];
-  const save = useSavePlant();
+  const save = useSavePlant(plant);
   const say = useUndoable();
   const navigate = useNavigate();
   const [placeId, noteId] = [useId(), useId()];

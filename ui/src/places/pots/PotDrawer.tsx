@@ -79,7 +79,7 @@ export function PotDrawer({ pot, close }: { pot: Schemas['Pot'] | null; close: (
   );
   const [marked, setMarked] = useState<string[]>([]);
   const [placeId, colourId] = [useId(), useId()];
-  const save = useSavePot();
+  const save = useSavePot(pot);
   const say = useUndoable();
   const problem = save.error instanceof ApiProblem ? save.error : undefined;
   const wanted = useMemo(

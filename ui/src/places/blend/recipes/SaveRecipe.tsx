@@ -27,6 +27,7 @@ export function SaveRecipe({ open, isChanged, close }: { open: boolean; isChange
   const submit = async (id: number | null) => {
     const saved = await save.mutateAsync({
       id,
+      revision: mix.recipeRevision,
       body: {
         name,
         note,

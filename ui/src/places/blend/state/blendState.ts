@@ -84,6 +84,7 @@ export function reduce(history: History, action: Action): History {
         now: {
           ...now,
           recipeId: action.recipe.id,
+          recipeRevision: action.recipe.revision,
           recipeName: action.recipe.name,
           recipeNote: action.recipe.note,
           recipeTags: action.recipe.tags,

@@ -41,6 +41,8 @@ export interface Layer {
 /** What stands on the Blend screen. Everything computed from it comes from the server. */
 export interface Mix {
   recipeId: number | null;
+  /** At which it was opened; null of a mix that was left there before this was kept. */
+  recipeRevision: number | null;
   recipeName: string;
   recipeNote: string;
   recipeTags: string[];
@@ -65,6 +67,7 @@ export interface Mix {
 
 export const emptyMix = (): Mix => ({
   recipeId: null,
+  recipeRevision: null,
   recipeName: '',
   recipeNote: '',
   recipeTags: [],
@@ -92,6 +95,7 @@ export function opened(mix: Mix, recipe: Schemas['Recipe']): Mix {
   return {
     ...mix,
     recipeId: recipe.id,
+    recipeRevision: recipe.revision,
     recipeName: recipe.name,
     recipeNote: recipe.note,
     recipeTags: recipe.tags,
