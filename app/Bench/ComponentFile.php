@@ -27,7 +27,7 @@ final readonly class ComponentFile
 {
     public const FORMAT = 'zolbek component';
     public const VERSION = 1;
-    private const COLUMNS = ['key', 'name', 'kind', 'source', 'basis', 'colour', 'hazards', 'stock_l', 'pack_l', 'pack_price', 'low_l', 'note', 'reclaimed_years', 'sieved_mm'];
+    private const COLUMNS = ['key', 'name', 'kind', 'source', 'basis', 'colour', 'hazards', 'stock_l', 'pack_l', 'pack_price', 'low_l', 'price_per_l', 'note', 'reclaimed_years', 'sieved_mm'];
 
     public function __construct(private RefreshMeasured $refresh, private MixFigures $mixes) {}
 
@@ -53,7 +53,8 @@ final readonly class ComponentFile
             'component' => [...$component->only(self::COLUMNS), 'archived_at' => self::moment($component->archived_at), 'properties' => $properties],
             'parts' => $component->mixParts->map(static fn(ComponentPart $part): array => ['key' => $part->component->key, 'name' => $part->component->name, 'parts' => $part->parts])->all(),
             'lots' => $lots->map(static fn(Lot $lot): array => [
-                ...$lot->only(['name', 'quantity_l', 'stock_l', 'price', 'note']),
+                ...$lot->only(['name', 'quantity_l', 'stock_l', 'price', 'note', 'held_note']),
+                'held_at' => self::moment($lot->held_at),
                 'delivered_on' => $lot->delivered_on->toDateString(),
                 'archived_at' => self::moment($lot->archived_at),
             ])->all(),

@@ -12,10 +12,15 @@ use App\Sheets\Column;
 use App\Sheets\Sheet;
 use Zolbek\Core\Basis\Input\Refused;
 
-/** Histories of plants as CSV: a line for each thing that happened. A line that is there already is left as it is. */
-final readonly class HistorySheet implements Sheet
+/**
+ * Histories of plants as CSV: a line for each thing that happened. A line that is there already is left as it is; one that stands twice in the file happened twice.
+ */
+final class HistorySheet implements Sheet
 {
-    public function __construct(private WritePlantEvent $write) {}
+    /** @var array<string, int> how often each line stood in the file so far */
+    private array $seen = [];
+
+    public function __construct(private readonly WritePlantEvent $write) {}
 
     public function columns(): array
     {
@@ -35,6 +40,15 @@ final readonly class HistorySheet implements Sheet
 
     public function key(array $values): string
     {
+        $line = self::line($values);
+        $this->seen[$line] = ($this->seen[$line] ?? 0) + 1;
+
+        return $line.'|'.$this->seen[$line];
+    }
+
+    /** @param array<string, mixed> $values */
+    private static function line(array $values): string
+    {
         return mb_strtolower(implode('|', [$values['plant'], $values['on'], $values['kind'], $values['text'] ?? '']));
     }
 
@@ -50,7 +64,7 @@ final readonly class HistorySheet implements Sheet
         $query->whereDate('happened_on', $values['on']);
         $query->where('kind', $values['kind']);
         $query->where('text', $values['text'] ?? '');
-        if ($query->exists()) {
+        if ($query->count() >= ($this->seen[self::line($values)] ?? 1)) {
             return ['same', $plant->number.' '.$values['on']];
         }
         ($this->write)($plant, $values['kind'], $on, mb_substr((string) ($values['text'] ?? ''), 0, 2000), [], mb_substr((string) ($values['person'] ?? ''), 0, 60));

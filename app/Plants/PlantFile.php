@@ -18,6 +18,7 @@ use Zolbek\Core\Basis\Input\Fields;
 use Zolbek\Core\Basis\Input\Refusal;
 use Zolbek\Core\Basis\Input\Refusals;
 use Zolbek\Core\Basis\Input\Refused;
+use Zolbek\Core\Place\Plant\PlantGroup;
 
 /** One plant with its history as an open JSON file: species, site, pot and mix by their names. */
 final readonly class PlantFile
@@ -27,7 +28,7 @@ final readonly class PlantFile
     private const LEFT_OUT = ['species_id', 'site_id', 'pot_id', 'recipe_id', 'plan'];
     private const MOST_EVENTS = 2000;
 
-    public function __construct(private SavePlant $save, private WritePlantEvent $write) {}
+    public function __construct(private SavePlant $save, private WritePlantEvent $write, private Standing $standings, private Outlook $outlook) {}
 
     /** @return list<string> */
     private static function own(): array
@@ -50,6 +51,8 @@ final readonly class PlantFile
                 ...array_filter(array_intersect_key($row, array_flip(self::own())), static fn(mixed $value): bool => $value !== null),
                 'species' => $plant->species?->name, 'site' => $plant->site?->name, 'pot' => $plant->pot?->name, 'recipe' => $plant->recipe?->name,
             ],
+            // with the values of that day, so that its due date is the same elsewhere
+            'standing' => $plant->standing,
             'history' => array_values($events->get()->map(static fn(PlantEvent $event): array => ['kind' => $event->kind, 'happened_on' => $event->happened_on->toDateString(), 'person' => $event->person, 'text' => $event->text, 'data' => (object) $event->data])->all()),
         ];
     }
@@ -92,13 +95,19 @@ final readonly class PlantFile
             unset($data['before']);
             $rows[] = [$fields->oneOf('kind', PlantEvent::KINDS) ?? 'note', $day, $fields->text('text', 2000, ''), $data, $fields->text('person', 60, '')];
         }
+        $standing = $refusals->during('', fn(): ?StandsIn => $this->standing($file['standing'] ?? null, $input));
         $refusals->throwIfAny();
 
-        return DB::transaction(function () use ($input, $rows): Plant {
+        return DB::transaction(function () use ($input, $rows, $standing): Plant {
             try {
                 $plant = ($this->save)(new Plant(), $input);
             } catch (Refused $refused) {
                 throw $refused->under('plant');
+            }
+            if ($standing !== null) {
+                $plant->standing = $standing;
+                $plant->due_on = $this->outlook->dueOn($plant);
+                $plant->save();
             }
             foreach ($rows as [$kind, $day, $words, $data, $person]) {
                 ($this->write)($plant, $kind, $day, $words, $data, $person);
@@ -106,5 +115,28 @@ final readonly class PlantFile
 
             return $plant;
         });
+    }
+
+    /**
+     * What it stood in, with the values of that day.
+     *
+     * @param array<string, mixed> $input
+     *
+     * @throws Refused field "standing", where nothing can be worked out with it
+     */
+    private function standing(mixed $kept, array $input): ?StandsIn
+    {
+        if ($kept === null) {
+            return null;
+        }
+        try {
+            assert(is_array($kept));
+            $standing = StandsIn::fromKept([...$kept, 'recipe_id' => $input['recipe_id'] ?? 0, 'pot' => [...$kept['pot'], 'id' => $input['pot_id'] ?? 0]]);
+            $this->standings->setup($standing, PlantGroup::from($input['plant_group'] ?? PlantGroup::BroadleafDeciduous->value));
+
+            return $standing;
+        } catch (\Throwable) {
+            throw Refused::because('standing', 'standing_unreadable', null);
+        }
     }
 }

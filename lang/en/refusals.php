@@ -167,6 +167,7 @@ return [
     'sick_soil' => 'Nothing is saved from a sick plant or from rotting or grub-eaten roots (:given).',
     'not_a_picture' => 'This must be a JPEG, PNG or WebP picture, not :given.',
     'picture_pixels' => 'A picture may be at most :max pixels wide or high, not :given.',
+    'standing_unreadable' => 'What the plant stands in cannot be read from this file; leave it out, and it is worked out anew.',
     'plant_file' => 'This is no plant file of Zolbek (format zolbek-plant), but :given.',
     'pot_file' => 'This is no pot file of Zolbek (format zolbek-pot), but :given.',
     'name_unknown' => 'Nothing here is called :given.',

@@ -6,6 +6,7 @@ use App\Bench\Models\BenchTest;
 use App\Shelf\Actions\LoadReferenceComponents;
 use App\Shelf\Models\Component;
 use App\Shelf\Models\Lot;
+use App\Shelf\Models\StockMovement;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
 use Tests\Feature\Contract;
@@ -129,7 +130,7 @@ test('deliveries come in by file, with their movements', function (): void {
         'delivered_on [YYYY-MM-DD]: This must be a day such as 2026-03-14, not "April".',
         'quantity [L]: This must be above 0 and at most 1000000, not 0.',
     ]);
-    expect((string) $this->get('/api/v1/exports/lots')->getContent())->toContain('"Pumice 3-6 mm",P-1,2026-04-01,120,66.5');
+    expect((string) $this->get('/api/v1/exports/lots')->getContent())->toContain('"Pumice 3-6 mm",P-1,2026-04-01,120,120,66.5');
 });
 
 test('sieve analyses come in by file and can be used at once', function (): void {
@@ -207,3 +208,60 @@ test('a JSON file that is not one is refused with its place, and nothing is left
     }, 'movements.0.lot', 'lot_unnamed'],
     'not JSON' => [fn(): string => '{', 'body', 'body_json'],
 ]);
+
+test('components and deliveries taken into an empty yard give the same stock', function (array $order): void {
+    $pumice = Yard::component('pumice-3-6-mm');
+    $move = fn(array $body) => $this->postJson("/api/v1/components/{$pumice->id}/movements", $body)->assertCreated();
+    $move(['kind' => 'count', 'counted_l' => 12.5]);
+    foreach (['P-1' => 120, 'P-2' => 80] as $name => $litres) {
+        $this->postJson("/api/v1/components/{$pumice->id}/lots", ['name' => $name, 'delivered_on' => '2026-0'.($litres / 40).'-01', 'quantity_l' => $litres, 'price' => 10])->assertCreated();
+    }
+    $move(['kind' => 'used', 'litres' => 31.62]);
+    $lots = fn(): array => Lot::query()->orderBy('name')->get(['name', 'quantity_l', 'stock_l', 'price'])->toArray();
+    $before = [$pumice->refresh()->stock_l, $lots()];
+    $files = array_map(fn(string $sheet): string => (string) $this->get('/api/v1/exports/'.$sheet)->assertOk()->getContent(), ['components' => 'components', 'lots' => 'lots']);
+    freshShelf();
+    foreach ($order as $sheet) {
+        imported($sheet, $files[$sheet])->assertOk()->assertJsonPath('refused', 0);
+    }
+    expect(Yard::component('pumice-3-6-mm')->stock_l)->toEqualWithDelta($before[0], 1e-9)->and($lots())->toEqual($before[1])
+        ->and(StockMovement::query()->where('component_id', Yard::component('pumice-3-6-mm')->id)->sum('litres'))->toEqualWithDelta($before[0], 1e-9);
+    // and once more changes nothing
+    imported('components', $files['components'])->assertJsonPath('changed', 0);
+    imported('lots', $files['lots'])->assertJsonPath('same', 2);
+    expect(Yard::component('pumice-3-6-mm')->stock_l)->toEqualWithDelta($before[0], 1e-9);
+})->with(['components first' => [['components', 'lots']], 'deliveries first' => [['lots', 'components']]]);
+
+test('what is left of a delivery is no more than came, and no less than nothing', function (string $left): void {
+    $report = imported('lots', "component,delivery,delivered_on,quantity,left\nPumice 3-6 mm,P-1,2026-04-01,120,$left\n");
+    expect($report->json('rows.0.errors.0.column'))->toBe('left [L]')->and(Lot::query()->count())->toBe(0);
+})->with(['121', '-1']);
+
+test('deliveries of a component in the archive stay out, as it does', function (): void {
+    $pumice = Yard::component('pumice-3-6-mm');
+    $this->postJson("/api/v1/components/{$pumice->id}/lots", ['name' => 'P-1', 'delivered_on' => '2026-04-01', 'quantity_l' => 120])->assertCreated();
+    $pumice->setArchived(true);
+    expect((string) $this->get('/api/v1/exports/lots')->getContent())->not->toContain('P-1')->and((string) $this->get('/api/v1/exports/components')->getContent())->not->toContain('Pumice 3-6 mm');
+});
+
+test('a file of a component whose load was taken back can be read', function (): void {
+    $pumice = Yard::component('pumice-3-6-mm');
+    $lot = $this->postJson("/api/v1/components/{$pumice->id}/lots", ['name' => 'P-1', 'delivered_on' => '2026-04-01', 'quantity_l' => 120])->assertCreated()->json('id');
+    $take = app(App\Shelf\Actions\TakeFromShelf::class);
+    $take->putBack($take($pumice, 30.0, null, 'Pines'), 'Pines');
+    $this->putJson("/api/v1/lots/$lot/held", ['held' => true, 'note' => 'sour'])->assertOk();
+    $file = (string) $this->get('/api/v1/component-files/'.$pumice->id)->assertOk()->getContent();
+    expect($file)->toContain('returned');
+    freshShelf();
+    $id = $this->call('POST', '/api/v1/component-files', server: ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'], content: $file)->assertCreated()->json('id');
+    expect((string) $this->get('/api/v1/component-files/'.$id)->getContent())->toBe($file)->and(Lot::query()->sole()->held_note)->toBe('sour');
+});
+
+test('a line that stands twice in a history happened twice, and is not taken in again', function (): void {
+    $plant = Tests\Feature\Collection::plant(['number' => 'P-77']);
+    $csv = "plant,on,kind,person,text\nP-77,2026-04-01,note,Ann,Watered\nP-77,2026-04-01,note,Ann,Watered\nP-77,2026-04-02,note,Ann,Watered\n";
+    imported('plant-history', $csv)->assertOk()->assertJsonPath('added', 3)->assertJsonPath('refused', 0);
+    imported('plant-history', $csv)->assertOk()->assertJsonPath('same', 3);
+    imported('plant-history', $csv."P-77,2026-04-01,note,Ann,Watered\n")->assertJsonPath('same', 3)->assertJsonPath('added', 1);
+    expect($plant->events()->where('text', 'Watered')->count())->toBe(4);
+});

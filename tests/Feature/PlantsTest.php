@@ -180,6 +180,22 @@ test('plants, histories and pots go out and come back unchanged', function (): v
     $this->postJson('/api/v1/pot-files', [...$pot, 'pot' => [...$pot['pot'], 'name' => 'Another']])->assertCreated()->assertJsonPath('shape', $pot['pot']['shape']);
 });
 
+test('a plant comes back with what it stands in, figure by figure, though the recipe was changed since', function (): void {
+    $plant = Collection::plant(['potted_on' => now()->subYear()->toDateString()]);
+    $stood = Plant::query()->findOrFail($plant->id);
+    expect($stood->standing)->not->toBeNull();
+    $file = $this->get("/api/v1/plant-files/{$plant->id}")->assertOk()->json();
+    $recipe = $plant->recipe;
+    $this->putJson('/api/v1/recipes/'.$recipe->id, ['name' => $recipe->name, 'plant_group' => 'desert', 'parts' => Yard::parts(['perlite-2-5-mm' => 1]), 'reason' => 'Lighter'])->assertOk();
+    $again = $this->postJson('/api/v1/plant-files', [...$file, 'plant' => [...$file['plant'], 'number' => 'N-3']])->assertCreated()->json('id');
+    $came = Plant::query()->findOrFail($again);
+    expect(json_encode($came->standing))->toBe(json_encode($stood->standing))->and($came->due_on?->toDateString())->toBe($stood->due_on?->toDateString());
+    foreach ([['parts' => []], 'mud', [...$file['standing'], 'components' => [['kept' => ['nonsense' => 1], 'parts' => 1]]], [...$file['standing'], 'pot' => ['id' => 1]]] as $bad) {
+        $this->postJson('/api/v1/plant-files', [...$file, 'standing' => $bad, 'plant' => [...$file['plant'], 'number' => 'N-4']])->assertStatus(422)->assertJsonPath('errors.0.path', 'standing');
+    }
+    expect(Plant::query()->where('number', 'N-4')->exists())->toBeFalse();
+});
+
 test('a pot is checked with a mix and against the next smaller one', function (): void {
     $pot = Yard::pot('Tray', 9);
     Yard::pot('Shallow', 5);

@@ -64,15 +64,19 @@ final class MoveStock
         });
     }
 
-    /** The whole of a component was counted: the difference is spread over its deliveries. */
-    public function count(Component $component, float $counted, string $note = ''): StockMovement
+    /**
+     * The whole of a component was counted: the difference is spread over its deliveries.
+     *
+     * @param bool $isWritten whether it is a figure that was written over, of which nobody knows where more of it lies
+     */
+    public function count(Component $component, float $counted, string $note = '', bool $isWritten = false): StockMovement
     {
-        return DB::transaction(function () use ($component, $counted, $note): StockMovement {
+        return DB::transaction(function () use ($component, $counted, $note, $isWritten): StockMovement {
             $difference = $counted - $component->refresh()->stock_l;
             $deliveries = Deliveries::all($component);
             $parts = $difference < 0.0
                 ? array_map(static fn(array $part): array => ['id' => $part['id'], 'litres' => -$part['litres']], StockByLot::take(-$difference, $deliveries))
-                : StockByLot::find($difference, $deliveries);
+                : StockByLot::find($difference, $isWritten ? [] : $deliveries);
 
             return $this->each($component, 'count', $parts, $note);
         });

@@ -38,7 +38,7 @@ final readonly class ShelfFields
     public function correctStock(Component $component, float $litres): void
     {
         if (abs($litres - $component->stock_l) > 1e-9) {
-            $this->moveStock->count($component, $litres);
+            $this->moveStock->count($component, $litres, isWritten: true);
         }
     }
 
