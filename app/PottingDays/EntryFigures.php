@@ -39,7 +39,7 @@ final readonly class EntryFigures
         $setup = $needs->share->setup;
         $zone = $setup->zone;
         $waterL = $setup->waterL(0.0);
-        $weights = new Weights($zone, $setup->substrate, $waterL, $setup->potWeightKg, $setup->treeWeightKg, $setup->filling?->dryKg());
+        $weights = new Weights($zone, $setup->substrate, $waterL, $setup->potWeightKg, $setup->treeWeightKg, $setup->filling?->dryKg(), besideKg: Weights::beside($zone, $setup->topDressingCm, $setup->contents->objectsL ?? 0.0, $needs->dressingKg()));
         $budget = $setup->contents === null ? null : new DepthBudget($zone, $setup->contents, $setup->headspaceCm + $setup->topDressingCm);
         $ball = $plan->ball;
         $trunk = $entry->plant->trunk_mm ?? 20.0;
@@ -69,7 +69,8 @@ final readonly class EntryFigures
             ],
             'wire' => $wire === null ? null : ['gauge_mm' => $wire->gaugeMm, 'wires' => $wire->wires, 'length_cm' => $wire->lengthCm],
             'mesh' => ['pieces' => $mesh->pieces, 'side_cm' => $mesh->sideCm],
-            'fertiliser' => $this->fertiliser($plan, $zone->volumeL, $needs),
+            // by the label into what is mixed, not into the ball that is kept
+            'fertiliser' => $this->fertiliser($plan, $setup->newMixL(), $needs),
             'first_water_days' => (new FirstWater($setup->group, $plan->rootsCutShare, $plan->firstWaterDays))->afterDays,
             'waits_for_wounds' => $setup->group->waitsForWounds(),
             'minutes' => $this->pace * self::plainMinutes($entry, $needs),

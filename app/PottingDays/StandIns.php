@@ -10,6 +10,7 @@ use App\PottingDays\Models\PottingDay;
 use App\Shelf\Models\Component;
 use App\Shelf\Portions;
 use Zolbek\Core\Basis\Input\Refused;
+use Zolbek\Core\Mix\Chemistry\CationExchange;
 use Zolbek\Core\Mix\Chemistry\Reaction;
 use Zolbek\Core\Place\Container\PotWater;
 use Zolbek\Core\Place\Setup\Setup;
@@ -20,6 +21,10 @@ final readonly class StandIns
 {
     private const MOST = 5;
     private const CANDIDATES = 14;
+    private const NEUTRAL_PH = 7.0;
+
+    /** Starting figures: half a unit of pH, 5 cmol of exchange, 0.2 kg/L or 8 % that goes in a year count like a twentieth of air. */
+    private const WORTH = ['air' => 1.0, 'easy_share' => 1.0, 'ph' => 0.1, 'cec' => 0.01, 'bulk_density' => 0.25, 'loss_year' => 0.6];
 
     public function __construct(private PlantSituation $situations, private Standing $standings) {}
 
@@ -50,13 +55,29 @@ final readonly class StandIns
                 $figures = self::figures($with);
                 $rows[] = [
                     'component_id' => $candidate->id, 'name' => $candidate->name, 'kind' => $candidate->kind, 'colour' => $candidate->colour, 'stock_l' => $candidate->stock_l, ...$figures,
-                    'off' => abs($figures['air'] - $now['air']) + abs($figures['easy_share'] - $now['easy_share']) + 0.05 * abs(($figures['ph'] ?? 7.0) - ($now['ph'] ?? 7.0)),
+                    'off' => self::off($figures, $now),
                 ];
             }
         }
         usort($rows, static fn(array $a, array $b): int => $a['off'] <=> $b['off']);
 
         return ['component_id' => $short->id, 'recipe' => $assembly->recipes[$needs->pot->mix]->name, 'pot' => $setup->pot->depthCm, 'now' => $now, 'data' => array_slice($rows, 0, self::MOST)];
+    }
+
+    /**
+     * How differently a mix behaves: air and easy water as shares, and what a step of the others is worth beside those.
+     *
+     * @param array<string, float|null> $a
+     * @param array<string, float|null> $b
+     */
+    private static function off(array $a, array $b): float
+    {
+        $off = 0.0;
+        foreach (self::WORTH as $figure => $worth) {
+            $off += $worth * abs(($a[$figure] ?? self::NEUTRAL_PH) - ($b[$figure] ?? self::NEUTRAL_PH));
+        }
+
+        return $off;
     }
 
     /** The pot that takes most of a mix with the component in it. */
@@ -89,14 +110,26 @@ final readonly class StandIns
         }
     }
 
-    /** @return array{air: float, easy_share: float, water_l: float, bulk_density: float, ph: float|null} */
+    /** @return array{air: float, easy_share: float, water_l: float, bulk_density: float, ph: float|null, cec: float, loss_year: float} */
     private static function figures(Setup $setup): array
     {
         $water = new PotWater($setup->zone, $setup->substrate);
 
         return [
             'air' => $water->air, 'easy_share' => $water->easyL / $water->volumeL, 'water_l' => $water->waterL, 'bulk_density' => $setup->substrate->bulkDensity,
-            'ph' => Reaction::ph($setup->substrate->blend),
+            'ph' => Reaction::ph($setup->substrate->blend), 'cec' => (new CationExchange($setup->substrate))->cecCmolL, 'loss_year' => self::loss($setup),
         ];
+    }
+
+    /** Share of the volume that crumbles or rots away in a year, as it comes. */
+    private static function loss(Setup $setup): float
+    {
+        $blend = $setup->substrate->blend;
+        $loss = 0.0;
+        foreach ($blend->components as $component) {
+            $loss += ($blend->volumeShares()[$component->key] ?? 0.0) * ($component->crumbleRate + $component->decayRate);
+        }
+
+        return $loss;
     }
 }

@@ -19,7 +19,7 @@ final class CalendarFile
     {
         $calendar = new VCalendar(['PRODID' => '-//Zolbek//Care//EN']);
         $calendar->add('X-WR-CALNAME', Words::of('care.calendar'));
-        $tasks = CareTask::query();
+        $tasks = CareTask::ofKeptPlants();
         $tasks->with('plant');
         $tasks->where('state', 'open');
         $tasks->orderBy('due_on');

@@ -25,7 +25,7 @@ final class TodayDocument
     public static function make(): array
     {
         $today = Carbon::today();
-        $tasks = CareTask::query();
+        $tasks = CareTask::ofKeptPlants();
         $tasks->where('state', 'open');
         $tasks->where('due_on', '<=', $today->toDateString().' 23:59:59');
         $taskTotal = $tasks->count();

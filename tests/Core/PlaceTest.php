@@ -19,6 +19,8 @@ use Zolbek\Core\Place\Climate\DailyClimate;
 use Zolbek\Core\Place\Climate\MonthClimate;
 use Zolbek\Core\Place\Container\BallTreatment;
 use Zolbek\Core\Place\Container\Container;
+use Zolbek\Core\Place\Container\Contents;
+use Zolbek\Core\Place\Container\Filling;
 use Zolbek\Core\Place\Container\Holes;
 use Zolbek\Core\Place\Container\PotShape;
 use Zolbek\Core\Place\Container\RootBall;
@@ -174,6 +176,30 @@ test('a ball that takes a share of a pot takes that share', function (string $po
         ->and($ball->gapShare())->toBe(0.25)->and((new RootBall(1, 1, 1, BallTreatment::Combed, Reference::evenThree(), 0.4))->gapShare())->toBe(0.4);
 })->with(['oval tray', 'round deep'])->with([0.2, 0.5, 0.9]);
 
+test('a share is kept in a pot whose wall would cut the ball, by a wider or a higher one', function (array $pot, float $share): void {
+    $zone = new RootZone(Container::read($pot), 0.8);
+    $mix = Reference::evenThree();
+    $contents = new Contents(new RootBall(1.0, 1.0, 1.0, BallTreatment::Untouched, $mix), $share, bedCm: 0.5);
+    $filling = new Filling($zone, $mix, $contents);
+    expect($filling->ballL)->toBeNear($share * $zone->volumeL, 2e-2)->and($filling->newMixL)->toBeNear((1.0 - $share) * $zone->volumeL, 6e-2);
+})->with([
+    'a bowl' => [['shape' => 'bowl', 'depth' => 10, 'top' => 30]],
+    'a flat bowl' => [['shape' => 'bowl', 'depth' => 6, 'top' => 40]],
+    'a funnel' => [['shape' => 'round', 'depth' => 14, 'top' => 26, 'base' => 10]],
+    'straight' => [['shape' => 'round', 'depth' => 14, 'top' => 20, 'base' => 20]],
+])->with([0.2, 0.5, 0.75]);
+
+test('a share that does not lie above the bed is refused, with the most that does', function (): void {
+    $zone = new RootZone(Container::read(['shape' => 'round', 'depth' => 10, 'top' => 20, 'base' => 20]), 0.0);
+    $contents = new Contents(new RootBall(1.0, 1.0, 1.0, BallTreatment::Untouched, Reference::evenThree()), 0.95, bedCm: 2.0);
+    expect(fn() => $contents->ballIn($zone))->toThrow(Refused::class, 'ball_share');
+    try {
+        $contents->ballIn($zone);
+    } catch (Refused $refused) {
+        expect($refused->refusals[0]->limits['max'])->toEqualWithDelta(0.8, 1e-3);
+    }
+});
+
 test('a ball is an ellipse but in a box', function (): void {
     $ball = new RootBall(10.0, 6.0, 4.0, BallTreatment::Teased, Reference::evenThree());
     $box = Container::read(['shape' => 'rectangular', 'depth' => 6, 'top_length' => 20, 'top_width' => 20, 'base_length' => 20, 'base_width' => 20]);
@@ -185,7 +211,10 @@ test('a pot weighs what is in it', function (): void {
     $mix = Reference::evenThree();
     $weights = new Weights($zone, $mix, 1.5, 2.0, 0.4);
     expect($weights->dryMixKg)->toBeNear($zone->volumeL * $mix->bulkDensity, 1e-12)->and($weights->wetKg)->toBeNear(2.4 + $weights->dryMixKg + 0.998 * 1.5, 1e-12)
-        ->and((new Weights($zone, $mix, 1.5, 2.0, 0.4, 3.0))->wetKg)->toBeNear(5.4 + 0.998 * 1.5, 1e-12);
+        ->and((new Weights($zone, $mix, 1.5, 2.0, 0.4, 3.0))->wetKg)->toBeNear(5.4 + 0.998 * 1.5, 1e-12)
+        ->and((new Weights($zone, $mix, 1.5, 2.0, 0.4, 3.0, besideKg: 0.7))->wetKg)->toBeNear(6.1 + 0.998 * 1.5, 1e-12)
+        // a litre of chippings and one of stone, unless somebody says what lies there
+        ->and(Weights::beside($zone, 0.0, 1.0))->toBe(2.4)->and(Weights::beside($zone, 1.0, 0.0))->toBeNear(1.5 * $zone->pot->volumeL($zone->topCm, $zone->topCm + 1.0), 1e-12)->and(Weights::beside($zone, 1.0, 0.5, 0.2))->toBeNear(1.4, 1e-12);
 });
 
 test('water in a pot is neither made nor lost from hour to hour', function (int $seed): void {

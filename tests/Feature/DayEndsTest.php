@@ -228,3 +228,54 @@ test('a day does not count on a delivery that is held', function (): void {
     $this->putJson("/api/v1/lots/$lot/held", ['held' => true, 'note' => 'sour'])->assertOk();
     expect($row()['short_l'])->toEqualWithDelta($row()['gross_l'], 1e-9)->and($row()['stock_l'])->toEqual(0)->and($row()['lots'])->toBe([]);
 });
+
+test('what was to be looked after from an earlier potting ends with the next one, and is back where that is taken back', function (): void {
+    $plant = $this->told->json('entries.0.plant.id');
+    ($this->pot)(0, ['used_l' => 2.0])->assertOk();
+    $first = CareTask::query()->where('plant_id', $plant)->where('state', 'open')->pluck('id')->all();
+    $own = $this->postJson('/api/v1/tasks', ['plant_id' => $plant, 'due_on' => now()->toDateString(), 'note' => 'Turn it'])->assertCreated()->json('id');
+    $next = $this->postJson('/api/v1/days', ['name' => 'Again', 'planned_on' => now()->toDateString()])->assertCreated()->json('id');
+    $entry = $this->postJson("/api/v1/days/$next/plants", ['plant_ids' => [$plant], 'plan' => ['ball' => null]])->assertCreated()->json('entries.0.id');
+    $this->postJson("/api/v1/days/$next/plants/$entry/state", ['state' => 'done'])->assertOk();
+    expect($first)->not->toBeEmpty()->and(CareTask::query()->whereKey($first)->pluck('state')->unique()->all())->toBe(['skipped'])->and(CareTask::query()->findOrFail($first[0])->reason)->toBe('Potted again')
+        ->and(CareTask::query()->findOrFail($own)->state)->toBe('open');
+    $this->postJson("/api/v1/days/$next/plants/$entry/state", ['state' => 'planned'])->assertOk();
+    expect(CareTask::query()->whereKey($first)->pluck('state')->unique()->all())->toBe(['open'])->and(CareTask::query()->where('plant_id', $plant)->where('state', 'open')->count())->toBe(count($first) + 1);
+});
+
+test('tasks of a plant in the archive stand in no list and on no calendar until it is back', function (): void {
+    $plant = $this->told->json('entries.0.plant.id');
+    $this->postJson('/api/v1/tasks', ['plant_id' => $plant, 'due_on' => now()->toDateString(), 'note' => 'Turn the tray'])->assertCreated();
+    $shown = fn(): array => [$this->getJson('/api/v1/tasks')->json('total'), $this->getJson('/api/v1/today')->json('tasks.0.note'), str_contains((string) $this->get('/api/v1/calendar.ics')->getContent(), 'Turn the tray')];
+    expect($shown())->toBe([1, 'Turn the tray', true]);
+    $this->putJson("/api/v1/plants/$plant/archived", ['archived' => true])->assertOk();
+    expect($shown())->toBe([0, null, false])->and($this->getJson("/api/v1/tasks?plant_id=$plant")->json('total'))->toBe(1);
+    $this->putJson("/api/v1/plants/$plant/archived", ['archived' => false])->assertOk();
+    expect($shown())->toBe([1, 'Turn the tray', true]);
+});
+
+test('feed goes by the label into the new mix, not into the ball that is kept', function (): void {
+    $feed = $this->postJson('/api/v1/fertilisers', ['name' => 'Beads', 'form' => 'slow_release', 'n_percent' => 15, 'p2o5_percent' => 9, 'k2o_percent' => 12, 'label_g_l' => 3, 'longevity_days' => 150])->assertCreated()->json('id');
+    $entry = $this->told->json('entries.0');
+    $day = $this->putJson($this->day.'/plants/'.$entry['id'], ['revision' => 1, 'changes' => ['ball' => ['length_cm' => 20, 'width_cm' => 14, 'height_cm' => 4], 'fertiliser' => ['id' => $feed, 'share' => 1]]])->assertOk();
+    $figures = $day->json('entries.0.figures');
+    expect($figures['new_mix_l'])->toBeLessThan($figures['pot_l'] - 0.5)->and($figures['fertiliser']['grams'])->toEqualWithDelta(3 * $figures['new_mix_l'], 1e-9);
+});
+
+test('a plant that stays untouched in its pot keeps what is in it; one that is cut back keeps four fifths', function (): void {
+    $pot = Yard::pot('Own', 12);
+    $start = function (array $plant, int $into) use ($pot): array {
+        $id = Collection::plant(['pot_id' => $pot->id, ...$plant])->id;
+        $entries = $this->postJson($this->day.'/plants', ['plant_ids' => [$id], 'pot_id' => $into])->assertCreated()->json('entries');
+
+        return collect($entries)->firstWhere('plant.id', $id);
+    };
+    $kept = $start(['name' => 'Sick', 'health' => 'sick'], $pot->id);
+    expect($kept['problem'])->toBeNull()->and($kept['figures']['old_ball_l'] / $kept['figures']['pot_l'])->toBeGreaterThan(0.95);
+    $wide = Yard::pot('Wide', 30);
+    $wide->update(['measures' => array_map(static fn(float|int $cm): float|int => 3 * $cm, $wide->measures)]);
+    $whole = $start(['name' => 'Weak', 'health' => 'weak'], $wide->id)['plan']['ball'];
+    $cut = $start(['name' => 'Well'], $wide->id)['plan']['ball'];
+    $litres = static fn(array $ball): float => $ball['length_cm'] * $ball['width_cm'] * $ball['height_cm'];
+    expect($litres($cut) / $litres($whole))->toEqualWithDelta(0.8, 0.01)->and($litres($whole) * M_PI / 4000)->toEqualWithDelta($pot->toCore()->volumeL(0.0, 11.2), 0.05);
+});

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Plants\Models;
 
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
@@ -40,5 +41,14 @@ final class CareTask extends Model
     protected function casts(): array
     {
         return ['starts_on' => 'date', 'due_on' => 'date', 'until_on' => 'date', 'closed_on' => 'date', 'figures' => 'array', 'every_days' => 'integer'];
+    }
+
+    /** @return Builder<CareTask> of plants that are in the collection: those of one in the archive wait there with it */
+    public static function ofKeptPlants(): Builder
+    {
+        $tasks = self::query();
+        $tasks->whereIn('plant_id', Plant::query()->whereNull('archived_at')->select('id'));
+
+        return $tasks;
     }
 }

@@ -19,6 +19,7 @@ use Zolbek\Core\Basis\Input\Refusal;
 use Zolbek\Core\Basis\Input\Refusals;
 use Zolbek\Core\Basis\Input\Refused;
 use Zolbek\Core\Place\Container\Container;
+use Zolbek\Core\Place\Container\PotShape;
 use Zolbek\Core\Place\Plant\Purpose;
 use Zolbek\Core\Work\Feeding\FeedingSchool;
 
@@ -27,8 +28,11 @@ final readonly class AddToDay
 {
     public const MOST = 1000;
 
-    /** Share of the height and width of what it stood in that is left of a ball once it is cut back. */
-    private const CUT_BACK = 0.8;
+    /** Share of a ball that goes where it is cut back. */
+    private const CUT = 0.2;
+
+    /** Of the size of a pot, what a plant stands in that stays in it: a gap is left to fill. */
+    private const CONTENT = 0.99;
 
     /** Share of the new pot's width at its foot that it may take. */
     private const INSIDE = 0.9;
@@ -90,7 +94,7 @@ final readonly class AddToDay
             if ($into === null || $with === null) {
                 throw Refused::because('plant_ids', $into === null ? 'no_pot_yet' : 'no_recipe_yet', $plant->number);
             }
-            $start = [...self::start($plant, $into->toCore()), ...$plan];
+            $start = [...self::start($plant, $into->toCore(), $into->id === $plant->pot_id), ...$plan];
             DayPlant::query()->create([
                 'potting_day_id' => $day->id, 'plant_id' => $plant->id, 'position' => ++$position, 'recipe_id' => $with, 'pot_id' => $into->id,
                 'plan' => (new Plan())->with($start), 'helper' => $helper, 'actual' => new Actual(), 'stamps' => [],
@@ -127,28 +131,50 @@ final readonly class AddToDay
         return null;
     }
 
+    private static function free(Container $pot): float
+    {
+        return min(0.8, $pot->depthCm / 10.0);
+    }
+
+    /**
+     * What is kept of what it stood in: all of it, or what is left once the roots are cut back; never wider than what it goes into, but for the pot that it is in.
+     *
+     * @return array{length_cm: float, width_cm: float, height_cm: float}
+     */
+    private static function ball(Container $from, Container $into, bool $whole, bool $stays): array
+    {
+        $high = $from->depthCm - self::free($from);
+        if ($whole && $stays) {
+            return ['length_cm' => round(self::CONTENT * $from->widthCm($high), 1), 'width_cm' => round(self::CONTENT * $from->breadthCm($high), 1), 'height_cm' => round(self::CONTENT * $high, 1)];
+        }
+        $scale = ($whole ? 1.0 : 1.0 - self::CUT) ** (1.0 / 3.0);
+        $middle = $high / 2.0;
+        $slim = $from->breadthCm($middle) / $from->widthCm($middle);
+        // of one section all the way, as much as the pot held
+        $length = sqrt(1000.0 * $from->volumeL(0.0, $high) / $high / $slim / ($from->shape === PotShape::Rectangular ? 1.0 : M_PI / 4.0));
+        $foot = min((new Plan())->bedCm, $into->depthCm);
+
+        return [
+            'length_cm' => round(min($scale * $length, self::INSIDE * $into->widthCm($foot)), 1),
+            'width_cm' => round(min($scale * $length * $slim, self::INSIDE * $into->breadthCm($foot)), 1),
+            'height_cm' => round(max(1.0, min($scale * $high, $into->depthCm - 2.0)), 1),
+        ];
+    }
+
     /** @return array<string, mixed> a plan to start from */
-    private static function start(Plant $plant, Container $into): array
+    private static function start(Plant $plant, Container $into, bool $stays): array
     {
         $from = $plant->pot?->toCore();
         $whole = $plant->health !== 'well' || in_array($plant->purpose, [Purpose::Recover->value, Purpose::NewlyCollected->value], true);
-        $ball = null;
-        if ($from !== null) {
-            $cut = $whole ? 1.0 : self::CUT_BACK;
-            $middle = $from->depthCm / 2.0;
-            $ball = ['length_cm' => round($from->widthCm($middle) * $cut, 1), 'width_cm' => round($from->breadthCm($middle) * $cut, 1), 'height_cm' => round(max(1.0, min($from->depthCm * $cut * 0.75, $into->depthCm - 2.0)), 1)];
-            // it never starts wider than what it goes into
-            $foot = min((new Plan())->bedCm, $into->depthCm);
-            $ball['length_cm'] = min($ball['length_cm'], round(self::INSIDE * $into->widthCm($foot), 1));
-            $ball['width_cm'] = min($ball['width_cm'], round(self::INSIDE * $into->breadthCm($foot), 1));
-        }
+        $ball = $from === null ? null : self::ball($from, $into, $whole, $stays);
 
         return [
             'ball' => $ball,
             'treatment' => $whole ? 'untouched' : ($plant->species?->evergreen === true ? 'teased' : 'combed'),
-            'roots_cut_share' => $whole ? 0.0 : 0.2,
+            'roots_cut_share' => $whole ? 0.0 : self::CUT,
             'feeding' => $whole ? FeedingSchool::None->value : FeedingSchool::WeeklyGrowth->value,
-            'headspace_cm' => min(0.8, $into->depthCm / 10.0),
+            'headspace_cm' => self::free($into),
+            ...($whole && $stays ? ['bed_cm' => 0.0] : []),
         ];
     }
 }

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\PottingDays\Actions;
 
+use App\Common\Words;
 use App\Plants\Actions\WritePlantEvent;
+use App\Plants\Models\CareTask;
 use App\Plants\Models\Plant;
 use App\Plants\Outlook;
 use App\Plants\PlantSituation;
@@ -57,9 +59,10 @@ final readonly class PotPlant
         $standing = StandsIn::of($entry->recipe, $entry->pot, $plan->headspaceCm, $plan->dressing['cm'] ?? 0.0, $plan->layer === null ? null : [
             'component' => $assembly->components[$plan->layer['component_id']]->toCore(), 'thickness_cm' => $plan->layer['thickness_cm'],
         ]);
+        $ended = $this->endTasks($plant, $at);
         $event = ($this->write)($plant, 'potted', $at, $actual->note, [
             'potting_day_id' => $day->id, 'day' => $day->name, 'recipe' => $entry->recipe->name, 'recipe_version' => $entry->recipe->version, 'pot' => $entry->pot->name, 'standing' => $standing,
-            'plan' => $plan, 'actual' => $actual->entered(), 'figures' => $figures, 'plain_minutes' => EntryFigures::plainMinutes($entry, $needs), 'minutes' => $actual->minutes, 'before' => self::before($plant),
+            'plan' => $plan, 'actual' => $actual->entered(), 'figures' => $figures, 'plain_minutes' => EntryFigures::plainMinutes($entry, $needs), 'minutes' => $actual->minutes, 'before' => self::before($plant), 'ended_tasks' => $ended,
         ], $person);
         $buried = $plan->fixing === 'wire' && ! in_array('wires', array_column($plant->buried, 'kind'), true) ? [['kind' => 'wires', 'note' => '']] : [];
         if ($actual->buriedNote !== '') {
@@ -76,6 +79,23 @@ final readonly class PotPlant
         $events = [$event->id, ...$this->saveSoil($plant, $actual->saved, $at, $person)];
         $entry->fill(['state' => $state, 'done_at' => $at, 'actual' => $actual->followedBy($taken, $events, $tasks, $needs->baseL)]);
         $day->begin();
+    }
+
+    /**
+     * What was still to be looked after from an earlier potting ends with this one.
+     *
+     * @return list<int> ids of those tasks
+     */
+    private function endTasks(Plant $plant, Carbon $at): array
+    {
+        $query = CareTask::query();
+        $query->where('plant_id', $plant->id);
+        $query->where('state', 'open');
+        $query->whereNotNull('day_plant_id');
+        $ids = array_values($query->pluck('id')->all());
+        CareTask::query()->whereKey($ids)->update(['state' => 'skipped', 'closed_on' => $at->toDateString(), 'reason' => Words::of('records.potted_again')]);
+
+        return $ids;
     }
 
     /** @return array<string, mixed> */

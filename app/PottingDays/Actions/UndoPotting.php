@@ -30,6 +30,7 @@ final readonly class UndoPotting
             $entry->plant->fill($potted->data['before'] ?? [])->save();
             PlantEvent::query()->whereKey($events->modelKeys())->delete();
             CareTask::query()->where('day_plant_id', $entry->id)->delete();
+            CareTask::query()->whereKey($potted->data['ended_tasks'] ?? [])->update(['state' => 'open', 'closed_on' => null, 'reason' => '']);
             $this->take->putBack($entry->actual->taken, $day->name);
         }
         $entry->fill(['state' => 'planned', 'actual' => new Actual(), 'done_at' => null]);

@@ -24,7 +24,7 @@ final readonly class CareController
 
     public function index(Request $request): JsonResponse
     {
-        $query = CareTask::query();
+        $query = $request->filled('plant_id') ? CareTask::query() : CareTask::ofKeptPlants();
         $query->with('plant');
         $query->where('state', $request->string('state', 'open')->value());
         foreach (['from' => '>=', 'to' => '<='] as $name => $sign) {

@@ -77,7 +77,7 @@ final readonly class Assessment
             $setup->filling === null => $setup->drainedL,
             default => $setup->zone->waterL($retention),
         };
-        $this->weights = new Weights($setup->zone, $setup->substrate, $setup->waterL(0.0), $setup->potWeightKg, $setup->treeWeightKg, $setup->filling?->dryKg(), $weighsLayer);
+        $this->weights = new Weights($setup->zone, $setup->substrate, $setup->waterL(0.0), $setup->potWeightKg, $setup->treeWeightKg, $setup->filling?->dryKg(), $weighsLayer, Weights::beside($setup->zone, $setup->topDressingCm, $setup->contents->objectsL ?? 0.0));
         $targets = $setup->targets();
         $depthMm = $setup->pot->depthCm * 10.0;
         $situation = $setup->situation;

@@ -45,6 +45,12 @@ final readonly class DayPotNeeds
         $this->surfaceCm2 = $setup->pot->areaCm2($top);
     }
 
+    /** What lies on top, kg; null where nobody said what it is. */
+    public function dressingKg(): ?float
+    {
+        return $this->pot->dressing === null ? null : $this->dressingL * $this->pot->dressing->blend->components[0]->bulkDensity;
+    }
+
     /** @return array<string, float> litres beside the base mix, by key of the component */
     public function besideMix(): array
     {
