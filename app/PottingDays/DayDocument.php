@@ -50,6 +50,7 @@ final readonly class DayDocument
             'mixes' => array_map(static fn(int $id): array => DayMixDocument::of($id, $assembly->sums->mixes[$id], $assembly, $day), array_keys($assembly->sums->mixes)),
             'shelf' => $shelf,
             'packs_cost' => in_array(null, array_column($shelf, 'packs_cost'), true) ? null : array_sum(array_column($shelf, 'packs_cost')),
+            'pots' => PotsOfDay::of($day),
             'screenings' => $bins->screenings(),
             'costs' => Costs::of($day),
             'totals' => DayTotals::of($entries, $assembly),

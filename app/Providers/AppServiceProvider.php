@@ -8,6 +8,8 @@ use App\Bench\RefreshMeasured;
 use App\Common\LockingConnector;
 use App\Plants\Models\Plant;
 use App\Pots\Models\Pot;
+use App\PottingDays\Models\DayPlant;
+use App\PottingDays\Models\PottingDay;
 use App\Shelf\ComponentChanged;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Resources\Json\JsonResource;
@@ -27,6 +29,9 @@ final class AppServiceProvider extends ServiceProvider
         Model::unguard();
         JsonResource::withoutWrapping();
         Event::listen(ComponentChanged::class, RefreshMeasured::class);
-        Pot::resolveRelationUsing('plants', static fn(Pot $pot) => $pot->hasMany(Plant::class));
+        Pot::resolveRelationUsing('plants', static fn(Pot $pot) => $pot->hasMany(Plant::class)->whereNull('plants.archived_at'));
+        Pot::resolveRelationUsing('planned', static fn(Pot $pot) => $pot->hasMany(DayPlant::class)->where('state', 'planned')
+            ->whereHas('plant', static fn($plant) => $plant->whereColumn('plants.pot_id', '!=', 'day_plants.pot_id')->orWhereNull('plants.pot_id'))
+            ->whereIn('potting_day_id', PottingDay::query()->whereNull('archived_at')->where('status', '!=', 'finished')->select('id')));
     }
 }

@@ -279,3 +279,23 @@ test('a plant that stays untouched in its pot keeps what is in it; one that is c
     $litres = static fn(array $ball): float => $ball['length_cm'] * $ball['width_cm'] * $ball['height_cm'];
     expect($litres($cut) / $litres($whole))->toEqualWithDelta(0.8, 0.01)->and($litres($whole) * M_PI / 4000)->toEqualWithDelta($pot->toCore()->volumeL(0.0, 11.2), 0.05);
 });
+
+test('pots are counted: owned, in use, planned, and those that are too few stand on the shopping list with their price', function (): void {
+    $deep = Yard::pot('Deep', 13);
+    $deep->update(['owned' => 2, 'price' => 15]);
+    $pots = fn(): array => collect($this->getJson('/api/v1/pots')->json('data'))->firstWhere('id', $deep->id);
+    expect($pots()['planned'])->toBe(0)->and($pots()['overbooked'])->toBeFalse();
+    Collection::plant(['name' => 'There', 'pot_id' => $deep->id]);
+    foreach ([0, 1, 2] as $i) {
+        $day = $this->putJson($this->day.'/plants/'.$this->told->json("entries.$i.id"), ['revision' => 1, 'changes' => ['pot_id' => $deep->id]])->assertOk();
+    }
+    Contract::check($day, 'PottingDay');
+    expect($day->json('pots'))->toEqual([['pot_id' => $deep->id, 'name' => 'Deep', 'wanted' => 3, 'free' => 1, 'short' => 2, 'price' => 15, 'cost' => 30]])
+        ->and([$pots()['owned'], $pots()['in_use'], $pots()['planned'], $pots()['overbooked']])->toBe([2, 1, 3, true]);
+    Contract::check($this->getJson('/api/v1/pots'), 'PotPage');
+    // one is potted: it stands there now, and is planned no more
+    $after = ($this->pot)(0, ['used_l' => 2.0])->assertOk();
+    expect($after->json('pots.0.wanted'))->toBe(2)->and($after->json('pots.0.short'))->toBe(2)->and([$pots()['in_use'], $pots()['planned']])->toBe([2, 2]);
+    $deep->update(['owned' => 4]);
+    expect($this->getJson($this->day)->json('pots.0.short'))->toBe(0)->and($pots()['overbooked'])->toBeFalse();
+});

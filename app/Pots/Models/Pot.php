@@ -35,9 +35,11 @@ use Zolbek\Core\Place\Container\Holes;
  * @property bool                 $light_passes     through its wall
  * @property bool                 $home_made        drilled, cast or built
  * @property int|null             $plants_count     that stand in one
+ * @property int|null             $planned_count    into one, on days to come
  * @property Carbon|null          $archived_at
  *
  * @method HasMany<Model, $this> plants() that stand in one; the plants bring this relation with them
+ * @method HasMany<Model, $this> planned() entries of days to come of plants that are planned into one
  */
 final class Pot extends Model
 {

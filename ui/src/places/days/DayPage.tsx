@@ -10,6 +10,7 @@ import { DayFrame } from '../../kit/days/DayFrame';
 import { CostSums } from './CostSums';
 import { EntryTable } from './EntryTable';
 import { MixSums } from './MixSums';
+import { PotSums } from './PotSums';
 import { ShelfTable } from './ShelfTable';
 import { ToolSums } from './ToolSums';
 import { OfDay } from './OfDay';
@@ -73,6 +74,7 @@ function Plan({ day }: { day: Schemas['PottingDay'] }) {
           <>
             {view === 'plan' && <EntryTable day={day} edit={setEditing} />}
             {view === 'shelf' && <ShelfTable day={day} />}
+            {view === 'shelf' && <PotSums pots={day.pots} />}
             {view === 'shelf' && <CostSums day={day} />}
             {view === 'mixes' && <MixSums day={day} />}
             {view === 'tools' && <ToolSums day={day} />}

@@ -11,6 +11,7 @@ import { usePreparationWords } from '../../kit/mixes/usePreparationWords';
 import { Fit } from './EntryTable';
 import { nameIn, shownLoads } from './loadsOfMix';
 import { PotCard } from './PotCard';
+import { PotSums } from './PotSums';
 import { OfDay } from './OfDay';
 import common from '../../styles/common.module.css';
 import styles from './days.module.css';
@@ -219,6 +220,7 @@ function ShoppingSheet({ day }: { day: Day }) {
       <p>
         {day.packs_cost === null ? t('shelf.totalUnknown') : `${t('shelf.total')}: ${money(day.packs_cost, currency)}`}
       </p>
+      <PotSums pots={day.pots} onlyShort />
     </article>
   );
 }

@@ -7,9 +7,11 @@ import { later, offline, refused, server, type Call } from '../../testing/server
 import { show } from '../../testing/show';
 import { openYard, yard } from '../../testing/yard';
 import { CloseSteps } from './CloseSteps';
+import { CostSums } from './CostSums';
 import { EntryDrawer } from './EntryDrawer';
 import { MixSteps } from './MixSteps';
 import { PotSteps } from './PotSteps';
+import { PotSums } from './PotSums';
 
 const CHANGE = 'PUT /days/1/plants/1';
 const STATE = 'POST /days/1/plants/1/state';
@@ -376,6 +378,38 @@ describe('the end of a day', () => {
     expect(await screen.findByRole('alert')).toBeTruthy();
     expect(screen.getByText('Plants that are neither potted.')).toBeTruthy();
   });
+});
+
+test('pots that are too few are marked, with what more of them cost; on the shopping list only those', () => {
+  openYard();
+  const row = { pot_id: 3, name: 'Deep round 16', wanted: 3, free: 1, short: 2, price: 15, cost: 30 };
+  const enough = { pot_id: 4, name: 'Oval tray 34', wanted: 1, free: 2, short: 0, price: null, cost: 0 };
+  const { unmount } = show(<PotSums pots={[row, enough]} />);
+  expect(screen.getByRole('row', { name: /Deep round 16 3 1 ◆ 2 €30.00/ })).toBeTruthy();
+  expect(screen.getByRole('row', { name: /Oval tray 34 1 2 ✓ –/ })).toBeTruthy();
+  unmount();
+  show(<PotSums pots={[{ ...row, cost: null }, enough]} onlyShort />);
+  expect(screen.getByRole('row', { name: /Deep round 16 3 1 ◆ 2 \?/ })).toBeTruthy();
+  expect(screen.queryByText('Oval tray 34')).toBeNull();
+});
+
+test('what material cost is told of each plant, and what is not known is not', () => {
+  openYard();
+  const day = yard.day();
+  const [first, second] = day.entries;
+  day.costs = {
+    used: 12.5,
+    entries: [
+      { entry_id: first?.id ?? 0, mix: 2, beside: 0.5, pot: 12.5 },
+      { entry_id: second?.id ?? 0, mix: null, beside: 0, pot: null },
+    ],
+  };
+  show(<CostSums day={day} />);
+  expect(screen.getByText(/€12.50 of material taken so far/)).toBeTruthy();
+  expect(
+    screen.getByRole('row', { name: new RegExp(`${first?.plant.number ?? ''}.*€2.00 €0.50 €12.50 €15.00`) }),
+  ).toBeTruthy();
+  expect(screen.getByRole('row', { name: new RegExp(`${second?.plant.number ?? ''}.*\\? €0.00 – \\?`) })).toBeTruthy();
 });
 
 test('what was done with a plant is asked of the state that it is in', () => {

@@ -92,6 +92,9 @@ export const words = {
   'shelf.screeningsFor': 'The coarse goes to the bottom of pots of {cm} cm and more: {names}.',
   'shelf.screeningsNone': 'No pot of this day is deep enough for the coarse ({cm} cm).',
 
+  'dayPots.title': 'Pots',
+  'dayPots.wanted': 'Wanted',
+  'dayPots.free': 'Free',
   'costs.title': 'What it cost',
   'costs.used': '{cost} of material taken so far, at the price at which it was delivered.',
   'costs.unknown': 'What was taken so far has no price throughout: give packs or deliveries one.',

@@ -111,10 +111,12 @@ export default function PotsPage() {
             align: 'right',
             sorter: true,
             sortOrder: list.sortOrder('owned'),
-            render: (_, { owned, in_use }) => (
+            render: (_, { owned, in_use, planned, overbooked }) => (
               <>
                 {n(owned, 7)}
                 {in_use > 0 && <span className={common.quiet}> · {t('pots.inUse', { count: in_use })}</span>}
+                {planned > 0 && <span className={common.quiet}> · {t('pots.planned', { count: planned })}</span>}
+                {overbooked && <strong className={common.stop}> ◆ {t('pots.overbooked')}</strong>}
               </>
             ),
           },

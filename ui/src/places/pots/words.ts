@@ -64,6 +64,8 @@ export const words = {
   'wall.fabric': 'Fabric',
   'wall.metal': 'Metal',
 
+  'pots.planned': '{count} planned',
+  'pots.overbooked': 'too few',
   'pots.inUse': '{count} in use',
 } as const;
 
