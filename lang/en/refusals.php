@@ -150,6 +150,7 @@ return [
     'count_under_deliveries' => 'The deliveries alone come to :min L: all together cannot be :given L.',
     'lot_held' => 'The delivery :given is held: :why',
     'ball_over_bed' => 'So much does not lie above the bed of mix: at most :max of the root zone, not :given. Make the bed thinner, or keep less.',
+    'too_busy' => 'Others wrote meanwhile, again and again, what these :given rows build on. Nothing of the file was taken; try it once more.',
     'batch_mixed' => 'This batch is mixed already (:given).',
     'batch_not_mixed' => 'The batch “:given” is not marked as mixed.',
     'no_such_load' => 'There is no load :given to mix: open are :loads.',

@@ -40,3 +40,50 @@ test('a repeating task that two do at once comes back once', function (): void {
     sort($statuses);
     expect($statuses)->toBe([200, 422, 422, 422])->and(rows($this->database(), "select id from care_tasks where note = 'Turn it'"))->toHaveCount(2);
 });
+
+/** What an import of a CSV file is answered, while others may write. */
+function importedAt(string $address, string $sheet, string $csv, string $how = ''): array
+{
+    $context = stream_context_create(['http' => ['method' => 'POST', 'header' => "Content-Type: text/csv\r\nAccept: application/json", 'content' => $csv, 'ignore_errors' => true]]);
+    $said = (string) file_get_contents($address."/api/v1/imports/$sheet$how", false, $context);
+
+    return [(int) explode(' ', $http_response_header[0])[1], json_decode($said, true)];
+}
+
+test('a file is worked out beside the others, and taken in one go', function (): void {
+    $address = $this->address();
+    $pots = "name,shape,depth [cm],top [cm],base [cm],hole_count,hole_diameter_cm [cm]\n".implode('', array_map(static fn(int $i): string => "Row $i,round,12,20,16,1,2\n", range(1, 900)));
+    [$status, $dry] = importedAt($address, 'pots', $pots, '?dry_run=1');
+    expect($status)->toBe(200)->and($dry['added'])->toBe(900)->and($dry['taken'])->toBeFalse()->and(rows($this->database(), "select id from pots where name like 'Row %'"))->toBe([]);
+    [$status, $report] = importedAt($address, 'pots', $pots);
+    expect($status)->toBe(200)->and($report['taken'])->toBeTrue()->and(rows($this->database(), "select count(*) as n from pots where name like 'Row %' and depth = 12")[0]['n'])->toBe(900)
+        ->and(importedAt($address, 'pots', $pots)[1]['same'])->toBe(900);
+    // deliveries with their movements, and one bad row among them
+    $lots = "component,delivery,delivered_on,quantity,price\n".implode('', array_map(static fn(int $i): string => "Pumice 3-6 mm,File $i,2026-03-01,2,1\n", range(1, 300)));
+    [, $bad] = importedAt($address, 'lots', $lots."Moon rock,X,2026-03-01,5,\n");
+    expect($bad['refused'])->toBe(1)->and($bad['taken'])->toBeFalse()->and(rows($this->database(), "select id from lots where name like 'File %'"))->toBe([]);
+    $before = rows($this->database(), 'select stock_l from components where id = 1')[0]['stock_l'];
+    [, $good] = importedAt($address, 'lots', $lots."Moon rock,X,2026-03-01,5,\n", '?good_only=1');
+    expect($good['taken'])->toBeTrue()->and(rows($this->database(), 'select stock_l from components where id = 1')[0]['stock_l'])->toEqualWithDelta($before + 600.0, 1e-6)
+        ->and(rows($this->database(), "select count(*) as n from stock_movements m join lots l on l.id = m.lot_id where l.name like 'File %' and m.litres = 2")[0]['n'])->toBe(300)
+        ->and(glob(sys_get_temp_dir().'/zolbek-rehearsal-*'))->toBe([]);
+});
+
+test('who writes while a file is taken in is not kept waiting, and nothing of either is lost', function (): void {
+    $address = $this->address();
+    $day = json_decode((string) file_get_contents($address.'/api/v1/days/1'), true);
+    $before = rows($this->database(), 'select count(*) as n from plants')[0]['n'];
+    $plants = "number,name\n".implode('', array_map(static fn(int $i): string => "F-$i,Liner $i\n", range(1, 250)));
+    $file = tempnam(sys_get_temp_dir(), 'zolbek-file-');
+    file_put_contents($file, $plants);
+    // by another process, while the helpers write
+    $import = proc_open(['curl', '-s', '-X', 'POST', '-H', 'Content-Type: text/csv', '--data-binary', '@'.$file, $address.'/api/v1/imports/plants'], [1 => ['pipe', 'w']], $pipes);
+    $writers = new Writers($address, Writers::helpers($day, [1, 2, 9], 3, 6));
+    $report = json_decode((string) stream_get_contents($pipes[1]), true);
+    proc_close($import);
+    unlink($file);
+    expect($writers->faults())->toBe([]);
+    $added = rows($this->database(), 'select count(*) as n from plants')[0]['n'] - $before;
+    // taken whole, or refused with a sentence: never by half
+    expect($report['taken'] ?? false ? 250 : 0)->toBe($added)->and(isset($report['taken']) || str_contains($report['message'], 'try it once more'))->toBeTrue();
+});
