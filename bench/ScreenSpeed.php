@@ -27,12 +27,12 @@ final class ScreenSpeed
         for ($i = 0; $i < self::CHANGES; ++$i) {
             $times[] = (float) $driver->executeAsyncScript(<<<'JS'
                 const done = arguments[arguments.length - 1];
-                const picture = () => document.querySelector('.pot-section').getAttribute('aria-label')
-                    + [...document.querySelectorAll('.pot-section path')].map((path) => path.getAttribute('d').length).join();
+                const picture = () => document.querySelector('[class*="__pot-section"]').getAttribute('aria-label')
+                    + [...document.querySelectorAll('[class*="__pot-section"] path')].map((path) => path.getAttribute('d').length).join();
                 const before = picture();
                 const start = performance.now();
                 const look = () => {
-                    const section = document.querySelector('.blend-picture');
+                    const section = document.querySelector('[class*="__blend-picture"]');
                     if (section.getAttribute('aria-busy') === 'false' && picture() !== before) {
                         requestAnimationFrame(() => setTimeout(() => done(performance.now() - start)));
                     } else {

@@ -47,7 +47,8 @@ final class CareTask extends Model
     public static function ofKeptPlants(): Builder
     {
         $tasks = self::query();
-        $tasks->whereIn('plant_id', Plant::query()->whereNull('archived_at')->select('id'));
+        // few are in the archive, however many there are
+        $tasks->whereNotIn('plant_id', Plant::query()->whereNotNull('archived_at')->select('id'));
 
         return $tasks;
     }
