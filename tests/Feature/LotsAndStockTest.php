@@ -108,6 +108,8 @@ test('a bad delivery is held: it stays in the stock and is offered nowhere', fun
     expect($held->json('held_at'))->not->toBeNull()->and($pumice->refresh()->stock_l)->toBe(50.0);
     $this->postJson('/api/v1/batches/plan', [...Yard::question(['parts' => [['component_id' => $pumice->id, 'parts' => 1, 'lot_id' => $bad]]]), 'order' => ['pots' => 1, 'tub_l' => 20, 'scoop_l' => 1]])
         ->assertStatus(422)->assertJsonPath('errors.0.rule', 'lot_held')->assertJsonPath('errors.0.message', 'The delivery "Bad" is held: smells sour');
+    $line = $this->postJson('/api/v1/batches/plan', [...Yard::question(['parts' => [['component_id' => $pumice->id, 'parts' => 1]]]), 'order' => ['pots' => 4, 'tub_l' => 40, 'scoop_l' => 1]])->assertOk()->json('lines.0');
+    expect($line['stock_l'])->toEqual(10)->and($line['gross_l'])->toBeGreaterThan(10.0)->and($line['packs'])->not->toBe(0);
     $batch = $this->postJson('/api/v1/batches', [...Yard::question(['parts' => [['component_id' => $pumice->id, 'parts' => 1]]]), 'name' => 'One', 'order' => ['pots' => 4, 'tub_l' => 40, 'scoop_l' => 1]])->assertCreated()->json('id');
     // ten litres are offered, more are needed
     $this->postJson("/api/v1/batches/$batch/mixed", [])->assertStatus(422)->assertJsonPath('errors.0.message', fn(string $said): bool => str_contains($said, '10 L are on the shelf'));

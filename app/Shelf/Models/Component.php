@@ -101,19 +101,25 @@ final class Component extends Model
 
     public function stock(): Stock
     {
-        // priced by what is left of its deliveries, where they came with it
-        $left = $this->relationLoaded('lotsLeft') ? $this->lotsLeft->map(static fn(Lot $lot): array => ['litres' => $lot->stock_l, 'per_l' => $lot->pricePerL()])->all() : [];
+        // of what is left of its deliveries only what is offered counts, and prices it, where they came with it
+        $left = [];
+        $kept = 0.0;
+        foreach ($this->relationLoaded('lotsLeft') ? $this->lotsLeft : [] as $lot) {
+            if ($lot->isOffered()) {
+                $left[] = ['litres' => $lot->stock_l, 'per_l' => $lot->pricePerL()];
+            } else {
+                $kept += $lot->stock_l;
+            }
+        }
 
-        return new Stock($this->stock_l, $this->pack_l, $this->pack_price, $this->price_per_l, array_values($left));
+        return new Stock(max(0.0, $this->stock_l - $kept), $this->pack_l, $this->pack_price, $this->price_per_l, $left);
     }
 
-    /** @return HasMany<Lot, $this> deliveries of which litres can be taken, in the order in which they are drawn */
+    /** @return HasMany<Lot, $this> deliveries of which something is left, in the order in which they are drawn */
     public function lotsLeft(): HasMany
     {
         $lots = $this->hasMany(Lot::class);
         $lots->where('stock_l', '>', 0);
-        $lots->whereNull('archived_at');
-        $lots->whereNull('held_at');
         $lots->orderBy('delivered_on');
         $lots->orderBy('id');
 
