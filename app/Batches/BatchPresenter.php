@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Batches;
 
 use App\Batches\Models\Batch;
+use App\Shelf\Actions\TakeFromShelf;
 
 /** A saved batch as the API shows it: schemas BatchSummary and Batch. */
 final class BatchPresenter
@@ -20,20 +21,12 @@ final class BatchPresenter
         ];
     }
 
-    /** @param list<array{component_id: int, lot_id: int|null, litres: float, cost?: float|null}> $taken */
-    private static function cost(array $taken): ?float
-    {
-        $costs = array_map(static fn(array $part): ?float => $part['cost'] ?? null, $taken);
-
-        return $costs === [] || in_array(null, $costs, true) ? null : array_sum($costs);
-    }
-
     /** @return array<string, mixed> */
     public static function present(Batch $batch): array
     {
         // an empty map reads back from its column as a list
         $inputs = array_key_exists('lots', $batch->inputs) ? [...$batch->inputs, 'lots' => (object) $batch->inputs['lots']] : $batch->inputs;
 
-        return [...self::summary($batch), 'inputs' => $inputs, 'result' => KeptResult::of($batch->result, $batch->inputs), 'taken' => $batch->taken ?? [], 'used_cost' => self::cost($batch->taken ?? [])];
+        return [...self::summary($batch), 'inputs' => $inputs, 'result' => KeptResult::of($batch->result, $batch->inputs), 'taken' => $batch->taken ?? [], 'used_cost' => $batch->taken === null ? null : TakeFromShelf::worth($batch->taken)];
     }
 }

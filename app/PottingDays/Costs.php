@@ -7,6 +7,7 @@ namespace App\PottingDays;
 use App\PottingDays\Models\DayLoad;
 use App\PottingDays\Models\DayPlant;
 use App\PottingDays\Models\PottingDay;
+use App\Shelf\Actions\TakeFromShelf;
 
 /**
  * What the material of a day cost, by the prices at which it was taken from the shelf: of each plant its mix, what went in beside it, and its pot where that has a
@@ -24,12 +25,12 @@ final class Costs
         $entries = [];
         foreach ($day->entries as $entry) {
             if ($entry->isPotted()) {
-                $entries[] = ['entry_id' => $entry->id, 'mix' => self::mix($entry, $perL), 'beside' => self::sum($entry->actual->taken), 'pot' => $entry->pot->price];
+                $entries[] = ['entry_id' => $entry->id, 'mix' => self::mix($entry, $perL), 'beside' => TakeFromShelf::worth($entry->actual->taken), 'pot' => $entry->pot->price];
             }
         }
         $taken = array_merge([], ...$day->loads->map(static fn(DayLoad $load): array => $load->taken)->all(), ...$day->entries->map(static fn(DayPlant $entry): array => $entry->actual->taken)->all());
 
-        return ['used' => self::sum($taken), 'entries' => $entries];
+        return ['used' => TakeFromShelf::worth($taken), 'entries' => $entries];
     }
 
     /**
@@ -45,7 +46,7 @@ final class Costs
             $taken = [...$taken, ...$load->taken];
             $litres += $load->litres;
         }
-        $cost = self::sum($taken);
+        $cost = TakeFromShelf::worth($taken);
 
         return $cost === null || $litres <= 0.0 ? null : $cost / $litres;
     }
@@ -56,13 +57,5 @@ final class Costs
         $price = $perL[$entry->recipe_id] ?? null;
 
         return $price === null ? null : $price * ($entry->actual->usedL ?? 0.0);
-    }
-
-    /** @param list<array{component_id: int, lot_id: int|null, litres: float, cost?: float|null}> $taken those from before costs were kept have none */
-    private static function sum(array $taken): ?float
-    {
-        $costs = array_map(static fn(array $part): ?float => $part['cost'] ?? null, $taken);
-
-        return in_array(null, $costs, true) ? null : array_sum($costs);
     }
 }

@@ -44,6 +44,18 @@ final readonly class TakeFromShelf
         return $taken;
     }
 
+    /**
+     * What was taken was worth so much; null where that is not known of all of it: what was taken before that was kept has none.
+     *
+     * @param list<array{component_id: int, lot_id: int|null, litres: float, cost?: float|null}> $taken
+     */
+    public static function worth(array $taken): ?float
+    {
+        $costs = array_map(static fn(array $part): ?float => $part['cost'] ?? null, $taken);
+
+        return in_array(null, $costs, true) ? null : array_sum($costs);
+    }
+
     /** @param list<array{component_id: int, lot_id: int|null, litres: float}> $taken */
     public function putBack(array $taken, string $note): void
     {
