@@ -15,7 +15,7 @@ use App\Shelf\Actions\TakeFromShelf;
  */
 final class Costs
 {
-    /** @return array{used: float|null, entries: list<array{entry_id: int, mix: float|null, beside: float|null, pot: float|null}>} */
+    /** @return array{used: float|null, entries: list<array{entry_id: int, mix: float|null, beside: float|null, pot: float|null, total: float|null}>} */
     public static function of(PottingDay $day): array
     {
         $perL = [];
@@ -25,7 +25,8 @@ final class Costs
         $entries = [];
         foreach ($day->entries as $entry) {
             if ($entry->isPotted()) {
-                $entries[] = ['entry_id' => $entry->id, 'mix' => self::mix($entry, $perL), 'beside' => TakeFromShelf::worth($entry->actual->taken), 'pot' => $entry->pot->price];
+                [$mix, $beside] = [self::mix($entry, $perL), TakeFromShelf::worth($entry->actual->taken)];
+                $entries[] = ['entry_id' => $entry->id, 'mix' => $mix, 'beside' => $beside, 'pot' => $entry->pot->price, 'total' => $mix === null || $beside === null ? null : $mix + $beside + ($entry->pot->price ?? 0.0)];
             }
         }
         $taken = array_merge([], ...$day->loads->map(static fn(DayLoad $load): array => $load->taken)->all(), ...$day->entries->map(static fn(DayPlant $entry): array => $entry->actual->taken)->all());

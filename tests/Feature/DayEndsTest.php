@@ -184,7 +184,7 @@ test('what material cost is told of a day, of each plant, and carried by what is
     $day = ($this->pot)(0, ['used_l' => 2.0])->assertOk();
     Contract::check($day, 'PottingDay');
     // half a euro a litre of everything
-    expect($day->json('costs.used'))->toEqualWithDelta(0.5 * $litres, 1e-9)->and($day->json('costs.entries'))->toEqual([['entry_id' => $this->told->json('entries.0.id'), 'mix' => 1.0, 'beside' => 0, 'pot' => 12.5]]);
+    expect($day->json('costs.used'))->toEqualWithDelta(0.5 * $litres, 1e-9)->and($day->json('costs.entries'))->toEqual([['entry_id' => $this->told->json('entries.0.id'), 'mix' => 1.0, 'beside' => 0, 'pot' => 12.5, 'total' => 13.5]]);
     $bin = Component::query()->findOrFail(($this->close)(1.0)->assertCreated()->json('mixes.0.closed.component_id'));
     expect($bin->stock()->pricePerL())->toEqualWithDelta(0.5, 1e-9)->and($bin->pack_l)->toBeNull();
 });
@@ -192,7 +192,7 @@ test('what material cost is told of a day, of each plant, and carried by what is
 test('where a price is not known, neither is the cost', function (): void {
     ($this->mix)(1)->assertCreated();
     $day = ($this->pot)(0, ['used_l' => 2.0])->assertOk();
-    expect($day->json('costs.used'))->toBeNull()->and($day->json('costs.entries.0.mix'))->toBeNull()->and($day->json('costs.entries.0.pot'))->toBeNull();
+    expect($day->json('costs.used'))->toBeNull()->and($day->json('costs.entries.0.mix'))->toBeNull()->and($day->json('costs.entries.0.pot'))->toBeNull()->and($day->json('costs.entries.0.total'))->toBeNull();
 });
 
 test('from a delivery one comes to every batch, load, bin and plant that holds it, and back', function (): void {

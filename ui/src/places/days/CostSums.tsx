@@ -40,11 +40,7 @@ export function CostSums({ day }: { day: Schemas['PottingDay'] }) {
                   <td>{told(row.mix)}</td>
                   <td>{told(row.beside)}</td>
                   <td>{row.pot === null ? '–' : money(row.pot, currency)}</td>
-                  <td>
-                    {row.mix === null || row.beside === null
-                      ? '?'
-                      : money(row.mix + row.beside + (row.pot ?? 0), currency)}
-                  </td>
+                  <td>{told(row.total)}</td>
                 </tr>
               ))}
             </tbody>

@@ -400,8 +400,8 @@ test('what material cost is told of each plant, and what is not known is not', (
   day.costs = {
     used: 12.5,
     entries: [
-      { entry_id: first?.id ?? 0, mix: 2, beside: 0.5, pot: 12.5 },
-      { entry_id: second?.id ?? 0, mix: null, beside: 0, pot: null },
+      { entry_id: first?.id ?? 0, mix: 2, beside: 0.5, pot: 12.5, total: 15 },
+      { entry_id: second?.id ?? 0, mix: null, beside: 0, pot: null, total: null },
     ],
   };
   show(<CostSums day={day} />);
