@@ -48,9 +48,10 @@ function anyStep(Randomizer $random, Component $component): array
     $litres = $random->getInt(1, 400) / 10.0;
     $move = app(MoveStock::class);
     $none = $random->getInt(0, 9) === 0;
-    [$what, $try] = match ($random->getInt(0, 9)) {
-        0 => ["delivery of {$litres}", fn() => app(SaveLot::class)(new Lot(), $component, ['name' => 'L'.$random->getInt(0, 99_999), 'delivered_on' => '2026-03-0'.$random->getInt(1, 9), 'quantity_l' => $litres])],
-        1 => ["use of {$litres}", fn() => $move->asTyped($component, ['kind' => 'used', 'litres' => $litres, 'lot_id' => $lot?->id])],
+    [$what, $try] = match ($random->getInt(0, 12)) {
+        // often enough that most of the stock is of deliveries
+        0, 10, 11, 12 => ["delivery of {$litres}", fn() => app(SaveLot::class)(new Lot(), $component, ['name' => 'L'.$random->getInt(0, 99_999), 'delivered_on' => '2026-03-0'.$random->getInt(1, 9), 'quantity_l' => $litres])],
+        1 => ["use of {$litres}", fn() => $move->asTyped($component, ['kind' => 'used', 'litres' => $litres, 'lot_id' => $random->getInt(0, 1) === 0 ? null : $lot?->id])],
         2 => ["loss of {$litres}", fn() => $move->asTyped($component, ['kind' => 'lost', 'litres' => $litres, 'lot_id' => $lot?->id])],
         3 => ["count of all to {$litres}", fn() => $move->asTyped($component, ['kind' => 'count', 'counted_l' => $none ? 0 : $litres])],
         6 => ["count of one to {$litres}", fn() => $move->asTyped($component, ['kind' => 'count', 'counted_l' => $none ? 0 : $litres, 'lot_id' => $lot?->id])],
