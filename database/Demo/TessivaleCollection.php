@@ -139,7 +139,7 @@ final readonly class TessivaleCollection
         ($this->add)($day, ['plant_ids' => array_map(static fn(string $number): int => $ids[$number], self::DAY), 'plan' => ['fertiliser' => ['id' => $slow, 'share' => 0.5]]]);
         foreach ($day->entries()->with('plant')->get() as $i => $entry) {
             $plan = match ($entry->plant->number) {
-                'T-004' => ['extras' => [['component_id' => $perlite, 'litres' => 0.3]]],
+                'T-004' => ['ball' => ['length_cm' => 10.5, 'width_cm' => 10.5, 'height_cm' => 12], 'extras' => [['component_id' => $perlite, 'litres' => 0.3]]],
                 'T-009', 'T-010' => ['surface' => 'moss', 'fixing' => 'stones'],
                 'T-001', 'T-008' => ['layer' => ['component_id' => $granite, 'thickness_cm' => 1.0], 'headspace_cm' => 0.5],
                 'T-007' => ['wall' => ['kind' => 'moss', 'component_id' => $moss, 'thickness_cm' => 0.5]],

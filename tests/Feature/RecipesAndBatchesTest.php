@@ -181,6 +181,17 @@ test('the demo yard is whole, and loading it twice changes nothing', function ()
     }
 });
 
+test('on the days of the demo yard every plant can be potted, and every ball fits', function (): void {
+    $this->app->make(LoadReferenceSpecies::class)();
+    $this->app->make(TessivaleYard::class)->load();
+    foreach ($this->getJson('/api/v1/days')->json('data') as $day) {
+        foreach ($this->getJson('/api/v1/days/'.$day['id'])->assertOk()->json('entries') as $entry) {
+            expect($entry['problem'])->toBeNull($entry['plant']['name'])->and($entry['figures']['fit']['fits'] ?? true)->toBeTrue($entry['plant']['name'])
+                ->and($entry['figures']['fit']['thin_cm'] ?? 0)->toEqualWithDelta(0.0, 1e-9, $entry['plant']['name']);
+        }
+    }
+});
+
 test('what the demo yard grows stands in mixes that suit it, but for one that teaches', function (): void {
     $this->app->make(LoadReferenceSpecies::class)();
     $this->app->make(TessivaleYard::class)->load();

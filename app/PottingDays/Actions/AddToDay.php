@@ -34,6 +34,9 @@ final readonly class AddToDay
     /** Of the size of a pot, what a plant stands in that stays in it: a gap is left to fill. */
     private const CONTENT = 0.99;
 
+    /** Room above and beneath that it leaves in what it goes into, cm. */
+    private const FREE_CM = 2.5;
+
     /** Share of the new pot's width at its foot that it may take. */
     private const INSIDE = 0.9;
 
@@ -157,7 +160,7 @@ final readonly class AddToDay
         return [
             'length_cm' => round(min($scale * $length, self::INSIDE * $into->widthCm($foot)), 1),
             'width_cm' => round(min($scale * $length * $slim, self::INSIDE * $into->breadthCm($foot)), 1),
-            'height_cm' => round(max(1.0, min($scale * $high, $into->depthCm - 2.0)), 1),
+            'height_cm' => round(max(1.0, min($scale * $high, $into->depthCm - self::FREE_CM)), 1),
         ];
     }
 
