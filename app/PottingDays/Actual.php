@@ -11,13 +11,15 @@ use Zolbek\Core\Work\Inspection\Finding;
 final readonly class Actual implements Kept
 {
     /**
-     * @param float|null                                                          $usedL    loose litres of the mix; null where it is not potted
+     * @param float|null                                                          $usedL    litres of the mix as it lay in the tub; null where it is not potted
      * @param list<Finding>                                                       $findings
      * @param array{what: string|null, for_plant_id: int|null}|null               $saved
      * @param list<array{component_id: int, lot_id: int|null, litres: float}>     $taken    from the shelf beside the mix
      * @param list<int>                                                           $eventIds
      * @param int                                                                 $tasks    how many were written down
-     * @param float                                                               $baseL    of the mix that it was worked out to take
+     * @param float                                                               $baseL    scooped litres of the mix that it was worked out to take
+     * @param float                                                               $pouredYield litres in the tub from one scooped; 1 before that was kept, when litres used were scooped ones
+     * @param float|null                                                          $feedCost what its fertiliser cost; null where that has no price, or it got none
      */
     public function __construct(
         public ?float $usedL = null,
@@ -33,6 +35,8 @@ final readonly class Actual implements Kept
         public array $eventIds = [],
         public int $tasks = 0,
         public float $baseL = 0.0,
+        public float $pouredYield = 1.0,
+        public ?float $feedCost = null,
     ) {}
 
     public static function fromKept(array $kept): static
@@ -51,14 +55,22 @@ final readonly class Actual implements Kept
             $kept['event_ids'] ?? [],
             $kept['tasks'] ?? 0,
             $kept['base_l'] ?? 0.0,
+            $kept['poured_yield_share'] ?? 1.0,
+            $kept['feed_cost'] ?? null,
         );
     }
 
     public function jsonSerialize(): array
     {
         return $this->usedL === null ? ($this->note === '' ? [] : ['note' => $this->note]) : [
-            ...$this->entered(), 'taken' => $this->taken, 'event_ids' => $this->eventIds, 'tasks' => $this->tasks, 'base_l' => $this->baseL,
+            ...$this->entered(), 'taken' => $this->taken, 'event_ids' => $this->eventIds, 'tasks' => $this->tasks, 'base_l' => $this->baseL, 'poured_yield_share' => $this->pouredYield, 'feed_cost' => $this->feedCost,
         ];
+    }
+
+    /** What it was given, in litres that were scooped. */
+    public function scoopedL(): float
+    {
+        return ($this->usedL ?? 0.0) / $this->pouredYield;
     }
 
     /** @return array<string, mixed> what somebody at the bench entered */
@@ -76,8 +88,8 @@ final readonly class Actual implements Kept
      * @param list<array{component_id: int, lot_id: int|null, litres: float}> $taken
      * @param list<int>                                                       $eventIds
      */
-    public function followedBy(array $taken, array $eventIds, int $tasks, float $baseL): self
+    public function followedBy(array $taken, array $eventIds, int $tasks, float $baseL, float $pouredYield, ?float $feedCost): self
     {
-        return new self($this->usedL, $this->minutes, $this->runThroughS, $this->rootsCutShare, $this->crownCutShare, $this->findings, $this->saved, $this->buriedNote, $this->note, $taken, $eventIds, $tasks, $baseL);
+        return new self($this->usedL, $this->minutes, $this->runThroughS, $this->rootsCutShare, $this->crownCutShare, $this->findings, $this->saved, $this->buriedNote, $this->note, $taken, $eventIds, $tasks, $baseL, $pouredYield, $feedCost);
     }
 }

@@ -53,7 +53,7 @@ final class Assembly
 
     private Portions $shelf;
 
-    /** @var array<int, array{non-empty-list<array{Portion, float}>, Substrate}> by id of the recipe */
+    /** @var array<int, array{non-empty-list<array{Portion, float}>, Substrate, float}> portions, settled, and litres poured from one scooped, by id of the recipe */
     private array $mixes = [];
 
     /** @var array<int, Substrate> of single components, by id */
@@ -128,6 +128,12 @@ final class Assembly
         return $this->mix($recipe)[1];
     }
 
+    /** Litres of a mix, as it lies poured in the tub, from one litre scooped. */
+    public function pouredYield(Recipe $recipe): float
+    {
+        return $this->mix($recipe)[2];
+    }
+
     private function pot(DayPlant $entry): DayPot
     {
         $plan = $entry->plan;
@@ -164,7 +170,7 @@ final class Assembly
             $moss === null ? null : $this->components[$moss]->key,
             $cover === null ? null : $this->components[$cover]->key,
             $plan->oldSoilShare,
-            $entry->isPotted() ? $entry->actual->usedL : null,
+            $entry->isPotted() ? $entry->actual->scoopedL() : null,
         );
     }
 
@@ -203,12 +209,12 @@ final class Assembly
         return $mixed;
     }
 
-    /** @return array{non-empty-list<array{Portion, float}>, Substrate} */
+    /** @return array{non-empty-list<array{Portion, float}>, Substrate, float} */
     private function mix(Recipe $recipe): array
     {
         if (! isset($this->mixes[$recipe->id])) {
             $portions = RecipePortions::of($recipe);
-            $this->mixes[$recipe->id] = [$portions, new Substrate(Portion::blend($portions), $recipe->compaction_index)];
+            $this->mixes[$recipe->id] = [$portions, new Substrate(Portion::blend($portions), $recipe->compaction_index), Portion::pouredYield($portions)];
         }
 
         return $this->mixes[$recipe->id];

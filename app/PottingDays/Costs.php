@@ -10,12 +10,12 @@ use App\PottingDays\Models\PottingDay;
 use App\Shelf\Actions\TakeFromShelf;
 
 /**
- * What the material of a day cost, by the prices at which it was taken from the shelf: of each plant its mix, what went in beside it, and its pot where that has a
- * price. Null where the price of something was not known. Schema DayCosts of the API.
+ * What the material of a day cost, by the prices at which it was taken from the shelf: of each plant its mix, what went in beside it, and its feed and pot where those
+ * have a price. Null where the price of something was not known. Schema DayCosts of the API.
  */
 final class Costs
 {
-    /** @return array{used: float|null, entries: list<array{entry_id: int, mix: float|null, beside: float|null, pot: float|null, total: float|null}>} */
+    /** @return array{used: float|null, entries: list<array{entry_id: int, mix: float|null, beside: float|null, feed: float|null, pot: float|null, total: float|null}>} */
     public static function of(PottingDay $day): array
     {
         $perL = [];
@@ -23,19 +23,23 @@ final class Costs
             $perL[$recipeId] = self::perLitre($loads);
         }
         $entries = [];
+        $feed = 0.0;
         foreach ($day->entries as $entry) {
             if ($entry->isPotted()) {
+                $feed += $entry->actual->feedCost ?? 0.0;
                 [$mix, $beside] = [self::mix($entry, $perL), TakeFromShelf::worth($entry->actual->taken)];
-                $entries[] = ['entry_id' => $entry->id, 'mix' => $mix, 'beside' => $beside, 'pot' => $entry->pot->price, 'total' => $mix === null || $beside === null ? null : $mix + $beside + ($entry->pot->price ?? 0.0)];
+                $entries[] = ['entry_id' => $entry->id, 'mix' => $mix, 'beside' => $beside, 'feed' => $entry->actual->feedCost, 'pot' => $entry->pot->price, 'total' => $mix === null || $beside === null ? null : $mix + $beside + ($entry->actual->feedCost ?? 0.0) + ($entry->pot->price ?? 0.0)];
             }
         }
         $taken = array_merge([], ...$day->loads->map(static fn(DayLoad $load): array => $load->taken)->all(), ...$day->entries->map(static fn(DayPlant $entry): array => $entry->actual->taken)->all());
 
-        return ['used' => TakeFromShelf::worth($taken), 'entries' => $entries];
+        $worth = TakeFromShelf::worth($taken);
+
+        return ['used' => $worth === null ? null : $worth + $feed, 'entries' => $entries];
     }
 
     /**
-     * What a litre of a mix cost.
+     * What a litre of a mix in the tub cost.
      *
      * @param iterable<DayLoad> $loads
      */
@@ -45,7 +49,7 @@ final class Costs
         $litres = 0.0;
         foreach ($loads as $load) {
             $taken = [...$taken, ...$load->taken];
-            $litres += $load->litres;
+            $litres += $load->pouredL();
         }
         $cost = TakeFromShelf::worth($taken);
 

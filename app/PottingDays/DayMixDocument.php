@@ -21,7 +21,7 @@ final class DayMixDocument
         $recipe = $assembly->recipes[$recipeId];
         $loads = $day->loads->where('recipe_id', $recipeId);
         $closed = $day->leftovers->firstWhere('recipe_id', $recipeId);
-        $mixed = (float) $loads->sum('litres');
+        $mixed = $day->mixedL($recipeId);
         $used = $day->usedL($recipeId);
         $ids = [];
         foreach ($recipe->parts as $part) {
@@ -37,6 +37,7 @@ final class DayMixDocument
             'net_l' => $mix->netL,
             'loose_l' => $mix->looseL,
             'yield_share' => $assembly->substrate($recipe)->yield,
+            'poured_yield_share' => $assembly->pouredYield($recipe),
             'loads' => $loads->count() + count($mix->scoops->loads),
             'load_plan' => $plan->loads(),
             'warnings' => $plan->warnings(),
@@ -85,7 +86,7 @@ final class DayMixDocument
     /** @return array<string, mixed> */
     private static function load(DayLoad $load): array
     {
-        return ['id' => $load->id, ...$load->only(['number', 'litres', 'person', 'taken']), 'lines' => $load->parts ?? [], 'mixed_at' => $load->mixed_at->toIso8601String()];
+        return ['id' => $load->id, ...$load->only(['number', 'litres', 'person', 'taken']), 'poured_l' => $load->pouredL(), 'lines' => $load->parts ?? [], 'mixed_at' => $load->mixed_at->toIso8601String()];
     }
 
     /** @return array<string, mixed> */

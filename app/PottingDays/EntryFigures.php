@@ -51,6 +51,7 @@ final readonly class EntryFigures
             'pot_l' => $zone->volumeL,
             'new_mix_l' => $setup->newMixL(),
             'base_l' => $needs->baseL,
+            'poured_l' => $needs->baseL * $this->assembly->pouredYield($entry->recipe),
             'old_soil_l' => $needs->share->baseL - $needs->baseL,
             'layer_l' => $needs->layerL,
             'dressing_l' => $needs->dressingL,
@@ -69,8 +70,7 @@ final readonly class EntryFigures
             ],
             'wire' => $wire === null ? null : ['gauge_mm' => $wire->gaugeMm, 'wires' => $wire->wires, 'length_cm' => $wire->lengthCm],
             'mesh' => ['pieces' => $mesh->pieces, 'side_cm' => $mesh->sideCm],
-            // by the label into what is mixed, not into the ball that is kept
-            'fertiliser' => $this->fertiliser($plan, $setup->newMixL(), $needs),
+            'fertiliser' => $this->fertiliser($plan, $setup->newMixL(), $zone->volumeL, $needs),
             'first_water_days' => (new FirstWater($setup->group, $plan->rootsCutShare, $plan->firstWaterDays))->afterDays,
             'waits_for_wounds' => $setup->group->waitsForWounds(),
             'minutes' => $this->pace * self::plainMinutes($entry, $needs),
@@ -78,16 +78,22 @@ final readonly class EntryFigures
         ];
     }
 
-    /** @return array<string, float|string>|null */
-    private function fertiliser(Plan $plan, float $litres, DayPotNeeds $needs): ?array
+    /**
+     * By the label into what is mixed, not into the ball that is kept; or on top, by what the label allows for the pot.
+     *
+     * @return array<string, float|string|null>|null
+     */
+    private function fertiliser(Plan $plan, float $newMixL, float $potL, DayPotNeeds $needs): ?array
     {
         $fertiliser = $this->assembly->fertilisers[$plan->fertiliser['id'] ?? 0] ?? null;
         if ($plan->fertiliser === null || $fertiliser === null || $fertiliser->form === 'liquid') {
             return null;
         }
         $core = $fertiliser->toCore();
-        $grams = $core->grams($litres, $plan->fertiliser['share']);
+        // a label from which the rate was taken since: into the mix
+        $where = $core->surfaceGL === null ? 'mixed' : $plan->fertiliser['where'];
+        $grams = $where === 'top' ? $core->gramsOnTop($potL, $plan->fertiliser['share']) : $core->grams($newMixL, $plan->fertiliser['share']);
 
-        return ['name' => $fertiliser->name, 'grams' => $grams, ...$core->elements($grams), 'washed_out_share' => SlowRelease::washOutShare((new CationExchange($needs->share->setup->substrate))->cecCmolL)];
+        return ['name' => $fertiliser->name, 'where' => $where, 'grams' => $grams, 'cost' => $fertiliser->price_per_kg === null ? null : $fertiliser->price_per_kg * $grams / 1000.0, ...$core->elements($grams), 'washed_out_share' => SlowRelease::washOutShare((new CationExchange($needs->share->setup->substrate))->cecCmolL)];
     }
 }

@@ -13,13 +13,15 @@ use Zolbek\Core\Work\Feeding\FeedingSchool;
 /** How one plant of a potting day is to be potted, as it is kept with the entry. Lengths in cm, shares 0..1, litres of loose material. */
 final readonly class Plan implements Kept
 {
+    public const WHERE = ['mixed', 'top'];
+
     /**
      * @param list<array{component_id: int, litres: float}>                         $extras
      * @param array{length_cm: float, width_cm: float, height_cm: float}|null       $ball
      * @param array{component_id: int, thickness_cm: float}|null                    $layer
      * @param array{component_id: int, cm: float}|null                              $dressing
      * @param array{kind: string, component_id: int|null, thickness_cm: float}|null $wall
-     * @param array{id: int, share: float}|null                                     $fertiliser
+     * @param array{id: int, share: float, where: string}|null                      $fertiliser where: one of WHERE, mixed into the new mix or on top of it
      */
     public function __construct(
         public array $extras = [],
@@ -65,7 +67,8 @@ final readonly class Plan implements Kept
             $kept['hole_cover_id'],
             $kept['old_soil_share'],
             Surface::from($kept['surface']),
-            $kept['fertiliser'],
+            // it was always mixed in before it could lie on top
+            isset($kept['fertiliser']) ? ['id' => $kept['fertiliser']['id'], 'share' => $kept['fertiliser']['share'], 'where' => $kept['fertiliser']['where'] ?? 'mixed'] : null,
             FeedingSchool::from($kept['feeding']),
             $kept['fixing'],
             $kept['stones_days'],

@@ -63,7 +63,7 @@ final class PlanForm
             'hole_cover_id' => $fields->has($name) ? $fields->integer($name, 1, PHP_INT_MAX) : null,
             'old_soil_share' => $fields->number($name, 0, 0.9),
             'surface' => $fields->oneOf($name, array_column(Surface::cases(), 'value')),
-            'fertiliser' => $fields->has($name) ? ['id' => $inside('id', 'share')->integer('id', 1, PHP_INT_MAX), 'share' => $inside('id', 'share')->numberAbove('share', 0, 1, 1)] : null,
+            'fertiliser' => $fields->has($name) ? self::fertiliser($inside('id', 'share', 'where')) : null,
             'feeding' => $fields->oneOf($name, array_column(FeedingSchool::cases(), 'value')),
             'fixing' => $fields->oneOf($name, Done::FIXINGS),
             'stones_days' => $fields->integer($name, 1, 730),
@@ -103,6 +103,12 @@ final class PlanForm
         return ['kind' => $kind, 'component_id' => $kind === 'moss' ? $fields->integer('component_id', 1, PHP_INT_MAX) : null, 'thickness_cm' => $fields->numberAbove('thickness_cm', 0, 50)];
     }
 
+    /** @return array{id: int, share: float, where: string} */
+    private static function fertiliser(Fields $fields): array
+    {
+        return ['id' => $fields->integer('id', 1, PHP_INT_MAX), 'share' => $fields->numberAbove('share', 0, 1, 1), 'where' => $fields->oneOf('where', Plan::WHERE, 'mixed') ?? 'mixed'];
+    }
+
     private static function checkRecords(Plan $plan, Refusals $refusals, string $path): void
     {
         $ids = $plan->componentIds();
@@ -117,9 +123,12 @@ final class PlanForm
                 $refusals->add(new Refusal($path.'.'.$at, 'layer_mix', $component->name));
             }
         }
-        $fertiliser = $plan->fertiliser['id'] ?? null;
-        if ($fertiliser !== null && $fertiliser > 0 && ! Fertiliser::query()->whereKey($fertiliser)->exists()) {
-            $refusals->add(new Refusal($path.'.fertiliser.id', 'fertiliser_missing', $fertiliser));
+        $id = $plan->fertiliser['id'] ?? 0;
+        $fertiliser = $id > 0 ? Fertiliser::query()->whereKey($id)->first() : null;
+        if ($id > 0 && $fertiliser === null) {
+            $refusals->add(new Refusal($path.'.fertiliser.id', 'fertiliser_missing', $id));
+        } elseif ($fertiliser !== null && ($plan->fertiliser['where'] ?? '') === 'top' && $fertiliser->surface_g_l === null) {
+            $refusals->add(new Refusal($path.'.fertiliser.where', 'no_surface_rate', $fertiliser->name));
         }
     }
 }

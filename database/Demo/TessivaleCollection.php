@@ -58,9 +58,9 @@ final readonly class TessivaleCollection
     private const SMALL_DAY = ['T-015', 'T-016', 'T-017'];
 
     private const FERTILISERS = [
-        ['name' => 'Slow granules, six months', 'form' => 'slow_release', 'n_percent' => 15, 'p2o5_percent' => 9, 'k2o_percent' => 12, 'label_g_l' => 3, 'longevity_days' => 180, 'note' => 'Mixed into the upper half.'],
-        ['name' => 'Pressed organic cakes', 'form' => 'granule', 'n_percent' => 5, 'p2o5_percent' => 4, 'k2o_percent' => 2, 'label_g_l' => 4],
-        ['name' => 'Liquid feed', 'form' => 'liquid', 'n_percent' => 6, 'p2o5_percent' => 4, 'k2o_percent' => 6, 'label_g_l' => 2],
+        ['name' => 'Slow granules, six months', 'form' => 'slow_release', 'n_percent' => 15, 'p2o5_percent' => 9, 'k2o_percent' => 12, 'label_g_l' => 3, 'surface_g_l' => 4, 'price_per_kg' => 9, 'longevity_days' => 180, 'note' => 'Mixed into the upper half.'],
+        ['name' => 'Pressed organic cakes', 'form' => 'granule', 'n_percent' => 5, 'p2o5_percent' => 4, 'k2o_percent' => 2, 'label_g_l' => 4, 'surface_g_l' => 6, 'price_per_kg' => 5],
+        ['name' => 'Liquid feed', 'form' => 'liquid', 'n_percent' => 6, 'p2o5_percent' => 4, 'k2o_percent' => 6, 'label_g_l' => 2, 'price_per_kg' => 12],
     ];
 
     public function __construct(

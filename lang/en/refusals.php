@@ -166,6 +166,7 @@ return [
     'task_closed' => 'This task is closed (:given).',
     'fertiliser_missing' => 'There is no fertiliser with the id :given.',
     'above_label' => 'This must be at most :max of the label rate, not :given.',
+    'no_surface_rate' => 'The label of :given has no rate for laying on top: mix it in, or write that rate down.',
     'sick_soil' => 'Nothing is saved from a sick plant or from rotting or grub-eaten roots (:given).',
     'not_a_picture' => 'This must be a JPEG, PNG or WebP picture, not :given.',
     'picture_pixels' => 'A picture may be at most :max pixels wide or high, not :given.',

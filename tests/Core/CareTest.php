@@ -49,6 +49,9 @@ test('a fertiliser by the label gives its grams and elements, and never more', f
     $elements = $fertiliser->elements($grams);
     expect($grams)->toBe(14.0)
         ->and($elements['n'])->toEqualWithDelta(2.1, 1e-9)->and($elements['p'])->toEqualWithDelta(0.54936, 1e-9)->and($elements['k'])->toEqualWithDelta(1.3944, 1e-9)
+        ->and((new FertiliserLabel(15, 9, 12, 4.0, 6.0))->gramsOnTop(3.5))->toBe(21.0)->and((new FertiliserLabel(15, 9, 12, 4.0, 6.0))->gramsOnTop(3.5, 0.5))->toBe(10.5)
+        ->and(static fn() => $fertiliser->gramsOnTop(3.5))->toThrow(Refused::class)
+        ->and(static fn() => (new FertiliserLabel(15, 9, 12, 4.0, 6.0))->gramsOnTop(3.5, 1.1))->toThrow(Refused::class)
         ->and((new FertiliserLabel(6, 4, 6, 2.0))->ppmN())->toBe(120.0)
         ->and(static fn() => $fertiliser->grams(1, 1.2))->toThrow(Refused::class);
 });

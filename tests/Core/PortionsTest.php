@@ -199,3 +199,12 @@ test('what a delivery cost goes before the price of a pack, packs to buy do not'
     $stock = new Stock(0.0, 20.0, 10.0, 0.8);
     expect($stock->pricePerL())->toBe(0.8)->and($stock->packsFor(30.0))->toBe(2)->and((new Stock(0.0, 20.0, 10.0))->pricePerL())->toBe(0.5)->and((new Stock())->pricePerL())->toBeNull();
 });
+
+test('poured into a tub, a mix takes less room than its scoops did: by as much as a litre of it holds more than a litre of parts', function (): void {
+    $portions = [[Portion::of(Reference::component('pumice-3-6-mm')), 2.0], [Portion::of(Reference::component('sharp-sand-0-25-2-mm')), 1.0]];
+    $litre = Portion::mixed('mix', $portions);
+    $yield = Portion::pouredYield($portions);
+    expect($yield)->toBeLessThan(0.99)->and(array_sum(array_column($litre->contents, 1)))->toBeNear(1.0 / $yield, 1e-12)
+        // one component alone lies as it was scooped; a mix that is scooped is poured already
+        ->and(Portion::pouredYield([[$portions[0][0], 3.0]]))->toBeNear(1.0, 1e-9)->and(Portion::pouredYield([[$litre, 3.0]]))->toBeNear(1.0, 1e-9);
+});

@@ -175,10 +175,10 @@ test('a mix is closed once all of it is told of', function (): void {
     foreach ($day->entries as $entry) {
         app(PotEntry::class)($day, $entry, ['state' => 'done', 'actual' => ['used_l' => 1.0]]);
     }
-    expect(rule(fn() => app(CloseDayMix::class)($day->refresh(), ['recipe_id' => $recipe, 'left_l' => $load->litres])))->toBe(['left_l', 'more_than_mixed'])
+    expect(rule(fn() => app(CloseDayMix::class)($day->refresh(), ['recipe_id' => $recipe, 'left_l' => $load->pouredL()])))->toBe(['left_l', 'more_than_mixed'])
         ->and(rule(fn() => app(FinishDay::class)($day)))->toBe(['status', 'day_open_mixes']);
     $closed = app(CloseDayMix::class)($day->refresh(), ['recipe_id' => $recipe, 'left_l' => 1.0]);
-    expect($closed->lost_l)->toEqualWithDelta($load->litres - 3.0, 1e-9)->and(Component::query()->findOrFail($closed->component_id)->stock_l)->toBe(1.0)
+    expect($closed->lost_l)->toEqualWithDelta($load->pouredL() - 3.0, 1e-9)->and(Component::query()->findOrFail($closed->component_id)->stock_l)->toBe(1.0)
         ->and(Component::query()->findOrFail($closed->component_id)->name)->toBe('Left: Grit and bark, Trial')
         ->and(rule(fn() => app(CloseDayMix::class)($day->refresh(), ['recipe_id' => $recipe, 'left_l' => 1.0])))->toBe(['recipe_id', 'mix_closed'])
         ->and(rule(fn() => app(MixLoad::class)->undo($day->refresh(), $load)))->toBe(['number', 'mix_closed'])

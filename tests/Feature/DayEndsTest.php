@@ -44,7 +44,8 @@ test('what a load held, who mixed it and when is told, and it is drawn by what t
     expect($load['lines'])->toEqual($planned['lines'])->and($load['litres'])->toEqual($planned['litres'])->and($load['person'])->toBe('Ann')->and($load['mixed_at'])->toStartWith(now()->toDateString())
         ->and($before['pumice-3-6-mm'] - ($this->shelf)()['pumice-3-6-mm'])->toEqualWithDelta($planned['lines'][0]['litres'], 1e-9)
         ->and(array_sum(array_column($load['taken'], 'litres')))->toEqualWithDelta($planned['litres'], 1e-9)
-        ->and($day->json('mixes.0.load_plan'))->toBe([])->and($day->json('mixes.0.loads'))->toBe(1);
+        ->and($day->json('mixes.0.load_plan'))->toBe([])->and($day->json('mixes.0.loads'))->toBe(1)
+        ->and($load['poured_l'])->toEqualWithDelta($load['litres'] * $day->json('mixes.0.poured_yield_share'), 1e-9);
 });
 
 test('a load that does not exist is refused, with those that do', function (): void {
@@ -66,7 +67,7 @@ test('loads are planned anew from what is open, whenever the need changes', func
 
 test('a load is mixed and nobody of that mix is potted: the mix stays on the day and can be closed', function (): void {
     ($this->mix)(1)->assertCreated();
-    $mixed = DayLoad::query()->sole()->litres;
+    $mixed = DayLoad::query()->sole()->pouredL();
     $other = otherRecipe();
     foreach ($this->told->json('entries') as $entry) {
         $this->putJson($this->day.'/plants/'.$entry['id'], ['revision' => 1, 'changes' => ['recipe_id' => $other]])->assertOk();
@@ -93,7 +94,7 @@ test('what is left is made of what the loads held, though the recipe was changed
 
 test('more was used than was mixed: closed with the correction written down', function (): void {
     ($this->mix)(1)->assertCreated();
-    $mixed = DayLoad::query()->sole()->litres;
+    $mixed = DayLoad::query()->sole()->pouredL();
     foreach ([0, 1, 2] as $i) {
         ($this->pot)($i, ['used_l' => $mixed / 3 + 0.4])->assertOk();
     }
@@ -113,7 +114,7 @@ test('potted from no load: the end asks, and either the litres are drawn or the 
     $before = ($this->shelf)();
     $drawn = $this->postJson($this->day.'/loads', ['recipe_id' => $this->recipe, 'litres' => 6.0])->assertCreated();
     Contract::check($drawn, 'PottingDay');
-    expect($drawn->json('mixes.0.mixed.0.lines.0.scoops'))->toBeNull()->and($before['pumice-3-6-mm'] - ($this->shelf)()['pumice-3-6-mm'])->toEqualWithDelta(4.0, 1e-9)->and($drawn->json('mixes.0.mixed_l'))->toEqual(6);
+    expect($drawn->json('mixes.0.mixed.0.lines.0.scoops'))->toBeNull()->and($before['pumice-3-6-mm'] - ($this->shelf)()['pumice-3-6-mm'])->toEqualWithDelta(4.0 / $drawn->json('mixes.0.poured_yield_share'), 1e-9)->and($drawn->json('mixes.0.mixed_l'))->toEqual(6);
     $this->deleteJson($this->day.'/loads/'.$drawn->json('mixes.0.mixed.0.id'))->assertOk();
     expect(($this->shelf)())->toEqual($before);
     $closed = ($this->close)(0)->assertCreated()->json('mixes.0.closed');
@@ -181,12 +182,20 @@ test('what material cost is told of a day, of each plant, and carried by what is
     App\Pots\Models\Pot::query()->update(['price' => 12.5]);
     ($this->mix)(1)->assertCreated();
     $litres = DayLoad::query()->sole()->litres;
-    $day = ($this->pot)(0, ['used_l' => 2.0])->assertOk();
+    $feed = $this->postJson('/api/v1/fertilisers', ['name' => 'Beads', 'form' => 'granule', 'n_percent' => 5, 'p2o5_percent' => 4, 'k2o_percent' => 2, 'label_g_l' => 3, 'price_per_kg' => 20])->assertCreated()->json('id');
+    $entry = $this->putJson($this->day.'/plants/'.$this->told->json('entries.0.id'), ['revision' => 1, 'changes' => ['fertiliser' => ['id' => $feed, 'share' => 0.5]]])->assertOk()->json('entries.0');
+    $yield = $this->told->json('mixes.0.poured_yield_share');
+    $day = ($this->pot)(0, ['used_l' => 2.0 * $yield])->assertOk();
     Contract::check($day, 'PottingDay');
-    // half a euro a litre of everything
-    expect($day->json('costs.used'))->toEqualWithDelta(0.5 * $litres, 1e-9)->and($day->json('costs.entries'))->toEqual([['entry_id' => $this->told->json('entries.0.id'), 'mix' => 1.0, 'beside' => 0, 'pot' => 12.5, 'total' => 13.5]]);
+    // half a euro a litre of everything that is scooped, two cents a gram of feed
+    $fed = 0.02 * 1.5 * $entry['figures']['new_mix_l'];
+    expect($day->json('costs.used'))->toEqualWithDelta(0.5 * $litres + $fed, 1e-9)
+        ->and($day->json('costs.entries.0'))->toEqualWithDelta(['entry_id' => $entry['id'], 'mix' => 1.0, 'beside' => 0, 'feed' => $fed, 'pot' => 12.5, 'total' => 13.5 + $fed], 1e-9);
+    // it cost that on the day
+    App\Plants\Models\Fertiliser::query()->update(['price_per_kg' => 400]);
+    expect($this->getJson($this->day)->json('costs.entries.0.feed'))->toEqualWithDelta($fed, 1e-9);
     $bin = Component::query()->findOrFail(($this->close)(1.0)->assertCreated()->json('mixes.0.closed.component_id'));
-    expect($bin->stock()->pricePerL())->toEqualWithDelta(0.5, 1e-9)->and($bin->pack_l)->toBeNull();
+    expect($bin->stock()->pricePerL())->toEqualWithDelta(0.5 / $yield, 1e-9)->and($bin->pack_l)->toBeNull();
 });
 
 test('where a price is not known, neither is the cost', function (): void {
@@ -260,6 +269,40 @@ test('feed goes by the label into the new mix, not into the ball that is kept', 
     $day = $this->putJson($this->day.'/plants/'.$entry['id'], ['revision' => 1, 'changes' => ['ball' => ['length_cm' => 20, 'width_cm' => 14, 'height_cm' => 4], 'fertiliser' => ['id' => $feed, 'share' => 1]]])->assertOk();
     $figures = $day->json('entries.0.figures');
     expect($figures['new_mix_l'])->toBeLessThan($figures['pot_l'] - 0.5)->and($figures['fertiliser']['grams'])->toEqualWithDelta(3 * $figures['new_mix_l'], 1e-9);
+});
+
+test('feed on top goes by the rate for that and the pot, where the label has one', function (): void {
+    $label = ['name' => 'Cakes', 'form' => 'granule', 'n_percent' => 5, 'p2o5_percent' => 4, 'k2o_percent' => 2, 'label_g_l' => 3];
+    $feed = $this->postJson('/api/v1/fertilisers', $label)->assertCreated()->json('id');
+    $entry = $this->told->json('entries.0');
+    $top = ['revision' => 1, 'changes' => ['fertiliser' => ['id' => $feed, 'share' => 0.5, 'where' => 'top']]];
+    $this->putJson($this->day.'/plants/'.$entry['id'], $top)->assertUnprocessable()->assertJsonPath('errors.0.path', 'changes.fertiliser.where')->assertJsonPath('errors.0.rule', 'no_surface_rate');
+    $this->putJson("/api/v1/fertilisers/$feed", [...$label, 'surface_g_l' => 0])->assertUnprocessable()->assertJsonPath('errors.0.path', 'surface_g_l');
+    $this->putJson("/api/v1/fertilisers/$feed", [...$label, 'surface_g_l' => 8])->assertOk()->assertJsonPath('surface_g_l', 8);
+    $figures = $this->putJson($this->day.'/plants/'.$entry['id'], $top)->assertOk()->json('entries.0.figures');
+    expect($figures['fertiliser']['grams'])->toEqualWithDelta(0.5 * 8 * $figures['pot_l'], 1e-9)->and($figures['fertiliser']['where'])->toBe('top');
+});
+
+test('a tub shows no loss where fines went between the grains: used and left are in one kind of litre', function (): void {
+    $recipe = $this->postJson('/api/v1/recipes', ['name' => 'Coarse and fine', 'plant_group' => 'desert', 'parts' => Yard::parts(['pumice-3-6-mm' => 1, 'sharp-sand-0-25-2-mm' => 1])])->assertCreated()->json('id');
+    Component::query()->where('key', 'sharp-sand-0-25-2-mm')->update(['stock_l' => 100]);
+    foreach ($this->told->json('entries') as $entry) {
+        $day = $this->putJson($this->day.'/plants/'.$entry['id'], ['revision' => 1, 'changes' => ['recipe_id' => $recipe]])->assertOk();
+    }
+    $mix = $day->json('mixes.0');
+    $told = $day->json('entries.0.figures');
+    expect($mix['poured_yield_share'])->toBeLessThan(0.97)->and($told['poured_l'])->toEqualWithDelta($told['base_l'] * $mix['poured_yield_share'], 1e-9);
+    $this->postJson($this->day.'/loads', ['recipe_id' => $recipe, 'number' => 1])->assertCreated();
+    foreach ([0, 1, 2] as $i) {
+        $day = ($this->pot)($i)->assertOk();
+    }
+    // what is left in the tub, as a jug measures it
+    $mix = $day->json('mixes.0');
+    $scooped = DayLoad::query()->sole()->litres;
+    $left = ($scooped - array_sum(array_map(static fn(array $entry): float => $entry['figures']['base_l'], $day->json('entries')))) * $mix['poured_yield_share'];
+    expect($mix['rest_l'])->toEqualWithDelta($left, 1e-3);
+    $closed = $this->postJson($this->day.'/leftovers', ['recipe_id' => $recipe, 'left_l' => round($left, 3)])->assertCreated()->json('mixes.0.closed');
+    expect($closed['lost_l'] + $closed['more_l'])->toBeLessThan(2e-3)->and($closed['more_share'])->toEqualWithDelta(0.0, 1e-3);
 });
 
 test('a plant that stays untouched in its pot keeps what is in it; one that is cut back keeps four fifths', function (): void {

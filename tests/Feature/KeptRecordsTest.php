@@ -40,7 +40,7 @@ test('a plan comes back from JSON as it went in', function (): void {
         8,
         0.2,
         Surface::Moss,
-        ['id' => 3, 'share' => 0.5],
+        ['id' => 3, 'share' => 0.5, 'where' => 'top'],
         fixing: 'stones',
         stonesDays: 30,
         rootsCutShare: 0.4,
@@ -81,7 +81,10 @@ test('nothing done yet, put off with a word, and done are told apart', function 
         ->and(Actual::fromKept(['note' => 'rain']))->toEqual(new Actual(note: 'rain'))
         ->and(Actual::fromKept(carried($done)))->toEqual($done)
         ->and(array_keys($done->entered()))->not->toContain('taken');
-    $followed = $done->followedBy([['component_id' => 1, 'lot_id' => null, 'litres' => 0.3]], [4, 5], 6, 1.4);
+    $followed = $done->followedBy([['component_id' => 1, 'lot_id' => null, 'litres' => 0.3]], [4, 5], 6, 1.4, 0.96, 0.25);
+    // litres that were noted before the tub was told apart were scooped ones
+    expect($followed->scoopedL())->toEqualWithDelta(1.5 / 0.96, 1e-12)->and(Actual::fromKept(['used_l' => 1.5])->scoopedL())->toBe(1.5);
+    expect(Plan::fromKept(['fertiliser' => ['id' => 3, 'share' => 0.5]])->fertiliser)->toBe(['id' => 3, 'share' => 0.5, 'where' => 'mixed']);
     expect(Actual::fromKept(carried($followed)))->toEqual($followed)->and($followed->entered())->toBe($done->entered())->and($followed->tasks)->toBe(6);
 });
 

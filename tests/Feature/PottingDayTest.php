@@ -113,20 +113,22 @@ test('a day from choosing to its end conserves every litre, and teaches the next
     for ($number = 1; $number <= $mix['loads']; ++$number) {
         $after = $this->postJson("/api/v1/days/$id/loads", ['recipe_id' => $mix['recipe_id'], 'number' => $number, 'person' => 'Ann'])->assertCreated();
     }
-    $mixed = $after->json('mixes.0.mixed_l');
-    expect($mixed)->toEqual(array_sum(array_column($mix['load_plan'], 'litres')))->toEqualWithDelta($mix['loose_l'], 0.5)
+    $yield = $mix['poured_yield_share'];
+    $poured = $after->json('mixes.0.mixed_l');
+    $mixed = $poured / $yield;
+    expect($mixed)->toEqualWithDelta(array_sum(array_column($mix['load_plan'], 'litres')), 1e-9)->toEqualWithDelta($mix['loose_l'], 0.5)
         ->and($before['pumice-3-6-mm'] - onShelf('pumice-3-6-mm'))->toEqualWithDelta($mixed * 2 / 3, 1e-6)
         ->and($before['composted-bark-fine-2-8-mm'] - onShelf('composted-bark-fine-2-8-mm'))->toEqualWithDelta($mixed / 3, 1e-6);
     $used = 0.0;
     foreach ($day->json('entries') as $i => $entry) {
-        $litres = round($entry['figures']['base_l'] * 1.05, 3);
+        $litres = round($entry['figures']['poured_l'] * 1.05, 3);
         $used += $litres;
         $after = $this->postJson("/api/v1/days/$id/plants/{$entry['id']}/state", ['state' => 'changed', 'person' => 'Bo', 'actual' => ['used_l' => $litres, 'minutes' => 40, 'findings' => $i === 0 ? ['grubs'] : []]])->assertOk();
     }
     expect($before['granite-chip-4-8-mm'] - onShelf('granite-chip-4-8-mm'))->toEqualWithDelta(2 * $day->json('entries.0.figures.layer_l'), 1e-6)->and($after->json('pace'))->toBeGreaterThan(1.0);
     $this->postJson("/api/v1/days/$id/finished", [])->assertUnprocessable()->assertJsonPath('errors.0.rule', 'day_open_mixes');
     $this->postJson("/api/v1/days/$id/leftovers", ['recipe_id' => $mix['recipe_id'], 'left_l' => 500])->assertUnprocessable()->assertJsonPath('errors.0.path', 'left_l');
-    $left = round($mixed - $used - 0.05, 3);
+    $left = round($poured - $used - 0.05, 3);
     $closed = $this->postJson("/api/v1/days/$id/leftovers", ['recipe_id' => $mix['recipe_id'], 'left_l' => $left])->assertCreated()->json('mixes.0.closed');
     expect($closed['used_l'] + $closed['left_l'] + $closed['lost_l'])->toEqualWithDelta($closed['mixed_l'], 1e-9)->and($closed['lost_l'])->toEqualWithDelta(0.05, 2e-3)
         ->and(Component::query()->findOrFail($closed['component_id'])->stock_l)->toBe($left);

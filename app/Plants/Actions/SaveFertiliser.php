@@ -13,7 +13,7 @@ use Zolbek\Core\Basis\Input\Refused;
 /** Adds a fertiliser by its label or changes one. */
 final readonly class SaveFertiliser
 {
-    private const FIELDS = ['name', 'form', 'n_percent', 'p2o5_percent', 'k2o_percent', 'label_g_l', 'longevity_days', 'note'];
+    private const FIELDS = ['name', 'form', 'n_percent', 'p2o5_percent', 'k2o_percent', 'label_g_l', 'surface_g_l', 'price_per_kg', 'longevity_days', 'note'];
 
     /**
      * @param array<mixed> $input
@@ -36,6 +36,8 @@ final readonly class SaveFertiliser
             'p2o5_percent' => $fields->number('p2o5_percent', 0, 60),
             'k2o_percent' => $fields->number('k2o_percent', 0, 60),
             'label_g_l' => $fields->numberAbove('label_g_l', 0, 50),
+            'surface_g_l' => $form !== 'liquid' && $fields->has('surface_g_l') ? $fields->numberAbove('surface_g_l', 0, 50) : null,
+            'price_per_kg' => $fields->has('price_per_kg') ? $fields->number('price_per_kg', 0, 100_000) : null,
             'longevity_days' => $form === 'slow_release' ? $fields->number('longevity_days', 7, 900) : null,
             'note' => $fields->text('note', 1000, ''),
         ];

@@ -43,7 +43,7 @@ final readonly class FertiliserController
     private static function present(Fertiliser $fertiliser): array
     {
         return [
-            'id' => $fertiliser->id, ...$fertiliser->only(['name', 'form', 'n_percent', 'p2o5_percent', 'k2o_percent', 'label_g_l', 'longevity_days', 'note']),
+            'id' => $fertiliser->id, ...$fertiliser->only(['name', 'form', 'n_percent', 'p2o5_percent', 'k2o_percent', 'label_g_l', 'surface_g_l', 'price_per_kg', 'longevity_days', 'note']),
             'ppm_n' => $fertiliser->form === 'liquid' ? $fertiliser->toCore()->ppmN() : null,
             'archived' => $fertiliser->isArchived(),
         ];

@@ -19,6 +19,8 @@ use Zolbek\Core\Work\Feeding\FertiliserLabel;
  * @property float       $p2o5_percent
  * @property float       $k2o_percent
  * @property float       $label_g_l      of mix, or of water for a liquid
+ * @property float|null  $surface_g_l    of pot, where it is laid on top; null where the label has no such rate
+ * @property float|null  $price_per_kg
  * @property float|null  $longevity_days of a slow-release grain, at 21 degC
  * @property string      $note
  * @property Carbon|null $archived_at
@@ -31,12 +33,12 @@ final class Fertiliser extends Model
 
     public function toCore(): FertiliserLabel
     {
-        return new FertiliserLabel($this->n_percent, $this->p2o5_percent, $this->k2o_percent, $this->label_g_l);
+        return new FertiliserLabel($this->n_percent, $this->p2o5_percent, $this->k2o_percent, $this->label_g_l, $this->surface_g_l);
     }
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['n_percent' => 'float', 'p2o5_percent' => 'float', 'k2o_percent' => 'float', 'label_g_l' => 'float', 'longevity_days' => 'float', 'archived_at' => 'datetime'];
+        return ['n_percent' => 'float', 'p2o5_percent' => 'float', 'k2o_percent' => 'float', 'label_g_l' => 'float', 'surface_g_l' => 'float', 'price_per_kg' => 'float', 'longevity_days' => 'float', 'archived_at' => 'datetime'];
     }
 }

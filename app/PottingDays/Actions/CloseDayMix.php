@@ -26,7 +26,7 @@ use Zolbek\Core\Basis\Input\Refused;
 
 /**
  * Closes a mix of a day: what is left becomes a bin, what is neither used nor left is written down as lost, and what was used beyond what was mixed as more.
- * mixed + more = used + left + lost. And opens it again.
+ * mixed + more = used + left + lost, all in litres as they lie in the tub. And opens it again.
  */
 final readonly class CloseDayMix
 {
@@ -55,7 +55,7 @@ final readonly class CloseDayMix
             $assembly = Assembly::of($day, $this->situations, $this->standings);
             $recipe = isset($assembly->sums->mixes[$recipeId]) ? $assembly->recipes[$recipeId] : throw Refused::because('recipe_id', 'recipe_not_on_day', $recipeId);
             $loads = $day->loads->where('recipe_id', $recipeId);
-            $mixed = (float) $loads->sum('litres');
+            $mixed = $day->mixedL($recipeId);
             $used = $day->usedL($recipeId);
             if ($left > 0.0 && ! $correct && $used + $left > $mixed + self::SLACK_L) {
                 throw Refused::because('left_l', 'more_than_mixed', $left, ['mixed' => round($mixed, 2), 'used' => round($used, 2), 'max' => round(max(0.0, $mixed - $used), 2)]);
@@ -98,7 +98,7 @@ final readonly class CloseDayMix
     {
         $net = 0.0;
         foreach ($day->entries as $entry) {
-            $net += $entry->recipe_id === $recipeId && $entry->isPotted() ? ($assembly->sums->pots[$entry->id] ?? null)->baseL ?? 0.0 : 0.0;
+            $net += $entry->recipe_id === $recipeId && $entry->isPotted() ? $entry->actual->pouredYield * (($assembly->sums->pots[$entry->id] ?? null)->baseL ?? 0.0) : 0.0;
         }
 
         return $net;

@@ -30,7 +30,7 @@ final readonly class MixLoad
     public function __construct(private PlantSituation $situations, private Standing $standings, private TakeFromShelf $take) {}
 
     /**
-     * @param array<mixed> $input `{recipe_id, number, lots: {component_id: lot_id}, person}`, or `litres` in place of `number`
+     * @param array<mixed> $input `{recipe_id, number, lots: {component_id: lot_id}, person}`, or `litres` in the tub in place of `number`
      *
      * @throws Refused naming each field and what it may be
      */
@@ -50,11 +50,13 @@ final readonly class MixLoad
             $day->mixMustBeOpen($recipeId, 'recipe_id');
             $assembly = Assembly::of($day->load(['entries', 'loads']), $this->situations, $this->standings);
             $mix = $assembly->sums->mixes[$recipeId] ?? throw Refused::because('recipe_id', 'recipe_not_on_day', $recipeId);
+            $pouredYield = $assembly->pouredYield($assembly->recipes[$recipeId]);
+            $scooped = $litres === null ? null : $litres / $pouredYield;
             $ids = [];
             foreach ($assembly->recipes[$recipeId]->parts as $part) {
                 $ids[$part->component->key] = $part->component_id;
             }
-            $parts = $litres === null ? (new LoadPlan($mix->scoops, $ids))->lines($load = self::load($day, $mix, $recipeId, (int) $number)) : self::uncounted($mix, $ids, $litres);
+            $parts = $scooped === null ? (new LoadPlan($mix->scoops, $ids))->lines($load = self::load($day, $mix, $recipeId, (int) $number)) : self::uncounted($mix, $ids, $scooped);
             $taken = [];
             foreach ($parts as $part) {
                 $component = $assembly->components[$part['component_id']];
@@ -64,7 +66,7 @@ final readonly class MixLoad
 
             return DayLoad::query()->create([
                 'potting_day_id' => $day->id, 'recipe_id' => $recipeId, 'number' => $load->number ?? 1 + (int) $day->loads->where('recipe_id', $recipeId)->max('number'),
-                'litres' => $litres ?? $load->litres ?? 0.0, 'parts' => $parts, 'taken' => $taken, 'person' => $person, 'mixed_at' => Carbon::now(),
+                'litres' => $scooped ?? $load->litres ?? 0.0, 'poured_yield' => $pouredYield, 'parts' => $parts, 'taken' => $taken, 'person' => $person, 'mixed_at' => Carbon::now(),
             ]);
         });
     }

@@ -48,7 +48,8 @@ final readonly class PotPlant
         $assembly = Assembly::ofOne($day, $entry, $this->situations, $this->standings);
         $needs = $assembly->sums->pots[$entry->id] ?? throw $assembly->refused[$entry->id] ?? Refused::because('state', 'entry_done', $entry->state);
         $refusals = new Refusals();
-        $actual = ActualForm::read($entered, $refusals, round($needs->baseL, 4), $plan, $plant);
+        $pouredYield = $assembly->pouredYield($entry->recipe);
+        $actual = ActualForm::read($entered, $refusals, round($needs->baseL * $pouredYield, 4), $plan, $plant);
         $refusals->throwIfAny();
         $figures = (new EntryFigures($assembly, $this->outlook, Learned::pace()))->of($entry, $needs);
         $taken = [];
@@ -77,7 +78,7 @@ final readonly class PotPlant
         $plant->save();
         $tasks = ($this->tasks)($entry, $actual, $at);
         $events = [$event->id, ...$this->saveSoil($plant, $actual->saved, $at, $person)];
-        $entry->fill(['state' => $state, 'done_at' => $at, 'actual' => $actual->followedBy($taken, $events, $tasks, $needs->baseL)]);
+        $entry->fill(['state' => $state, 'done_at' => $at, 'actual' => $actual->followedBy($taken, $events, $tasks, $needs->baseL, $pouredYield, $figures['fertiliser']['cost'] ?? null)]);
         $day->begin();
     }
 

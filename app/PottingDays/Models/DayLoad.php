@@ -17,7 +17,8 @@ use Illuminate\Support\Carbon;
  * @property int    $recipe_id
  * @property Recipe $recipe
  * @property int    $number
- * @property float  $litres
+ * @property float  $litres       scooped
+ * @property float  $poured_yield litres in the tub from one scooped; 1 before that was kept
  * @property list<array{component_id: int, lot_id: int|null, litres: float}> $taken
  * @property list<array{component_id: int, scoops: float|null, scoop_l: float|null, ml: int, litres: float}>|null $parts what the scoops held; null before that was kept, scoops null where they were not counted
  * @property string $person
@@ -33,9 +34,15 @@ final class DayLoad extends Model
         return $this->belongsTo(Recipe::class);
     }
 
+    /** As it lies in the tub. */
+    public function pouredL(): float
+    {
+        return $this->litres * $this->poured_yield;
+    }
+
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['litres' => 'float', 'taken' => 'array', 'parts' => 'array', 'mixed_at' => 'datetime', 'number' => 'integer'];
+        return ['litres' => 'float', 'poured_yield' => 'float', 'taken' => 'array', 'parts' => 'array', 'mixed_at' => 'datetime', 'number' => 'integer'];
     }
 }

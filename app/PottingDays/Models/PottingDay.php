@@ -103,7 +103,13 @@ final class PottingDay extends Model
         return ['planned_on' => 'date', 'tub_l' => 'float', 'scoop_l' => 'float', 'spare' => 'float', 'helpers' => 'array', 'finished_at' => 'datetime', 'archived_at' => 'datetime'];
     }
 
-    /** Loose litres of a mix that went into pots, as they were noted. */
+    /** Litres of a mix that were mixed, as they lay in the tub. */
+    public function mixedL(int $recipeId): float
+    {
+        return array_sum($this->loads->where('recipe_id', $recipeId)->map(static fn(DayLoad $load): float => $load->pouredL())->all());
+    }
+
+    /** Litres of a mix from the tub that went into pots, as they were noted. */
     public function usedL(int $recipeId): float
     {
         $used = 0.0;

@@ -43,13 +43,32 @@ final readonly class Portion
     public static function mixed(string $key, array $parts): self
     {
         $blend = self::blend($parts);
-        $yield = (new Substrate($blend, CompressiblePacking::POURED))->yield;
+        $yield = self::poured($blend);
         $contents = [];
         foreach ($blend->components as $i => $component) {
             $contents[] = [$component, $blend->shares[$i] / $yield];
         }
 
         return new self($key, $contents, 1.0);
+    }
+
+    /**
+     * Litres of the mix as it lies poured in a tub, from one litre scooped of its parts: fines go between the grains.
+     *
+     * @param non-empty-list<array{self, float}> $portions
+     *
+     * @throws Refused where the parts are no blend
+     */
+    public static function pouredYield(array $portions): float
+    {
+        $blend = self::blend($portions);
+
+        return $blend->totalParts / array_sum(array_column($portions, 1)) * self::poured($blend);
+    }
+
+    private static function poured(Blend $blend): float
+    {
+        return (new Substrate($blend, CompressiblePacking::POURED))->yield;
     }
 
     /** The same litres with one component in place of another of a key. */

@@ -27,6 +27,7 @@ export function CostSums({ day }: { day: Schemas['PottingDay'] }) {
                 <th scope="col">{t('day.plant')}</th>
                 <th scope="col">{t('day.mix')}</th>
                 <th scope="col">{t('costs.beside')}</th>
+                <th scope="col">{t('costs.feed')}</th>
                 <th scope="col">{t('day.pot')}</th>
                 <th scope="col">{t('costs.together')}</th>
               </tr>
@@ -39,6 +40,7 @@ export function CostSums({ day }: { day: Schemas['PottingDay'] }) {
                   </th>
                   <td>{told(row.mix)}</td>
                   <td>{told(row.beside)}</td>
+                  <td>{row.feed === null ? '–' : money(row.feed, currency)}</td>
                   <td>{row.pot === null ? '–' : money(row.pot, currency)}</td>
                   <td>{told(row.total)}</td>
                 </tr>

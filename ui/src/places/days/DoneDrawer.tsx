@@ -29,7 +29,7 @@ export function DoneDrawer({ day, entry, state, person, close, undo }: Props) {
   const { t } = useWords();
   const { plan, figures } = entry;
   const [texts, setTexts] = useState<Record<string, string>>({
-    used_l: plain(Math.round((figures?.base_l ?? 0) * 100) / 100),
+    used_l: plain(Math.round((figures?.poured_l ?? 0) * 100) / 100),
     minutes: '',
     run_through_s: '',
     roots: plain(Math.round(plan.roots_cut_share * 100)),

@@ -245,7 +245,7 @@ export function EntryDrawer({ day, entry, close }: Props) {
             )}
           </div>
           <h3>{t('entry.feed')}</h3>
-          <div className={common.fields3}>
+          <div className={common.fields4}>
             <Form.Item label={t('entry.fertiliser')}>
               <RecordPicker
                 label={t('entry.fertiliser')}
@@ -254,16 +254,42 @@ export function EntryDrawer({ day, entry, close }: Props) {
                 disabled={locked}
                 fits={(each) => each.form !== 'liquid'}
                 none={{ label: t('entry.noFertiliser'), pick: () => keep({ fertiliser: null }) }}
-                onPick={({ id }) => keep({ fertiliser: { id, share: plan.fertiliser?.share ?? 1 } })}
+                onPick={({ id, surface_g_l }) =>
+                  keep({
+                    fertiliser: {
+                      id,
+                      share: plan.fertiliser?.share ?? 1,
+                      where: surface_g_l === null ? 'mixed' : (plan.fertiliser?.where ?? 'mixed'),
+                    },
+                  })
+                }
               />
             </Form.Item>
+            {plan.fertiliser !== null && (
+              <Form.Item
+                label={t('entry.feedWhere')}
+                {...(problem?.at('changes.fertiliser.where') === undefined
+                  ? {}
+                  : { validateStatus: 'error' as const, help: problem.at('changes.fertiliser.where') })}
+              >
+                <Select
+                  aria-label={t('entry.feedWhere')}
+                  value={plan.fertiliser.where}
+                  options={(['mixed', 'top'] as const).map((value) => ({
+                    value,
+                    label: t(`entry.feedWhere.${value}`),
+                  }))}
+                  onChange={(where) => keep({ fertiliser: { id: 0, share: 1, ...plan.fertiliser, where } })}
+                />
+              </Form.Item>
+            )}
             {plan.fertiliser !== null &&
               number(
                 'fertiliser.share',
                 'entry.share',
                 '%',
                 plan.fertiliser.share,
-                (value) => ({ fertiliser: { id: plan.fertiliser?.id ?? 0, share: value ?? 1 } }),
+                (value) => ({ fertiliser: { id: 0, where: 'mixed', ...plan.fertiliser, share: value ?? 1 } }),
                 { factor: 100 },
               )}
             {choice('feeding', 'entry.feeding')}

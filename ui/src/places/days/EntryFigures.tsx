@@ -33,6 +33,7 @@ export function EntryFigures({ entry }: { entry: Schemas['DayEntry'] }) {
           ball: n(figures.old_ball_l),
           mix: n(figures.new_mix_l),
           base: n(figures.base_l),
+          poured: n(figures.poured_l),
         })}
       </p>
       {beside.length > 0 && <p>{t('entry.f.beside', { what: beside.join(', ') })}</p>}

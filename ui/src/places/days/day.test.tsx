@@ -286,6 +286,7 @@ describe('load by load', () => {
         id: 100 * mix.recipe_id + load.number,
         person: 'Orsolt',
         taken: [],
+        poured_l: load.litres,
         mixed_at: '2026-03-04T08:05:00+00:00',
       }));
       mix.load_plan = [];
@@ -307,7 +308,9 @@ describe('the end of a day', () => {
     const mix = day.mixes[0] as Schemas['DayMix'];
     const [load] = mix.load_plan;
     const mixed =
-      load === undefined ? [] : [{ ...load, id: 7, person: '', taken: [], mixed_at: '2026-03-04T08:05:00Z' }];
+      load === undefined
+        ? []
+        : [{ ...load, poured_l: load.litres, id: 7, person: '', taken: [], mixed_at: '2026-03-04T08:05:00Z' }];
 
     return { ...day, status, mixes: [{ ...mix, mixed, load_plan: [], mixed_l: 10, used_l: 8, rest_l: 2, ...changed }] };
   };
@@ -400,16 +403,18 @@ test('what material cost is told of each plant, and what is not known is not', (
   day.costs = {
     used: 12.5,
     entries: [
-      { entry_id: first?.id ?? 0, mix: 2, beside: 0.5, pot: 12.5, total: 15 },
-      { entry_id: second?.id ?? 0, mix: null, beside: 0, pot: null, total: null },
+      { entry_id: first?.id ?? 0, mix: 2, beside: 0.5, feed: 0.1, pot: 12.5, total: 15.1 },
+      { entry_id: second?.id ?? 0, mix: null, beside: 0, feed: null, pot: null, total: null },
     ],
   };
   show(<CostSums day={day} />);
   expect(screen.getByText(/€12.50 of material taken so far/)).toBeTruthy();
   expect(
-    screen.getByRole('row', { name: new RegExp(`${first?.plant.number ?? ''}.*€2.00 €0.50 €12.50 €15.00`) }),
+    screen.getByRole('row', { name: new RegExp(`${first?.plant.number ?? ''}.*€2.00 €0.50 €0.10 €12.50 €15.10`) }),
   ).toBeTruthy();
-  expect(screen.getByRole('row', { name: new RegExp(`${second?.plant.number ?? ''}.*\\? €0.00 – \\?`) })).toBeTruthy();
+  expect(
+    screen.getByRole('row', { name: new RegExp(`${second?.plant.number ?? ''}.*\\? €0.00 – – \\?`) }),
+  ).toBeTruthy();
 });
 
 test('what was done with a plant is asked of the state that it is in', () => {

@@ -7,7 +7,8 @@ const figures: Schemas['EntryFigures'] = {
   pot_l: 3.4,
   new_mix_l: 2.1,
   old_ball_l: 1.3,
-  base_l: 2.3,
+  base_l: 2.4,
+  poured_l: 2.3,
   old_soil_l: 0,
   layer_l: 0,
   dressing_l: 0,
@@ -121,12 +122,25 @@ describe('the card of a plant', () => {
   test('lays mesh, wire and layer before the mix, and feed into it before the tree is fixed', () => {
     const order = ids(
       entryOf(
-        { layer: { component_id: 1, thickness_cm: 1 }, fixing: 'wire', fertiliser: { id: 1, share: 1 } },
+        {
+          layer: { component_id: 1, thickness_cm: 1 },
+          fixing: 'wire',
+          fertiliser: { id: 1, share: 1, where: 'mixed' },
+        },
         {
           layer_l: 0.5,
           mesh: { pieces: 2, side_cm: 4 },
           wire: { gauge_mm: 2, wires: 1, length_cm: 70 },
-          fertiliser: { name: 'Granules', grams: 5, n: 1, p: 1, k: 1, washed_out_share: 0.2 },
+          fertiliser: {
+            name: 'Granules',
+            where: 'mixed',
+            cost: null,
+            grams: 5,
+            n: 1,
+            p: 1,
+            k: 1,
+            washed_out_share: 0.2,
+          },
         },
       ),
     );
@@ -137,11 +151,21 @@ describe('the card of a plant', () => {
       'layer',
       'bed',
       'mix',
-      'fertiliser',
+      'feed.mixed',
       'fixWire',
       'surface.bare',
       'water',
     ]);
+  });
+
+  test('feed that lies on top goes there once the tree is fixed, under the dressing', () => {
+    const order = ids(
+      entryOf(
+        { fertiliser: { id: 1, share: 1, where: 'top' } },
+        { fertiliser: { name: 'Cakes', where: 'top', cost: 0.1, grams: 5, n: 1, p: 1, k: 1, washed_out_share: 0.2 } },
+      ),
+    );
+    expect(order).toEqual(['ball', 'bed', 'mix', 'fixNone', 'feed.top', 'surface.bare', 'water']);
   });
 
   test('keeps water away from wounds, and asks for two where it is heavy', () => {

@@ -18,6 +18,13 @@ interface Say {
 /** The order and technique for one plant, from its plan: crown before roots, from the middle outward, water last. */
 export function stepsOf(entry: Schemas['DayEntry'], { n, percent, treatment, buried }: Say): CardStep[] {
   const { plan, figures, plant, materials, recipe } = entry;
+  const feed: CardStep | undefined =
+    figures?.fertiliser == null
+      ? undefined
+      : {
+          id: `potting.step.feed.${figures.fertiliser.where}`,
+          gaps: { grams: n(figures.fertiliser.grams, 2), name: figures.fertiliser.name },
+        };
   const steps: (CardStep | false)[] = [
     plant.buried.length > 0 && { id: 'potting.step.buried', gaps: { what: buried(plant.buried) }, weight: 'mind' },
     plan.crown_cut_share > 0 && { id: 'potting.step.crown', gaps: { share: percent(plan.crown_cut_share) } },
@@ -56,7 +63,7 @@ export function stepsOf(entry: Schemas['DayEntry'], { n, percent, treatment, bur
     plan.bed_cm > 0 && { id: 'potting.step.bed', gaps: { cm: n(plan.bed_cm) } },
     figures !== null && {
       id: 'potting.step.mix',
-      gaps: { litres: n(figures.base_l), recipe: recipe.name },
+      gaps: { litres: n(figures.poured_l), recipe: recipe.name },
       weight: 'strong',
     },
     ...entry.extras.map((extra): CardStep => ({
@@ -66,15 +73,13 @@ export function stepsOf(entry: Schemas['DayEntry'], { n, percent, treatment, bur
     })),
     figures !== null &&
       figures.old_soil_l > 0 && { id: 'potting.step.oldSoil', gaps: { litres: n(figures.old_soil_l) } },
-    figures?.fertiliser != null && {
-      id: 'potting.step.fertiliser',
-      gaps: { grams: n(figures.fertiliser.grams, 2), name: figures.fertiliser.name },
-    },
+    feed !== undefined && figures?.fertiliser?.where === 'mixed' && feed,
     plan.fixing === 'wire'
       ? { id: 'potting.step.fixWire', gaps: {} }
       : plan.fixing === 'stones'
         ? { id: 'potting.step.fixStones', gaps: { days: plan.stones_days } }
         : { id: 'potting.step.fixNone', gaps: {} },
+    feed !== undefined && figures?.fertiliser?.where === 'top' && feed,
     plan.dressing !== null && figures !== null
       ? {
           id: 'potting.step.dressing',

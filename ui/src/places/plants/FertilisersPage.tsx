@@ -2,6 +2,7 @@ import { Button, Form, Select } from 'antd';
 import { useState } from 'react';
 
 import { ApiProblem, type Schemas } from '../../api/client';
+import { useMeta } from '../../api/meta';
 import { useArchiveFertiliser, useFertilisers, useSaveFertiliser } from '../../api/fertilisers';
 import { useWords } from '../../i18n/words';
 import { ListHead } from '../../kit/lists/ListHead';
@@ -75,6 +76,9 @@ export default function FertilisersPage() {
             render: (_, one) => (
               <>
                 {n(one.label_g_l)}
+                {one.surface_g_l !== null && (
+                  <span className={common.quiet}> · {t('fert.onTop', { rate: n(one.surface_g_l) })}</span>
+                )}
                 {one.ppm_n !== null && <span className={common.quiet}> · {t('fert.ppm', { ppm: n(one.ppm_n) })}</span>}
               </>
             ),
@@ -107,10 +111,20 @@ export default function FertilisersPage() {
   );
 }
 
-const NUMBERS = ['n_percent', 'p2o5_percent', 'k2o_percent', 'label_g_l', 'longevity_days'] as const;
+const NUMBERS = [
+  'n_percent',
+  'p2o5_percent',
+  'k2o_percent',
+  'label_g_l',
+  'surface_g_l',
+  'price_per_kg',
+  'longevity_days',
+] as const;
+const OPTIONAL: string[] = ['surface_g_l', 'price_per_kg'];
 
 function FertiliserForm({ one, close }: { one: Fertiliser | null; close: () => void }) {
   const { t } = useWords();
+  const currency = useMeta().data?.currency ?? 'EUR';
   const save = useSaveFertiliser();
   const say = useUndoable();
   const [name, setName] = useState(one?.name ?? '');
@@ -121,7 +135,9 @@ function FertiliserForm({ one, close }: { one: Fertiliser | null; close: () => v
   );
   const [marked, setMarked] = useState<string[]>([]);
   const problem = save.error instanceof ApiProblem ? save.error : undefined;
-  const wanted = NUMBERS.filter((key) => key !== 'longevity_days' || form === 'slow_release');
+  const wanted = NUMBERS.filter(
+    (key) => (key !== 'longevity_days' || form === 'slow_release') && (key !== 'surface_g_l' || form !== 'liquid'),
+  );
   const number = (key: (typeof NUMBERS)[number], label: string, unit: string, hint?: string) => (
     <NumberField
       label={label}
@@ -133,7 +149,9 @@ function FertiliserForm({ one, close }: { one: Fertiliser | null; close: () => v
     />
   );
   const submit = async () => {
-    const wrong = wanted.filter((key) => typedNumber(texts[key] ?? '') === null);
+    const wrong = wanted.filter(
+      (key) => typedNumber(texts[key] ?? '') === null && !(OPTIONAL.includes(key) && (texts[key] ?? '').trim() === ''),
+    );
     setMarked(wrong);
     if (wrong.length > 0) {
       return;
@@ -149,6 +167,8 @@ function FertiliserForm({ one, close }: { one: Fertiliser | null; close: () => v
         p2o5_percent: value('p2o5_percent'),
         k2o_percent: value('k2o_percent'),
         label_g_l: value('label_g_l'),
+        surface_g_l: form === 'liquid' ? null : typedNumber(texts['surface_g_l'] ?? ''),
+        price_per_kg: typedNumber(texts['price_per_kg'] ?? ''),
         longevity_days: form === 'slow_release' ? value('longevity_days') : null,
       },
     });
@@ -183,7 +203,9 @@ function FertiliserForm({ one, close }: { one: Fertiliser | null; close: () => v
       </div>
       <div className={common.fields2}>
         {number('label_g_l', t('fert.label'), t('fert.labelUnit'), t('fert.labelHint'))}
+        {form !== 'liquid' && number('surface_g_l', t('fert.surface'), t('fert.labelUnit'), t('fert.surfaceHint'))}
         {form === 'slow_release' && number('longevity_days', t('fert.longevity'), t('fert.days'))}
+        {number('price_per_kg', t('fert.price'), `${currency}/kg`)}
       </div>
       <TextField label={t('field.note')} value={note} onChange={setNote} />
     </FormDialog>
