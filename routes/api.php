@@ -56,6 +56,7 @@ Route::post('views/triangle', [ViewController::class, 'triangle']);
 Route::post('writing/read', [WritingController::class, 'read']);
 Route::post('writing/expand', [WritingController::class, 'expand']);
 Route::post('writing/top-up', [WritingController::class, 'topUp']);
+Route::post('writing/thrown-in', [WritingController::class, 'thrownIn']);
 Route::post('writing/extras', [WritingController::class, 'extras']);
 Route::post('compare', [WritingController::class, 'compare']);
 

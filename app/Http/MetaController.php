@@ -16,6 +16,7 @@ use Zolbek\Core\Place\Plant\PlantGroup;
 use Zolbek\Core\Place\Watering\WateringHabit;
 use Zolbek\Core\Question\Evaluation\Notable;
 use Zolbek\Core\Question\Writing\RecipeText;
+use Zolbek\Core\Work\Batching\Extra;
 
 /** What a client needs to know before it asks: the words of the model and the targets of the plant groups. */
 final readonly class MetaController
@@ -46,6 +47,7 @@ final readonly class MetaController
         return [
             'horizon_years' => Forecast::HORIZON,
             'little_share' => RecipeText::LITTLE,
+            'handful_l' => Extra::HANDFUL_L,
             'notable' => [
                 'litres' => Notable::LITRES, 'cm' => Notable::CM, 'share' => Notable::SHARE,
                 'washed_off' => Notable::WASHED_OFF, 'repelled' => Notable::REPELLED, 'wet_foot_cm' => Notable::WET_FOOT_CM, 'warmer_k' => Notable::WARMER_K,

@@ -93,6 +93,7 @@ return [
     'band_order' => 'This must be above the lower end (:min), not :given.',
     'species_missing' => 'There is no plant with the id :given.',
     'site_missing' => 'There is no site with the id :given.',
+    'tub_empty' => 'Say first how many litres of what went in.',
     'top_up_least' => 'With what is in the tub it comes to at least :min L, not :given.',
     'extra_fills_pot' => 'That much fills the pot alone: less than :max L, not :given.',
     'extras_list' => 'Name one to :max extras, not :given.',

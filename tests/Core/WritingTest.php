@@ -6,6 +6,8 @@ use Zolbek\Core\Basis\Input\Refused;
 use Zolbek\Core\Question\Writing\NameMatch;
 use Zolbek\Core\Question\Writing\RecipeText;
 use Zolbek\Core\Question\Writing\Vocabulary;
+use Zolbek\Core\Work\Batching\MixDistance;
+use Zolbek\Core\Work\Batching\RoundParts;
 use Zolbek\Core\Work\Batching\TopUp;
 
 function english(): Vocabulary
@@ -28,7 +30,9 @@ test('a recipe is read as people write it', function (string $text, string $nota
     ['12 L pumice, 4l bark', 'litres', [['pumice', 12], ['bark', 4]]],
     ['3 scoops grit, 1 scoop of bark', 'scoops', [['grit', 3], ['bark', 1]]],
     ['9 pumice, a little charcoal', 'parts', [['pumice', 9], ['charcoal', 0.45]]],
-    ['10 pumice and a handful of bark', 'parts', [['pumice', 10], ['bark', 1]]],
+    ['10 pumice and a handful of bark', 'parts', [['pumice', 10], ['bark', 0.15]]],
+    ['10 L pumice and a handful of bark', 'litres', [['pumice', 10], ['bark', 0.15]]],
+    ['50 % pumice, 50 % lava, a handful of bark', 'percent', [['pumice', 50], ['lava', 50], ['bark', 1.5]]],
     ['half bark, the rest pumice', 'percent', [['bark', 50], ['pumice', 50]]],
     ['30 % bark, 20 % grit, rest pumice', 'percent', [['bark', 30], ['grit', 20], ['pumice', 50]]],
 ]);
@@ -60,7 +64,7 @@ test('another language is other words', function (): void {
     $lines = static fn(string $text): array => array_map(static fn(array $line): array => [$line['words'], round($line['amount'], 6)], (new RecipeText($text, new Vocabulary($words)))->lines);
     expect($lines('due parti di pomice e una parte di lava'))->toEqual([['pomice', 2], ['lava', 1]])
         ->and($lines('metà corteccia, il resto pomice'))->toEqual([['corteccia', 50], ['pomice', 50]])
-        ->and($lines("10 pomice e un po' di carbone, una manciata di corteccia"))->toEqual([['pomice', 10], ['carbone', 0.5], ['corteccia', 1]])
+        ->and($lines("10 pomice e un po' di carbone, una manciata di corteccia"))->toEqual([['pomice', 10], ['carbone', 0.5], ['corteccia', 0.15]])
         ->and($lines('parti uguali di pomice e lava'))->toEqual([['pomice', 1], ['lava', 1]])
         ->and(fn() => new RecipeText('two parts of pumice and one lava', new Vocabulary($words)))->toThrow(Refused::class);
 });
@@ -80,8 +84,8 @@ test('a tub is topped up to its recipe at the smallest total', function (): void
     expect($top->add)->toEqual(['a' => 0.0, 'b' => 4.0, 'c' => 6.0])->and($top->totalL)->toBe(18.0)->and($top->leastL)->toBe(18.0);
 });
 
-test('to a wanted total, with something foreign in it and some of one picked out', function (): void {
-    $top = new TopUp(['a' => 3.0, 'b' => 1.0], ['a' => 10.0, 'x' => 5.0], ['a' => 0.4], 20.0);
+test('to a wanted total, with something foreign in it', function (): void {
+    $top = new TopUp(['a' => 3.0, 'b' => 1.0], ['a' => 6.0, 'x' => 5.0], 20.0);
     expect($top->add)->toEqual(['a' => 9.0, 'b' => 5.0])
         ->and($top->recipeL)->toBe(20.0)->and($top->totalL)->toBe(25.0)
         ->and($top->foreign)->toEqual(['x' => 0.2]);
@@ -104,5 +108,37 @@ test('whatever is in a tub, topping up makes the recipe and takes nothing away',
 })->with(range(1, 12));
 
 test('less than is there cannot be made', function (): void {
-    new TopUp(['a' => 1.0, 'b' => 1.0], ['a' => 6.0], [], 10.0);
+    new TopUp(['a' => 1.0, 'b' => 1.0], ['a' => 6.0], 10.0);
 })->throws(Refused::class, 'wanted_l');
+
+test('how far two mixes are apart', function (array $a, array $b, float $apart): void {
+    expect(MixDistance::between($a, $b))->toEqualWithDelta($apart, 1e-12)->and(MixDistance::between($b, $a))->toEqualWithDelta($apart, 1e-12);
+})->with([
+    [['a' => 2, 'b' => 1], ['a' => 1, 'b' => 1], 1 / 6],
+    [['a' => 4, 'b' => 2], ['b' => 1.0, 'a' => 2.0], 0.0],
+    [['a' => 4], ['b' => 2], 1.0],
+    [['a' => 9, 'b' => 1], ['a' => 9, 'c' => 1], 0.1],
+]);
+
+test('litres in small whole parts, or none where none are near enough', function (array $litres, ?array $parts): void {
+    expect(RoundParts::of($litres))->toBe($parts);
+})->with([
+    [['a' => 8.1, 'b' => 5.9, 'c' => 4.0], ['a' => 4, 'b' => 3, 'c' => 2]],
+    [['a' => 5.0], ['a' => 1]],
+    [['a' => 3.0, 'b' => 3.05], ['a' => 1, 'b' => 1]],
+    [['a' => 12.0, 'b' => 1.0], ['a' => 12, 'b' => 1]],
+    [['a' => 96.0, 'b' => 1.0], null],
+]);
+
+test('whatever parts are told, each is within 5 % of what is there', function (int $seed): void {
+    mt_srand($seed);
+    $litres = [];
+    foreach (range('a', chr(97 + mt_rand(0, 5))) as $key) {
+        $litres[$key] = mt_rand(1, 400) / 10;
+    }
+    $parts = RoundParts::of($litres);
+    foreach ($parts ?? [] as $key => $part) {
+        expect(abs($part / array_sum($parts) / ($litres[$key] / array_sum($litres)) - 1.0))->toBeLessThanOrEqual(0.05 + 1e-12);
+    }
+    expect($parts === null || array_keys($parts) === array_keys($litres))->toBeTrue();
+})->with(range(1, 40));

@@ -84,6 +84,63 @@ test('a half-empty tub is topped up, foreign leftovers told', function (): void 
         ->and($response->json('foreign.0.share'))->toBeNear(0.1, 1e-12);
 });
 
+/** A premix of these parts on the shelf. */
+function premixOf(string $name, array $parts, float $stock): int
+{
+    return test()->postJson('/api/v1/mixes', ['name' => $name, 'source' => 'premix', 'stock_l' => $stock, 'mix_parts' => Yard::parts($parts)])->assertCreated()->json('id');
+}
+
+test('what is left of the same recipe is offered for the tub, and counts as the recipe', function (): void {
+    $recipe = ['pumice-3-6-mm' => 2, 'sharp-sand-0-25-2-mm' => 1];
+    $bin = premixOf('Left over', ['pumice-3-6-mm' => 4, 'sharp-sand-0-25-2-mm' => 2], 5);
+    premixOf('Another', ['pumice-3-6-mm' => 1, 'sharp-sand-0-25-2-mm' => 1], 5);
+    $empty = premixOf('All gone', $recipe, 0);
+    $ask = fn(array $there) => $this->postJson('/api/v1/writing/top-up', ['parts' => Yard::parts($recipe), 'there' => $there, 'wanted_l' => 12])->assertOk();
+    $before = $ask([]);
+    Contract::check($before, 'TopUp');
+    expect($before->json('left'))->toEqual([['component_id' => $bin, 'name' => 'Left over', 'litres' => 5]])->and(array_column($before->json('left'), 'component_id'))->not->toContain($empty);
+    // 5 L poured hold more than 5 L scooped, in the ratio of the recipe
+    $after = $ask([['component_id' => $bin, 'litres' => 5]]);
+    $add = array_column($after->json('add'), 'litres');
+    expect($after->json('apart'))->toEqual([['component_id' => $bin, 'name' => 'Left over', 'same' => true]])->and($after->json('left'))->toBe([])->and($after->json('foreign'))->toBe([])
+        ->and($add[0] / $add[1])->toBeNear(2.0, 1e-9)->and(12 - array_sum($add))->toBeGreaterThan(5.2)->and(12 - array_sum($add))->toBeLessThan(7.0);
+});
+
+test('a premix in the tub is taken apart down to what the recipe names, a reclaimed one to what is still there of it', function (): void {
+    $inner = premixOf('Inner', ['composted-bark-fine-2-8-mm' => 1, 'coir-pith' => 1], 20);
+    $outer = $this->postJson('/api/v1/mixes', ['name' => 'Outer', 'source' => 'premix', 'stock_l' => 20, 'mix_parts' => [...Yard::parts(['pumice-3-6-mm' => 3]), ['component_id' => $inner, 'parts' => 1]]])->assertCreated()->json('id');
+    $ask = fn(array $parts, int $there) => $this->postJson('/api/v1/writing/top-up', ['parts' => $parts, 'there' => [['component_id' => $there, 'litres' => 8]]])->assertOk();
+    // the recipe names the inner one: it stays as it is
+    $named = $ask([...Yard::parts(['pumice-3-6-mm' => 1]), ['component_id' => $inner, 'parts' => 1]], $outer);
+    expect($named->json('foreign'))->toBe([])->and($named->json('add.0.litres'))->toEqual(0)->and($named->json('add.1.litres'))->toBeNear($named->json('recipe_l') / 3, 1e-9);
+    $plain = $ask(Yard::parts(['pumice-3-6-mm' => 3, 'composted-bark-fine-2-8-mm' => 1]), $outer);
+    expect(array_column($plain->json('foreign'), 'name'))->toBe(['Coir pith'])->and($plain->json('apart.0.same'))->toBeFalse();
+    $old = $this->postJson('/api/v1/mixes', ['name' => 'Old one', 'source' => 'reclaimed', 'reclaimed_years' => 4, 'stock_l' => 20, 'mix_parts' => Yard::parts(['pumice-3-6-mm' => 1, 'composted-bark-fine-2-8-mm' => 1])])->assertCreated()->json('id');
+    $worn = $ask(Yard::parts(['pumice-3-6-mm' => 1, 'composted-bark-fine-2-8-mm' => 1]), $old);
+    // bark has rotted, pumice has not
+    expect($worn->json('foreign'))->toBe([])->and($worn->json('add.0.litres'))->toEqual(0)->and($worn->json('add.1.litres'))->toBeGreaterThan(0.3);
+});
+
+test('this is what I threw in, what have I now?', function (): void {
+    $ids = array_column(Yard::parts(['pumice-3-6-mm' => 1, 'sharp-sand-0-25-2-mm' => 1, 'composted-bark-fine-2-8-mm' => 1]), 'component_id');
+    $recipe = fn(string $name, array $parts): int => $this->postJson('/api/v1/recipes', ['name' => $name, 'plant_group' => 'desert', 'parts' => Yard::parts($parts)])->assertCreated()->json('id');
+    $near = $recipe('Grit and sand', ['pumice-3-6-mm' => 2, 'sharp-sand-0-25-2-mm' => 1]);
+    $recipe('Bark', ['composted-bark-fine-2-8-mm' => 1]);
+    $ask = fn(array $litres) => $this->postJson('/api/v1/writing/thrown-in', ['there' => array_map(static fn(int $id, array $row): array => ['component_id' => $id, 'litres' => $row[0], 'removed_share' => $row[1] ?? 0], array_slice($ids, 0, count($litres)), $litres)]);
+    $told = $ask([[8.1], [5, 0.2]])->assertOk();
+    Contract::check($told, 'ThrownIn');
+    expect($told->json('scooped_l'))->toBeNear(12.1, 1e-9)->and($told->json('poured_l'))->toBeLessThan(11.5)
+        ->and(array_column($told->json('inside'), 'parts'))->toBe([2, 1])->and($told->json('inside.0.share'))->toBeNear(8.1 / 12.1, 1e-12)
+        ->and(array_column($told->json('rows'), 'amount'))->toEqual([8.1, 4])
+        ->and($told->json('recipe'))->toMatchArray(['id' => $near, 'name' => 'Grit and sand', 'same' => true])
+        ->and($told->json('mass_kg'))->toBeNear(8.1 * Yard::component('pumice-3-6-mm')->bulk_density + 4 * Yard::component('sharp-sand-0-25-2-mm')->bulk_density, 1e-9);
+    $other = $ask([[6], [3], [3]])->assertOk();
+    expect($other->json('recipe.same'))->toBeFalse()->and($other->json('recipe.other_share'))->toBeNear(0.25, 1e-9);
+    $ask([[0], [0]])->assertStatus(422)->assertJsonPath('errors.0.rule', 'tub_empty');
+    $ask([[-1]])->assertStatus(422)->assertJsonPath('errors.0.path', 'there.0.litres');
+    $this->postJson('/api/v1/writing/thrown-in', ['there' => 'all'])->assertStatus(422)->assertJsonPath('errors.0.path', 'there');
+});
+
 test('a base with extras fills every pot', function (): void {
     $response = $this->postJson('/api/v1/writing/extras', [...Yard::question(['situation' => Yard::situation()]), 'plain_pots' => 4, 'extras' => [['label' => 'Junipers', 'pots' => 3, 'component_id' => Yard::component('charcoal-3-8-mm')->id, 'handfuls' => 2]]])->assertOk();
     Contract::check($response, 'ExtrasPlan');

@@ -8,6 +8,7 @@ use App\Blend\Comparison;
 use App\Blend\Writing\BaseAndExtras;
 use App\Blend\Writing\ExpandPremix;
 use App\Blend\Writing\ReadRecipe;
+use App\Blend\Writing\ThrownIn;
 use App\Blend\Writing\TopUpTub;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -28,6 +29,11 @@ final readonly class WritingController
     public function topUp(Request $request): JsonResponse
     {
         return new JsonResponse(TopUpTub::of($request->json()->all()));
+    }
+
+    public function thrownIn(Request $request): JsonResponse
+    {
+        return new JsonResponse(ThrownIn::of($request->json()->all()));
     }
 
     public function extras(Request $request): JsonResponse

@@ -6,6 +6,7 @@ namespace Zolbek\Core\Question\Writing;
 
 use Zolbek\Core\Basis\Input\Refusal;
 use Zolbek\Core\Basis\Input\Refused;
+use Zolbek\Core\Work\Batching\Extra;
 
 /**
  * A recipe as people write it down, read into amounts and the words that name what is meant.
@@ -15,13 +16,14 @@ use Zolbek\Core\Basis\Input\Refused;
  *     "equal parts pumice, lava and bark"  one part each
  *     "half bark, the rest pumice"         a share, and what is left of 100 %
  *
- * These are the words of one language; those of another stand in its Vocabulary. "A little" counts as a twentieth of all that is named with an amount, "a handful" as one part in ten. One unit in a text: 30 % beside 2 L is refused.
+ * These are the words of one language; those of another stand in its Vocabulary. "A little" counts as a twentieth of all that is named with an amount. "A handful" is
+ * Extra::HANDFUL_L: a part or a scoop is taken as a litre, and a hundred per cent as ten. One unit in a text: 30 % beside 2 L is refused.
  * Source: usage of growers. Check: "2 pumice, 1 lava" is 2 and 1 parts.
  */
 final readonly class RecipeText
 {
     public const LITTLE = 0.05;
-    public const HANDFUL = 0.10;
+    private const WHOLE_L = 10.0;
     private const LONGEST = 500;
 
     /** parts, percent, litres or scoops */
@@ -78,7 +80,7 @@ final readonly class RecipeText
             if (preg_match("/^{$this->say->rest}\\s*(?:{$this->say->of}\\s+)?(.+)$/u", $line, $found) === 1) {
                 $rest = [$i, $found[1]];
             } elseif (preg_match("/^(?:{$this->say->some} )*(?:(?<handful>{$this->say->handful})|{$this->say->little})\\s+(?:{$this->say->of}\\s+)?(?<words>.+)$/u", $line, $found) === 1) {
-                $little[$i] = [$found['words'], $found['handful'] !== '' ? self::HANDFUL : self::LITTLE];
+                $little[$i] = [$found['words'], $found['handful'] !== ''];
             } else {
                 [$amounts[$i], $units[]] = $this->line($line);
             }
@@ -96,8 +98,9 @@ final readonly class RecipeText
             $amounts[$rest[0]] = ['words' => $rest[1], 'amount' => 100.0 - $sum];
             $sum = 100.0;
         }
-        foreach ($little as $i => [$words, $share]) {
-            $amounts[$i] = ['words' => $words, 'amount' => $share * ($sum > 0.0 ? $sum : 1.0)];
+        foreach ($little as $i => [$words, $isHandful]) {
+            $handful = Extra::HANDFUL_L * ($notation === 'percent' ? 100.0 / self::WHOLE_L : 1.0);
+            $amounts[$i] = ['words' => $words, 'amount' => $isHandful ? $handful : self::LITTLE * ($sum > 0.0 ? $sum : 1.0)];
         }
         ksort($amounts);
         $lines = array_values($amounts);

@@ -12,7 +12,7 @@ use Zolbek\Core\Basis\Input\Refused;
  *     T = max over the recipe of e_i P / p_i, or a wanted total;   add_i = T p_i / P - e_i
  *
  * e_i litres in the tub, p_i parts, P their sum. A component that is in the tub but not in the recipe cannot be taken out by adding: its remaining share
- * of all is told. Some of a component may be picked out by hand first. Source: proportion. Check: 6 and 2 L of a recipe 1:1:1 need 4 L of the second, 6 L of the third:
+ * of all is told. Source: proportion. Check: 6 and 2 L of a recipe 1:1:1 need 4 L of the second, 6 L of the third:
  * total 18 L.
  */
 final readonly class TopUp
@@ -34,22 +34,17 @@ final readonly class TopUp
 
     /**
      * @param array<string, float> $parts   of the recipe, by key; all above 0
-     * @param array<string, float> $there   litres in the tub, by key
-     * @param array<string, float> $removed share of a component that is picked out by hand first, 0 to 1, by key
+     * @param array<string, float> $there   litres in the tub, by key, without what is picked out by hand first
      * @param float|null           $wantedL litres of the recipe that are wanted
      *
      * @throws Refused field "wanted_l" when there is more of a component than so much of the recipe holds
      */
-    public function __construct(array $parts, array $there, array $removed = [], ?float $wantedL = null)
+    public function __construct(array $parts, array $there, ?float $wantedL = null)
     {
-        $left = [];
-        foreach ($there as $key => $litres) {
-            $left[$key] = $litres * (1.0 - ($removed[$key] ?? 0.0));
-        }
         $sum = array_sum($parts);
         $least = 0.0;
         foreach ($parts as $key => $part) {
-            $least = max($least, ($left[$key] ?? 0.0) * $sum / $part);
+            $least = max($least, ($there[$key] ?? 0.0) * $sum / $part);
         }
         $this->leastL = $least;
         $this->recipeL = max($least, $wantedL ?? $least);
@@ -58,10 +53,10 @@ final readonly class TopUp
         }
         $add = [];
         foreach ($parts as $key => $part) {
-            $add[$key] = max(0.0, $this->recipeL * $part / $sum - ($left[$key] ?? 0.0));
+            $add[$key] = max(0.0, $this->recipeL * $part / $sum - ($there[$key] ?? 0.0));
         }
         $this->add = $add;
-        $foreign = array_diff_key($left, $parts);
+        $foreign = array_diff_key($there, $parts);
         $this->totalL = $this->recipeL + array_sum($foreign);
         $this->foreign = array_map(fn(float $litres): float => $this->totalL > 0.0 ? $litres / $this->totalL : 0.0, $foreign);
     }

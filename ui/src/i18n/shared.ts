@@ -114,6 +114,7 @@ export const words = {
   'extras.pots': 'Pots',
   'extras.component': 'Extra',
   'extras.handfuls': 'Handfuls',
+  'extras.handfulHint': 'of {litres} L',
   'extras.add': 'Add an extra',
   'extras.remove': 'Remove this extra',
   'extras.base': '{litres} L loose of the base, {each} L for a pot without extra',

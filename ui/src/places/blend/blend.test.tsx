@@ -390,6 +390,55 @@ describe('tools for the tub', () => {
     expect(server.asked('POST /writing/top-up')).toHaveLength(before);
   });
 
+  test('what is left of the same recipe goes into the tub with a tap', async () => {
+    keep(left());
+    server.on('POST /writing/top-up', () => ({
+      recipe_l: 12,
+      total_l: 12,
+      least_l: 4,
+      add: [],
+      foreign: [],
+      apart: [{ component_id: 71, name: 'Yard starter', same: false }],
+      left: [{ component_id: 70, name: 'Left: Brook maples', litres: 4.2 }],
+    }));
+    const { hand } = open();
+    await partsOf(PUMICE);
+    await hand.keyboard('t');
+    expect(await screen.findByText(/Left of this very recipe: Left: Brook maples, 4.2 L/)).toBeTruthy();
+    expect(screen.getByText('Yard starter counts as what is in it.')).toBeTruthy();
+    await hand.click(screen.getByRole('button', { name: 'It goes in: Left: Brook maples' }));
+    await waitFor(() => {
+      const body = server.asked('POST /writing/top-up').at(-1)?.body as Schemas['TopUpInput'];
+      expect(body.there.find((each) => each.component_id === 70)?.litres).toBe(4.2);
+    });
+  });
+
+  test('what was thrown in is told, and can be taken as the mix', async () => {
+    keep(left());
+    const inside = { component_id: 1, name: PUMICE, litres: 8, share: 2 / 3, parts: 2 };
+    server.on('POST /writing/thrown-in', () => ({
+      scooped_l: 12,
+      poured_l: 11.1,
+      mass_kg: 9.4,
+      rows: [{ component_id: 1, name: PUMICE, kind: 'porous stone', colour: '#cccccc', source: 'own', amount: 8 }],
+      inside: [inside, { component_id: 9, name: 'Bark', litres: 4, share: 1 / 3, parts: 1 }],
+      recipe: { id: 3, name: 'Brook maples', other_share: 0.12, same: false },
+    }));
+    const { hand } = open();
+    await partsOf(PUMICE);
+    await hand.keyboard('t');
+    await hand.click(await screen.findByText('What have I now?'));
+    expect(server.asked('POST /writing/thrown-in')).toHaveLength(0);
+    await hand.write(screen.getByLabelText(`Litres of ${PUMICE} in the tub`), '8');
+    const now = await screen.findByRole('region', { name: 'In the tub' });
+    expect(within(now).getByText('About 2 : 1.')).toBeTruthy();
+    expect(within(now).getByText('Nearest to Brook maples: 12% of it is something else.')).toBeTruthy();
+    expect(within(now).getByText(/12 L scooped come to 11.1 L in the tub/)).toBeTruthy();
+    await hand.click(within(now).getByRole('button', { name: 'Take it as the mix' }));
+    await waitFor(() => expect(bench().rows.map((row) => row.text)).toEqual(['8']));
+    expect(bench().notation).toBe('litres');
+  });
+
   test('a premix is taken apart', async () => {
     const premix = { componentId: 40, name: 'House premix', kind: 'bark' as const, colour: '#886644', text: '4' };
     keep(left({ recipeId: null, rows: [{ ...premix, source: 'premix' }] }));

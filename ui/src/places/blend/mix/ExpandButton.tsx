@@ -4,7 +4,7 @@ import { answerOf, api } from '../../../api/client';
 import { useWords } from '../../../i18n/words';
 import { useUndoable } from '../../../kit/hooks/useUndoable';
 import { useBlend } from '../state/BlendProvider';
-import { amountOf, type MixRow, withAmount } from '../state/mix';
+import { amountOf, type MixRow, writtenRows } from '../state/mix';
 import styles from './mix.module.css';
 
 /** Takes a premix apart into the components that it is made of; the mix stays the same. */
@@ -19,20 +19,7 @@ export function ExpandButton({ row }: { row: MixRow }) {
     }
     try {
       const answer = answerOf(await api.POST('/writing/expand', { body: { component_id: row.componentId, amount } }));
-      const rows = answer.rows.map((each) =>
-        withAmount(
-          {
-            componentId: each.component_id,
-            name: each.name,
-            kind: each.kind,
-            colour: each.colour,
-            source: each.source,
-            text: '',
-          },
-          each.amount,
-        ),
-      );
-      dispatch({ do: 'expand', componentId: row.componentId, rows });
+      dispatch({ do: 'expand', componentId: row.componentId, rows: writtenRows(answer.rows) });
     } catch (problem) {
       say(problem instanceof Error ? problem.message : t('problem.offline'));
     }

@@ -2,6 +2,7 @@ import { Button, Drawer, Form } from 'antd';
 import { useMemo, useState } from 'react';
 
 import { answerOf, api, type Schemas } from '../../../api/client';
+import { rules } from '../../../api/meta';
 import { useLastGood } from '../../../api/lastGood';
 import { useWords } from '../../../i18n/words';
 import { NumberField } from '../../../kit/fields/NumberField';
@@ -93,6 +94,7 @@ export function ExtrasDrawer({
             </Form.Item>
             <NumberField
               label={t('extras.handfuls')}
+              hint={t('extras.handfulHint', { litres: n(rules.handful_l) })}
               value={line.handfuls}
               error={
                 typedNumber(line.handfuls) === null

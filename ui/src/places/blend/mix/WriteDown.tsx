@@ -3,15 +3,16 @@ import { Input } from 'antd';
 import { useId, useState } from 'react';
 
 import { answerOf, api } from '../../../api/client';
+import { rules } from '../../../api/meta';
 import { useWords } from '../../../i18n/words';
 import { useBlend } from '../state/BlendProvider';
-import { withAmount } from '../state/mix';
+import { writtenRows } from '../state/mix';
 import { FormDialog } from '../../../kit/forms/FormDialog';
 import common from '../../../styles/common.module.css';
 
 /** A recipe typed in one's own words. */
 export function WriteDown({ open, close }: { open: boolean; close: () => void }) {
-  const { t } = useWords();
+  const { t, n } = useWords();
   const { dispatch } = useBlend();
   const [text, setText] = useState('');
   const id = useId();
@@ -21,19 +22,7 @@ export function WriteDown({ open, close }: { open: boolean; close: () => void })
       dispatch({
         do: 'rows',
         notation: read.notation,
-        rows: read.rows.map((row) =>
-          withAmount(
-            {
-              componentId: row.component_id,
-              name: row.name,
-              kind: row.kind,
-              colour: row.colour,
-              source: row.source,
-              text: '',
-            },
-            row.amount,
-          ),
-        ),
+        rows: writtenRows(read.rows),
       });
       close();
     },
@@ -64,7 +53,7 @@ export function WriteDown({ open, close }: { open: boolean; close: () => void })
           }
         }}
       />
-      <p className={common.quiet}>{t('write.downHint')}</p>
+      <p className={common.quiet}>{t('write.downHint', { handful: n(rules.handful_l) })}</p>
     </FormDialog>
   );
 }

@@ -133,6 +133,13 @@ export function stepOf(mix: Mix): number {
 }
 
 /** A row with an amount, its text rounded to what one would write. */
+/** Rows that the server read or worked out. */
+export function writtenRows(rows: Schemas['WrittenRow'][]): MixRow[] {
+  return rows.map(({ component_id, name, kind, colour, source, amount }) =>
+    withAmount({ componentId: component_id, name, kind, colour, source, text: '' }, amount),
+  );
+}
+
 export function withAmount(row: MixRow, amount: number): MixRow {
   const text = String(Math.round(amount * 100) / 100);
 
