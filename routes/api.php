@@ -10,6 +10,7 @@ use App\Blend\Http\EvaluationController;
 use App\Blend\Http\ViewController;
 use App\Blend\Http\WritingController;
 use App\Files\Http\ExchangeController;
+use App\Files\Http\YardController;
 use App\Http\MetaController;
 use App\Instruments\Http\InstrumentController;
 use App\Plants\Http\FertiliserController;
@@ -100,6 +101,8 @@ Route::put('instruments/{instrument}', [InstrumentController::class, 'set']);
 Route::post('instruments/{instrument}/tare', [InstrumentController::class, 'tare']);
 Route::post('instruments/{instrument}/shake', [InstrumentController::class, 'shake']);
 
+Route::get('yard', [YardController::class, 'export']);
+Route::post('yard', [YardController::class, 'import']);
 Route::get('exports/{sheet}', [ExchangeController::class, 'export']);
 Route::get('templates/{sheet}', [ExchangeController::class, 'template']);
 Route::post('imports/site-months', [SiteController::class, 'months']);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http;
 
 use App\Blend\Comparison;
+use App\Sheets\Table;
 use App\Shelf\Models\Component;
 use Illuminate\Http\JsonResponse;
 use Zolbek\Core\Course\Ageing\Forecast;
@@ -47,6 +48,7 @@ final readonly class MetaController
         return [
             'horizon_years' => Forecast::HORIZON,
             'little_share' => RecipeText::LITTLE,
+            'most_file_bytes' => Table::MOST_BYTES,
             'handful_l' => Extra::HANDFUL_L,
             'notable' => [
                 'litres' => Notable::LITRES, 'cm' => Notable::CM, 'share' => Notable::SHARE,

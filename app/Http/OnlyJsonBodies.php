@@ -5,17 +5,19 @@ declare(strict_types=1);
 namespace App\Http;
 
 use App\Plants\PhotoStore;
+use App\Sheets\SchemaFile;
+use App\Sheets\Workbook;
 use Closure;
 use Illuminate\Http\Request;
 use JsonException;
 use Symfony\Component\HttpFoundation\Response;
 use Zolbek\Core\Basis\Input\Refused;
 
-/** Writes must come as one JSON object, imports as CSV, pictures as pictures: by exactly that media type, which no page of another site can send unasked. */
+/** Writes must come as one JSON object, imports as the tables they are, pictures as pictures, a whole yard as a ZIP: by exactly that media type, which no page of another site can send unasked. */
 final class OnlyJsonBodies
 {
     private const MOST_BYTES = 1_000_000;
-    private const MOST_FILE_BYTES = 4_000_000;
+    private const MOST_FILE_BYTES = SchemaFile::MOST_BYTES;
     private const FILES = ['api/v1/component-files', 'api/v1/recipe-files', 'api/v1/plant-files', 'api/v1/pot-files'];
 
     /** @param Closure(Request): Response $next */
@@ -28,11 +30,14 @@ final class OnlyJsonBodies
             return $next($request); // says all in its address, and no page of another site can send it
         }
         $type = self::mediaType($request);
-        if ($request->is('api/v1/imports/*') && $type === 'text/csv') {
+        if ($request->is('api/v1/imports/*') && in_array($type, ['text/csv', ...array_values(Workbook::TYPES)], true)) {
             return $next($request); // the importer reads it, within limits of its own
         }
         if ($request->is('api/v1/plants/*/photos') && isset(PhotoStore::TYPES[$type])) {
             return $next($request); // a picture, likewise
+        }
+        if ($request->is('api/v1/yard') && $type === 'application/zip') {
+            return $next($request); // a whole yard, likewise
         }
         if ($type !== 'application/json') {
             return RefusalResponse::fault(415);

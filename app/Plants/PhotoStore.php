@@ -69,7 +69,7 @@ final class PhotoStore
         $photo->delete();
     }
 
-    private static function folder(): string
+    public static function folder(): string
     {
         return dirname((string) config('database.connections.sqlite.database')).'/photos';
     }

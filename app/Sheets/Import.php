@@ -15,7 +15,7 @@ use Zolbek\Core\Basis\Input\Refused;
  */
 final class Import
 {
-    private const LONGEST_S = 300;
+    private const LONGEST_S = 900;
 
     /** How often it is worked out anew where others write meanwhile. */
     private const TRIES = 5;
@@ -31,7 +31,7 @@ final class Import
     public function __invoke(Sheet $sheet, string $bytes, bool $dryRun, bool $goodOnly): array
     {
         set_time_limit(self::LONGEST_S);
-        $table = CsvTable::parse($bytes);
+        $table = Table::parse($bytes);
         if (! Rehearsal::isPossible()) {
             return $this->within($sheet, $table, $dryRun, $goodOnly);
         }
@@ -52,7 +52,7 @@ final class Import
      *
      * @return array<string, mixed>
      */
-    private function within(Sheet $sheet, CsvTable $table, bool $dryRun, bool $goodOnly): array
+    private function within(Sheet $sheet, Table $table, bool $dryRun, bool $goodOnly): array
     {
         DB::beginTransaction();
         try {
@@ -68,7 +68,7 @@ final class Import
     }
 
     /** @return array<string, mixed> */
-    private function report(Sheet $sheet, CsvTable $table, bool $dryRun, bool $goodOnly, ?Rehearsal $rehearsal = null): array
+    private function report(Sheet $sheet, Table $table, bool $dryRun, bool $goodOnly, ?Rehearsal $rehearsal = null): array
     {
         $reader = new SheetReader($sheet, $table);
         $report = ['added' => 0, 'changed' => 0, 'same' => 0, 'refused' => 0];

@@ -12,7 +12,7 @@ use Zolbek\Core\Basis\Input\Refused;
 /** A JSON file of one of our formats, held against its schema. */
 final class SchemaFile
 {
-    private const MOST_BYTES = 4_000_000;
+    public const MOST_BYTES = 32_000_000;
 
     /**
      * @return array<string, mixed>

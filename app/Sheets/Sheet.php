@@ -6,12 +6,9 @@ namespace App\Sheets;
 
 use Zolbek\Core\Basis\Input\Refused;
 
-/** A kind of CSV file: its columns, how a row of it is taken in, and what it holds when it is written. */
-interface Sheet
+/** A kind of file that is taken out and in: how a row of it is taken in, beside what it holds. */
+interface Sheet extends Listing
 {
-    /** @return list<Column> */
-    public function columns(): array;
-
     /** Whether columns like "sieve 4 mm" and "sieve pan" belong to it, and in which unit; null where they do not. */
     public function sieveUnit(): ?string;
 
@@ -32,7 +29,4 @@ interface Sheet
      * @param array<string, mixed> $values
      */
     public function key(array $values): string;
-
-    /** @return iterable<array<string, mixed>> values of each row by field */
-    public function all(): iterable;
 }

@@ -20,7 +20,7 @@ final readonly class SheetReader
     private array $sieves;
 
     /** @throws Refused field "file" for a header that is not known, or stands twice, or lacks something */
-    public function __construct(private Sheet $sheet, CsvTable $table)
+    public function __construct(private Sheet $sheet, Table $table)
     {
         $known = [];
         foreach ($sheet->columns() as $column) {

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Situations;
 
-use App\Sheets\CsvTable;
+use App\Sheets\Table;
 use Zolbek\Core\Basis\Input\Refusal;
 use Zolbek\Core\Basis\Input\Refusals;
 use Zolbek\Core\Basis\Input\Refused;
@@ -22,7 +22,7 @@ final class MonthSheet
      */
     public static function read(string $bytes): array
     {
-        $table = CsvTable::parse($bytes);
+        $table = Table::parse($bytes);
         $refusals = new Refusals();
         $at = [];
         foreach (self::COLUMNS as $i => $column) {

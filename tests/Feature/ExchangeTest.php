@@ -3,10 +3,13 @@
 declare(strict_types=1);
 
 use App\Bench\Models\BenchTest;
+use App\Pots\Models\Pot;
 use App\Shelf\Actions\LoadReferenceComponents;
 use App\Shelf\Models\Component;
 use App\Shelf\Models\Lot;
 use App\Shelf\Models\StockMovement;
+use App\Sheets\Workbook;
+use App\Situations\Models\Site;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
 use Tests\Feature\Contract;
@@ -75,7 +78,7 @@ test('a hostile file ends in a clear report with nothing half done', function (s
     'empty' => ['', 'There is nothing in this file'],
     'blank' => ["\n \n", 'There is nothing in this file'],
     'a header alone' => [HEADER, 'There is nothing in this file'],
-    'fifty thousand rows' => fn() => [HEADER."\n".implode("\n", array_map(static fn(int $i): string => component_row("Row $i"), range(1, 50_000))), 'A file may have up to 1000 rows, this one has 50000.'],
+    'more rows than a yard has' => fn() => [HEADER."\n".implode("\n", array_map(static fn(int $i): string => component_row("Row $i"), range(1, 100_001))), 'A file may have up to 100000 rows, this one has 100001.'],
     'Latin 1' => [HEADER."\n".component_row("K\xF6rnung"), 'The file is not in UTF-8.'],
     'UTF-16' => fn() => [mb_convert_encoding(HEADER."\n".component_row('Grit'), 'UTF-16'), 'The file is not in UTF-8.'],
     'zeros' => [HEADER."\n".component_row("Gr\0it"), 'The file is not in UTF-8.'],
@@ -88,7 +91,7 @@ test('a hostile file ends in a clear report with nothing half done', function (s
     'no name' => ["kind\nbark", 'The column \"name\" is missing.'],
     'a typical component with other figures' => [HEADER."\n".component_row('Pumice 3-6 mm'), 'A typical component keeps its figures.'],
     'more cells than columns' => [HEADER."\n".component_row('Grit').',9,9,9', 'more cells'],
-    'twenty megabytes' => fn() => [str_repeat('a', 20_000_000), 'The file may have at most 4 MB.'],
+    'forty megabytes' => fn() => [str_repeat('a', 40_000_000), 'The file may have at most 32 MB.'],
     'an endless line' => fn() => [HEADER."\n".str_repeat('x', 3_900_000), 'This must be a text of 1 to 100'],
     'no table at all' => ["\x89PNG\r\n\x1a\n", 'The file is not in UTF-8.'],
 ]);
@@ -264,4 +267,86 @@ test('a line that stands twice in a history happened twice, and is not taken in 
     imported('plant-history', $csv)->assertOk()->assertJsonPath('same', 3);
     imported('plant-history', $csv."P-77,2026-04-01,note,Ann,Watered\n")->assertJsonPath('same', 3)->assertJsonPath('added', 1);
     expect($plant->events()->where('text', 'Watered')->count())->toBe(4);
+});
+
+/** A spreadsheet sent for a kind. */
+function importedBook(string $kind, string $bytes, string $type = 'ods'): TestResponse
+{
+    return test()->call('POST', '/api/v1/imports/'.$kind, server: ['CONTENT_TYPE' => Workbook::TYPES[$type], 'HTTP_ACCEPT' => 'application/json'], content: $bytes);
+}
+
+test('a spreadsheet that was saved is taken in as the same, and as it was where nothing is left', function (string $type): void {
+    Yard::pot('007', 6.55);
+    Yard::pot('=1+1 is two', 13);
+    $file = $this->get('/api/v1/exports/pots?as='.$type)->assertOk()->assertHeader('Content-Type', Workbook::TYPES[$type]);
+    expect($file->headers->get('Content-Disposition'))->toContain('pots.'.$type);
+    $bytes = (string) $file->getContent();
+    importedBook('pots', $bytes, $type)->assertOk()->assertJsonPath('same', 2);
+    $before = Pot::query()->orderBy('name')->get(['name', 'shape', 'depth', 'measures', 'hole_diameter_cm', 'weight_kg'])->toArray();
+    Pot::query()->delete();
+    importedBook('pots', $bytes, $type)->assertOk()->assertJsonPath('added', 2)->assertJsonPath('refused', 0);
+    expect(Pot::query()->orderBy('name')->get(['name', 'shape', 'depth', 'measures', 'hole_diameter_cm', 'weight_kg'])->toArray())->toEqual($before);
+})->with(['ods', 'xlsx']);
+
+test('days in a spreadsheet are days, and of a formula the value counts that stands with it', function (string $type): void {
+    $book = new PhpOffice\PhpSpreadsheet\Spreadsheet();
+    $sheet = $book->getActiveSheet();
+    $sheet->fromArray([['component', 'delivery', 'delivered_on', 'quantity [L]'], ['Pumice 3-6 mm', 'P-9', null, '=60*2']]);
+    $sheet->setCellValue('C2', PhpOffice\PhpSpreadsheet\Shared\Date::stringToExcel('2026-04-01'));
+    $sheet->getStyle('C2')->getNumberFormat()->setFormatCode('yyyy-mm-dd');
+    $file = tempnam(sys_get_temp_dir(), 'zolbek-test-');
+    PhpOffice\PhpSpreadsheet\IOFactory::createWriter($book, ucfirst($type))->save($file);
+    importedBook('lots', (string) file_get_contents($file), $type)->assertOk()->assertJsonPath('refused', 0)->assertJsonPath('added', 1);
+    unlink($file);
+    $lot = Lot::query()->where('name', 'P-9')->sole();
+    expect($lot->delivered_on->toDateString())->toBe('2026-04-01')->and($lot->quantity_l)->toBe(120.0);
+})->with(['ods', 'xlsx']);
+
+test('what is no spreadsheet is refused in a sentence', function (Closure $entries, string $rule): void {
+    $file = tempnam(sys_get_temp_dir(), 'zolbek-test-');
+    $zip = new ZipArchive();
+    $zip->open($file, ZipArchive::OVERWRITE);
+    foreach ($entries() as $name => $text) {
+        $zip->addFromString($name, $text);
+    }
+    if ($rule === 'file_size') {
+        file_put_contents($file.'.blank', str_repeat(' ', 20_000_000));
+        foreach (range(1, 11) as $i) {
+            $zip->addFile($file.'.blank', "blank$i.xml");
+        }
+    }
+    $zip->close();
+    @unlink($file.'.blank');
+    importedBook('pots', (string) file_get_contents($file))->assertStatus(422)->assertJsonPath('errors.0.path', 'file')->assertJsonPath('errors.0.rule', $rule);
+    unlink($file);
+})->with([
+    'another kind of ZIP' => [fn(): array => ['word/document.xml' => '<w/>'], 'file_workbook'],
+    'a workbook with nothing in it' => [fn(): array => ['xl/workbook.xml' => '<a'], 'file_workbook'],
+    'far larger than it looks' => [fn(): array => ['mimetype' => Workbook::TYPES['ods'], 'content.xml' => ''], 'file_size'],
+]);
+
+test('a ZIP that is none is refused too, and so is a format that is none', function (): void {
+    importedBook('pots', "PK\x03\x04 no more")->assertStatus(422)->assertJsonPath('errors.0.rule', 'file_workbook');
+    $this->getJson('/api/v1/exports/pots?as=pdf')->assertStatus(422)->assertJsonPath('errors.0.message', 'This must be one of csv, ods, xlsx, not "pdf".');
+    $this->getJson('/api/v1/exports/pots?as[]=csv')->assertStatus(422);
+    $this->getJson('/api/v1/exports/nothing')->assertNotFound();
+    // those that are only taken out have no way in
+    $this->call('POST', '/api/v1/imports/movements', server: ['CONTENT_TYPE' => 'text/csv', 'HTTP_ACCEPT' => 'application/json'], content: "at\n1")->assertNotFound();
+    $this->getJson('/api/v1/templates/movements')->assertNotFound();
+});
+
+test('movements, tasks, sites and recipes go out row by row', function (): void {
+    $pumice = Yard::component('pumice-3-6-mm');
+    $this->postJson("/api/v1/components/{$pumice->id}/lots", ['name' => 'P-1', 'delivered_on' => '2026-04-01', 'quantity_l' => 120])->assertCreated();
+    $this->postJson('/api/v1/recipes', ['name' => 'Even', 'plant_group' => 'desert', 'parts' => Yard::parts(['pumice-3-6-mm' => 3, 'sphagnum-peat' => 1])])->assertCreated();
+    $plant = Tests\Feature\Collection::plant(['number' => 'P-77']);
+    $this->postJson('/api/v1/tasks', ['plant_id' => $plant->id, 'due_on' => now()->addDay()->toDateString(), 'note' => 'Turn it, gently']);
+    $rows = fn(string $kind): array => array_map(static fn(string $line): array => str_getcsv($line, ',', '"', ''), explode("\n", trim((string) $this->get('/api/v1/exports/'.$kind)->assertOk()->getContent(), "\xEF\xBB\xBF\n")));
+    $moved = $rows('movements');
+    expect($moved[0])->toBe(['at', 'component', 'delivery', 'kind', 'litres [L]', 'stock_after [L]', 'note'])->and(array_slice(array_pop($moved), 1, 5))->toBe(['Pumice 3-6 mm', 'P-1', 'delivery', '120', '120'])
+        ->and(array_map(static fn(array $row): array => [$row[0], $row[5], $row[6]], array_values(array_filter($rows('recipes'), static fn(array $row): bool => $row[0] === 'Even'))))->toBe([['Even', 'Pumice 3-6 mm', '3'], ['Even', 'Sphagnum peat', '1']])
+        ->and(array_column($rows('tasks'), 10))->toContain('Turn it, gently')
+        ->and($rows('days'))->toHaveCount(1)->and($rows('checks'))->toHaveCount(1);
+    $site = Site::query()->findOrFail(Yard::siteId());
+    expect(array_filter($rows('sites'), static fn(array $row): bool => $row[0] === $site->name))->toHaveCount(12);
 });

@@ -18,16 +18,16 @@ final class Rooms
 
     /** By what a subject is met from outside; the rest of it is its own. */
     public const DOORS = [
-        'Shelf' => ['Models/*', 'Portions', 'TakenApart', 'MixFigures', 'Measured', 'Actions/SaveLot', 'Actions/SaveMix', 'Actions/ShelfFields', 'Actions/TakeFromShelf', 'Actions/MoveStock', 'ComponentByName', 'ComponentChanged', 'ReferenceComponents', 'Actions/LoadReferenceComponents', 'ComponentPresenter', 'ComponentSheet', 'LotSheet'],
+        'Shelf' => ['Models/*', 'Portions', 'TakenApart', 'MixFigures', 'Measured', 'Actions/SaveLot', 'Actions/SaveMix', 'Actions/ShelfFields', 'Actions/TakeFromShelf', 'Actions/MoveStock', 'ComponentByName', 'ComponentChanged', 'ReferenceComponents', 'Actions/LoadReferenceComponents', 'ComponentPresenter', 'ComponentSheet', 'LotSheet', 'MovementListing'],
         'Pots' => ['Models/Pot', 'PotPresenter', 'PotSheet', 'PotFile'],
-        'Recipes' => ['Models/*', 'PartsForm', 'RecipePortions', 'RecipePresenter', 'RecipeFile'],
-        'Situations' => ['Models/*', 'SituationForm', 'SpeciesFields', 'ReferenceSpecies', 'Actions/LoadReferenceSpecies'],
+        'Recipes' => ['Models/*', 'PartsForm', 'RecipePortions', 'RecipePresenter', 'RecipeFile', 'RecipeListing'],
+        'Situations' => ['Models/*', 'SituationForm', 'SpeciesFields', 'ReferenceSpecies', 'Actions/LoadReferenceSpecies', 'SiteListing'],
         'Blend' => ['BlendForm', 'Comparison', 'ContentsDocument'],
-        'Batches' => ['Models/Batch', 'LoadPlan'],
+        'Batches' => ['Models/Batch', 'LoadPlan', 'BatchListing'],
         'Instruments' => [],
-        'Bench' => ['Models/BenchTest', 'Models/Vessel', 'SieveTestSheet', 'ComponentFile', 'RefreshMeasured'],
-        'Plants' => ['Models/*', 'PlantSituation', 'Standing', 'StandsIn', 'Outlook', 'PlantPresenter', 'InspectionForm', 'PotChecks', 'PhotoStore', 'PlantSheet', 'HistorySheet', 'PlantFile', 'Actions/*'],
-        'PottingDays' => ['Models/PottingDay', 'Models/DayPlant', 'DayDocument'],
+        'Bench' => ['Models/BenchTest', 'Models/Vessel', 'SieveTestSheet', 'ComponentFile', 'RefreshMeasured', 'TestListing'],
+        'Plants' => ['Models/*', 'PlantSituation', 'Standing', 'StandsIn', 'Outlook', 'PlantPresenter', 'InspectionForm', 'PotChecks', 'PhotoStore', 'PlantSheet', 'HistorySheet', 'PlantFile', 'TaskListing', 'CheckListing', 'Actions/*'],
+        'PottingDays' => ['Models/PottingDay', 'Models/DayPlant', 'DayDocument', 'DayListing'],
         'Today' => [],
         'Truth' => ['ModelNotice', 'Actions/RecomputeForecasts'],
     ];

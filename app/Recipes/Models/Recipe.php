@@ -26,6 +26,7 @@ use Zolbek\Core\Mix\Preparation\Preparation;
  * @property int                          $version          number of the newest version
  * @property Carbon|null                  $archived_at
  * @property Collection<int, RecipePart>  $parts
+ * @property Collection<int, RecipeVersion> $versions
  */
 final class Recipe extends Model
 {

@@ -3,7 +3,17 @@ import { useStale } from './stale';
 
 export type SheetName = 'components' | 'lots' | 'sieve-tests' | 'plants' | 'plant-history' | 'pots';
 
-/** Sends a CSV file; as a dry run it is only looked through. */
+/** The media type of a table, by the name of its file. */
+export function typeOf(name: string): string {
+  const found = {
+    ods: 'application/vnd.oasis.opendocument.spreadsheet',
+    xlsx: 'application/vnd.openxmlformats-officedocument.spreadsheetml.sheet',
+  };
+
+  return found[(/\.(ods|xlsx)$/i.exec(name)?.[1]?.toLowerCase() ?? '') as keyof typeof found] ?? 'text/csv';
+}
+
+/** Sends a table; as a dry run it is only looked through. */
 export function useImport() {
   const stale = useStale();
   return async (
@@ -16,7 +26,7 @@ export function useImport() {
         params: { path: { id: sheet }, query: how },
         body: file as unknown as string,
         bodySerializer: (body) => body as unknown as Blob,
-        headers: { 'Content-Type': 'text/csv' },
+        headers: { 'Content-Type': file.type === '' ? 'text/csv' : file.type },
       }),
     );
     if (report.taken) {
@@ -82,5 +92,21 @@ export function useTakePot() {
     const pot = answerOf(await api.POST('/pot-files', { body: text as unknown as Record<string, never>, ...asText }));
     await stale('pot');
     return pot;
+  };
+}
+
+/** Sends a whole yard, and tells how many rows were taken in. */
+export function useTakeYard() {
+  const stale = useStale();
+  return async (file: Blob): Promise<number> => {
+    const taken = answerOf(
+      await api.POST('/yard', {
+        body: file as unknown as string,
+        bodySerializer: (body) => body as unknown as Blob,
+        headers: { 'Content-Type': 'application/zip' },
+      }),
+    );
+    await stale('file');
+    return Object.values(taken.rows).reduce((sum, rows) => sum + rows, 0);
   };
 }

@@ -3,6 +3,8 @@ export interface Call {
   /** From /api/v1 on, with what was asked after the question mark. */
   path: string;
   body: unknown;
+  /** Of what media type it was said to be. */
+  type: string;
 }
 
 type Answer = unknown | ((call: Call) => unknown);
@@ -46,6 +48,7 @@ class Server {
       method: request.method,
       path: url.pathname.replace(/^\/api\/v1/, '') + url.search,
       body: parsed(text),
+      type: request.headers.get('Content-Type') ?? '',
     };
     this.calls.push(call);
     const known = this.answers.get(`${call.method} ${url.pathname.replace(/^\/api\/v1/, '')}`);

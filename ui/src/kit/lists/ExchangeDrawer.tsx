@@ -1,17 +1,19 @@
 import { Alert, Button, Checkbox, Drawer, Segmented, Table } from 'antd';
 import { useId, useState } from 'react';
 import { ApiProblem, type Schemas } from '../../api/client';
-import { type SheetName, useImport, useTakeComponent, useTakePlant, useTakePot } from '../../api/files';
+import { type SheetName, typeOf, useImport, useTakeComponent, useTakePlant, useTakePot } from '../../api/files';
+import { rules } from '../../api/meta';
 import type { MessageId } from '../../i18n/words';
 import { useWords } from '../../i18n/words';
 import common from '../../styles/common.module.css';
 import styles from './lists.module.css';
 import kit from '../kit.module.css';
+import { FilesOut } from './FilesOut';
+import { WholeYard } from './WholeYard';
 
 type Report = Schemas['ImportReport'];
 
 const SHEETS: SheetName[] = ['components', 'lots', 'sieve-tests'];
-const MOST_BYTES = 4_000_000;
 
 /** Files in and out: first what would happen, row by row, then all of it, or the good rows if one wants. */
 export function ExchangeDrawer({ close, sheets = SHEETS }: { close: () => void; sheets?: SheetName[] }) {
@@ -53,8 +55,8 @@ export function ExchangeDrawer({ close, sheets = SHEETS }: { close: () => void; 
     }
   };
   const isTooLarge = (chosen: File) => {
-    if (chosen.size > MOST_BYTES) {
-      setTrouble([t('exchange.tooLarge')]);
+    if (chosen.size > rules.most_file_bytes) {
+      setTrouble([t('exchange.tooLarge', { mb: rules.most_file_bytes / 1e6 })]);
       return true;
     }
     return false;
@@ -65,7 +67,7 @@ export function ExchangeDrawer({ close, sheets = SHEETS }: { close: () => void; 
     setTrouble([]);
     if (!isTooLarge(chosen)) {
       void attempt(async () => {
-        const kept = new Blob([await chosen.arrayBuffer()]);
+        const kept = new Blob([await chosen.arrayBuffer()], { type: typeOf(chosen.name) });
         setFile(kept);
         setReport(await send(sheet, kept, { dry_run: 1 }));
       });
@@ -98,14 +100,7 @@ export function ExchangeDrawer({ close, sheets = SHEETS }: { close: () => void; 
           }}
         />
         <h3>{t('exchange.out')}</h3>
-        <p className={styles.exchangeOut}>
-          <Button href={`/api/v1/exports/${sheet}`} download>
-            {t('exchange.export')}
-          </Button>
-          <Button href={`/api/v1/templates/${sheet}`} download>
-            {t('exchange.template')}
-          </Button>
-        </p>
+        <FilesOut sheet={sheet} />
         <h3>{t('exchange.in')}</h3>
         <p className={common.quiet}>{t('exchange.hint')}</p>
         <p>
@@ -116,7 +111,7 @@ export function ExchangeDrawer({ close, sheets = SHEETS }: { close: () => void; 
             key={sheet}
             id={csvId}
             type="file"
-            accept=".csv,text/csv"
+            accept=".csv,.ods,.xlsx,text/csv"
             onChange={(event) => {
               const chosen = event.target.files?.[0];
               if (chosen !== undefined) {
@@ -154,6 +149,7 @@ export function ExchangeDrawer({ close, sheets = SHEETS }: { close: () => void; 
         ))}
         {taken !== '' && <Alert type={report?.taken === false ? 'warning' : 'success'} title={taken} showIcon />}
         {report !== null && <ReportTable report={report} take={take} isBusy={isBusy} />}
+        <WholeYard attempt={attempt} />
       </div>
     </Drawer>
   );

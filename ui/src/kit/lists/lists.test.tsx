@@ -275,3 +275,52 @@ describe('files in', () => {
     expect(await within(drawer).findByText('The file has no line of heads.')).toBeTruthy();
   });
 });
+
+describe('files out', () => {
+  const open = (sheets: Parameters<typeof ExchangeDrawer>[0]['sheets']) => {
+    openYard();
+    return show(<ExchangeDrawer {...(sheets === undefined ? {} : { sheets })} close={() => undefined} />);
+  };
+  const link = (name: string) => screen.getByRole('link', { name }).getAttribute('href');
+
+  test('are CSV, or a spreadsheet; and there are tables that only go out', async () => {
+    const { hand } = open(['pots']);
+    expect(link('Save Pots')).toBe('/api/v1/exports/pots');
+    await hand.click(screen.getByText('ODS'));
+    expect(link('Save Pots')).toBe('/api/v1/exports/pots?as=ods');
+    expect(link('Empty template')).toBe('/api/v1/templates/pots');
+    expect(link('Save movements of stock')).toBe('/api/v1/exports/movements?as=ods');
+    fireEvent.mouseDown(screen.getByRole('combobox', { name: 'Another table' }));
+    await hand.click(await screen.findByTitle('tasks'));
+    expect(link('Save tasks')).toBe('/api/v1/exports/tasks?as=ods');
+  });
+
+  test('a spreadsheet is sent as what it is', async () => {
+    server.on('POST /imports/pots', () => ({
+      added: 1,
+      changed: 0,
+      same: 0,
+      refused: 0,
+      dry_run: true,
+      taken: false,
+      rows: [],
+    }));
+    open(['pots']);
+    const input = screen.getByLabelText('Choose a table (CSV, ODS, XLSX)');
+    fireEvent.change(input, { target: { files: [new File(['PK'], 'Pots.XLSX')] } });
+    await waitFor(() => expect(server.asked('POST /imports/pots')).toHaveLength(1));
+    expect(server.asked('POST /imports/pots')[0]?.type).toContain('spreadsheetml');
+  });
+
+  test('the whole yard goes out, and is taken in where there is none', async () => {
+    server.on('POST /yard', () => refused({ path: 'file', message: 'This one has plants already.' }));
+    open(undefined);
+    expect(link('Save the whole yard (ZIP)')).toBe('/api/v1/yard');
+    const input = screen.getByLabelText('Choose the file of a whole yard');
+    fireEvent.change(input, { target: { files: [new File(['PK'], 'yard.zip')] } });
+    expect(await screen.findByText('This one has plants already.')).toBeTruthy();
+    server.on('POST /yard', () => ({ rows: { plants: 3, pots: 2 } }));
+    fireEvent.change(input, { target: { files: [new File(['PK'], 'again.zip')] } });
+    expect(await screen.findByText('The yard is here: 5 rows.')).toBeTruthy();
+  });
+});

@@ -7,12 +7,13 @@ namespace App\Sheets;
 use Zolbek\Core\Basis\Input\Refused;
 
 /**
- * A CSV file as a header and rows of texts. UTF-8, with or without a byte-order mark; comma, semicolon or tab, whichever the header uses most.
+ * A file as a header and rows of texts: ODS or XLSX, or CSV in UTF-8, with or without a byte-order mark; comma, semicolon or tab, whichever the header uses most.
  */
-final readonly class CsvTable
+final readonly class Table
 {
-    public const MOST_BYTES = 4_000_000;
-    public const MOST_ROWS = 1000;
+    public const FORMATS = ['csv', 'ods', 'xlsx'];
+    public const MOST_BYTES = 32_000_000;
+    public const MOST_ROWS = 100_000;
     private const MOST_COLUMNS = 100;
     private const MARK = "\xEF\xBB\xBF";
 
@@ -28,20 +29,7 @@ final readonly class CsvTable
         if (strlen($bytes) > self::MOST_BYTES) {
             throw Refused::because('file', 'file_size', strlen($bytes), ['max' => self::MOST_BYTES / 1_000_000]);
         }
-        if (str_starts_with($bytes, self::MARK)) {
-            $bytes = substr($bytes, strlen(self::MARK));
-        }
-        if (trim($bytes) === '') {
-            throw Refused::because('file', 'file_empty');
-        }
-        if (! mb_check_encoding($bytes, 'UTF-8') || str_contains($bytes, "\0")) {
-            throw Refused::because('file', 'file_encoding');
-        }
-        $lines = substr_count(trim($bytes), "\n");
-        if ($lines > self::MOST_ROWS * 20) {
-            throw Refused::because('file', 'file_rows', $lines, ['max' => self::MOST_ROWS]);
-        }
-        $rows = self::rows($bytes, self::delimiter($bytes));
+        $rows = Workbook::isOne($bytes) ? Workbook::rows($bytes) : self::csv($bytes);
         $header = array_shift($rows) ?? [];
         if (count($rows) > self::MOST_ROWS) {
             throw Refused::because('file', 'file_rows', count($rows), ['max' => self::MOST_ROWS]);
@@ -60,9 +48,14 @@ final readonly class CsvTable
     /**
      * @param list<string>                      $header
      * @param iterable<list<string|float|null>> $rows
+     *
+     * @throws Refused field "as" where it is too large for a spreadsheet
      */
-    public static function write(array $header, iterable $rows): string
+    public static function write(array $header, iterable $rows, string $format = 'csv'): string
     {
+        if ($format !== 'csv') {
+            return Workbook::write($format, $header, $rows);
+        }
         $stream = fopen('php://temp', 'r+') ?: throw new \RuntimeException('No temporary stream.');
         fwrite($stream, self::MARK);
         fputcsv($stream, $header, ',', '"', '');
@@ -74,6 +67,26 @@ final readonly class CsvTable
         fclose($stream);
 
         return $text === false ? '' : $text;
+    }
+
+    /** @return list<list<string>> */
+    private static function csv(string $bytes): array
+    {
+        if (str_starts_with($bytes, self::MARK)) {
+            $bytes = substr($bytes, strlen(self::MARK));
+        }
+        if (trim($bytes) === '') {
+            throw Refused::because('file', 'file_empty');
+        }
+        if (! mb_check_encoding($bytes, 'UTF-8') || str_contains($bytes, "\0")) {
+            throw Refused::because('file', 'file_encoding');
+        }
+        $lines = substr_count(trim($bytes), "\n");
+        if ($lines > self::MOST_ROWS * 20) {
+            throw Refused::because('file', 'file_rows', $lines, ['max' => self::MOST_ROWS]);
+        }
+
+        return self::rows($bytes, self::delimiter($bytes));
     }
 
     /** A text that a spreadsheet would take for a formula gets an apostrophe before it. */
