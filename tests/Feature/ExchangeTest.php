@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 use App\Bench\Models\BenchTest;
 use App\Pots\Models\Pot;
+use App\Sheets\Workbook;
 use App\Shelf\Actions\LoadReferenceComponents;
 use App\Shelf\Models\Component;
 use App\Shelf\Models\Lot;
 use App\Shelf\Models\StockMovement;
-use App\Sheets\Workbook;
 use App\Situations\Models\Site;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
