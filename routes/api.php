@@ -137,6 +137,8 @@ Route::put('fertilisers/{fertiliser}/archived', [FertiliserController::class, 'a
 Route::apiResource('days', PottingDayController::class)->except('destroy')->whereNumber('day');
 Route::put('days/{day}/archived', [PottingDayController::class, 'archive'])->whereNumber('day');
 Route::post('days/{day}/plants', [PottingDayController::class, 'add'])->whereNumber('day');
+Route::put('days/{day}/plants', [PottingDayController::class, 'changeMany'])->whereNumber('day');
+Route::get('days/{day}/plants/{entry}/judgement', [PottingDayController::class, 'judge'])->whereNumber(['day', 'entry']);
 Route::put('days/{day}/plants/{entry}', [PottingDayController::class, 'change'])->whereNumber(['day', 'entry']);
 Route::delete('days/{day}/plants/{entry}', [PottingDayController::class, 'remove'])->whereNumber(['day', 'entry']);
 Route::post('days/{day}/plants/{entry}/state', [PottingDayController::class, 'pot'])->whereNumber(['day', 'entry']);

@@ -45,15 +45,7 @@ final class VerdictsDocument
         ));
 
         return array_map(fn(Verdict $verdict): array => [
-            'criterion' => $verdict->criterion->value,
-            'value' => $verdict->value,
-            'low' => $verdict->band->low,
-            'high' => is_finite($verdict->band->high) ? $verdict->band->high : null,
-            'level' => $verdict->level->value,
-            'desirability' => $verdict->desirability,
-            'outside' => $verdict->marginsOutside,
-            'kills' => $verdict->kills(),
-            'note' => $verdict->criterion->noteWeight() !== null,
+            ...VerdictRow::of($verdict),
             'uncertainty' => $sure?->ofCriterion($verdict->criterion),
             'close' => $this->isClose($verdict, $sure),
             'mends' => array_map($this->mend(...), $search?->for($verdict->criterion) ?? []),

@@ -71,7 +71,8 @@ final class Outlook
         return match (true) {
             array_filter($due->reasons, static fn($reason): bool => $reason->code === 'seen') !== [] => Carbon::today(),
             $plant->potted_on === null || $due->afterYears === null => null,
-            default => $plant->potted_on->copy()->addDays((int) round($due->afterYears * self::DAYS_A_YEAR)),
+            // not in the month after
+            default => $plant->potted_on->copy()->addDays((int) ceil(max(Due::JUST, $due->afterYears) * self::DAYS_A_YEAR)),
         };
     }
 

@@ -38,7 +38,7 @@ final readonly class DayDocument
         $spare = Learned::spare();
         $figures = new EntryFigures($assembly, $this->outlook, $pace);
         $order = array_flip(WorkOrder::of($assembly));
-        $entries = array_values($day->entries->map((new EntryDocument($assembly, $figures, $order))->of(...))->all());
+        $entries = array_values($day->entries->map((new EntryDocument($assembly, $figures, new Judged(), $order))->of(...))->all());
         $bins = new DayShelf($assembly, $day);
         $shelf = $bins->rows();
 

@@ -37,10 +37,34 @@ final class DayTotals
             'minutes' => array_sum(array_column($figures, 'minutes')),
             'loose_l' => array_sum(array_map(static fn(DayMix $mix): float => $mix->looseL, $assembly->sums->mixes)),
             'moss_cm2' => array_sum(array_column($figures, 'moss_cm2')),
+            'judged' => self::judged($entries),
             'two_to_lift' => count(array_filter(array_column($figures, 'two_to_lift'))),
             'wires' => $rows($wires, 'gauge_mm', 'length_cm'),
             'mesh' => $rows($mesh, 'side_cm', 'pieces'),
             'fertilisers' => $rows($fertilisers, 'name', 'grams'),
+        ];
+    }
+
+    /**
+     * Of those that are still to be potted.
+     *
+     * @param list<array<string, mixed>> $entries
+     *
+     * @return array{stop: int, mind: int, lethal: int, out_of_season: int, frost: int, sick: int}
+     */
+    private static function judged(array $entries): array
+    {
+        $open = array_filter($entries, static fn(array $entry): bool => $entry['state'] === 'planned');
+        $count = static fn(callable $is): int => count(array_filter($open, $is));
+        $season = static fn(array $entry): array => $entry['figures']['season'] ?? ['window' => 'open', 'reasons' => []];
+
+        return [
+            'stop' => $count(static fn(array $entry): bool => ($entry['worst']['level'] ?? null) === 'stop'),
+            'mind' => $count(static fn(array $entry): bool => ($entry['worst']['level'] ?? null) === 'mind'),
+            'lethal' => $count(static fn(array $entry): bool => ($entry['assessment']['rating'] ?? null) === 'lethal'),
+            'out_of_season' => $count(static fn(array $entry): bool => in_array($season($entry)['window'], ['early', 'late'], true)),
+            'frost' => $count(static fn(array $entry): bool => in_array('cold_to_come', array_column($season($entry)['reasons'], 'code'), true)),
+            'sick' => $count(static fn(array $entry): bool => $entry['plant']['health'] !== 'well'),
         ];
     }
 }

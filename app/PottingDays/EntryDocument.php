@@ -11,7 +11,7 @@ use App\PottingDays\Models\DayPlant;
 final readonly class EntryDocument
 {
     /** @param array<int, int> $order place in the work by id of the entry */
-    public function __construct(private Assembly $assembly, private EntryFigures $figures, private array $order) {}
+    public function __construct(private Assembly $assembly, private EntryFigures $figures, private Judged $judged, private array $order) {}
 
     /** @return array<string, mixed> */
     public function of(DayPlant $entry): array
@@ -42,6 +42,7 @@ final readonly class EntryDocument
             'order' => isset($this->order[$entry->id]) ? $this->order[$entry->id] + 1 : null,
             'done_at' => $entry->done_at?->toIso8601String(),
             'figures' => $needs === null ? null : $this->figures->of($entry, $needs),
+            ...$needs === null ? ['assessment' => null, 'worst' => null] : $this->judged->document($entry, $needs),
             'problem' => $refused === null ? null : RefusalWords::sentence($refused->refusals[0]),
         ];
     }

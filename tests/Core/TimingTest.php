@@ -42,7 +42,9 @@ test('how due a plant is, to the day on which it turns', function (float $years,
     'by a mix that fails sooner' => [2.0, 4.0, 2.0, DueLevel::Due, 2.0],
     'overdue by its mix' => [2.5, 4.0, 2.0, DueLevel::Overdue, 2.0],
     'by the years where the mix lasts longer' => [2.0, 2.0, 6.0, DueLevel::Due, 2.0],
-    'new in a mix that fails it new' => [0.0, 4.0, 0.0, DueLevel::Overdue, 0.0],
+    'new in a mix that fails it new' => [0.0, 4.0, 0.0, DueLevel::JustPotted, 0.0],
+    'within the month in a mix that fails it soon' => [0.08, 4.0, 0.3, DueLevel::JustPotted, 0.3],
+    'a month after in a mix that fails it new' => [0.084, 4.0, 0.0, DueLevel::Overdue, 0.0],
 ]);
 
 test('why a plant is due, the one that decides first', function (Due $due, array $codes): void {

@@ -12,7 +12,7 @@ const ANSWERS = [
     'batch' => 'Batch', 'batches' => 'BatchSummaryPage', 'components' => 'ComponentPage', 'day' => 'PottingDay', 'days' => 'PottingDaySummaryPage', 'fertilisers' => 'FertiliserPage', 'lots' => 'LotPage', 'meta' => 'Meta',
     'movements' => 'StockMovementPage', 'plant' => 'PlantDossier', 'plants' => 'PlantPage', 'pots' => 'PotPage', 'recipes' => 'RecipePage', 'running' => 'BenchTest', 'sheet' => 'ComponentSheet',
     'sites' => 'SitePage', 'species' => 'SpeciesPage', 'tasks' => 'CareTaskPage', 'test' => 'BenchTest', 'tests' => 'BenchTestSummaryPage', 'vessels' => 'VesselPage', 'sieve-sets' => 'SieveSetPage', 'plans' => 'BenchPlanList', 'recipe-versions' => 'RecipeVersionList', 'today' => 'Today',
-    'evaluation' => 'Evaluation', 'comparison' => 'Comparison', 'plan' => 'BatchPlan', 'top-up' => 'TopUp', 'words' => 'WrittenMix',
+    'evaluation' => 'Evaluation', 'comparison' => 'Comparison', 'plan' => 'BatchPlan', 'top-up' => 'TopUp', 'judgement' => 'EntryJudgement', 'words' => 'WrittenMix',
     'view-ageing' => 'AgeingView', 'view-compaction' => 'CompactionView', 'view-curve' => 'CurveView', 'view-depths' => 'DepthView', 'view-trade' => 'TradeView', 'view-triangle' => 'TriangleView',
 ];
 

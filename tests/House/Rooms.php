@@ -22,7 +22,7 @@ final class Rooms
         'Pots' => ['Models/Pot', 'PotPresenter', 'PotSheet', 'PotFile'],
         'Recipes' => ['Models/*', 'PartsForm', 'RecipePortions', 'RecipePresenter', 'RecipeFile', 'RecipeListing'],
         'Situations' => ['Models/*', 'SituationForm', 'SpeciesFields', 'ReferenceSpecies', 'Actions/LoadReferenceSpecies', 'SiteListing'],
-        'Blend' => ['BlendForm', 'Comparison', 'ContentsDocument'],
+        'Blend' => ['BlendForm', 'VerdictRow', 'Comparison', 'ContentsDocument'],
         'Batches' => ['Models/Batch', 'LoadPlan', 'BatchListing'],
         'Instruments' => [],
         'Bench' => ['Models/BenchTest', 'Models/Vessel', 'SieveTestSheet', 'ComponentFile', 'RefreshMeasured', 'TestListing'],

@@ -22,7 +22,7 @@ final readonly class PotEntry
     public function __construct(private PotPlant $pot, private UndoPotting $undo) {}
 
     /**
-     * @param array<mixed> $input `{state, actual, person, done_on?}`; done_on is the day on which it was potted, where that was before today
+     * @param array<mixed> $input `{state, actual, person, accepted?, done_on?}`; accepted says why, where the mix would kill it or has no years; done_on is the day on which it was potted, where that was before today
      *
      * @throws \Throwable Refused, naming each field and what it may be
      */
@@ -32,9 +32,10 @@ final readonly class PotEntry
             $day->refresh()->mustBeOpen('state');
             $entry->refresh()->load(['plant.species', 'plant.site', 'pot', 'recipe.parts.component']);
             $refusals = new Refusals();
-            $fields = Fields::of($input, ['state', 'actual', 'person', 'done_on'], $refusals);
+            $fields = Fields::of($input, ['state', 'actual', 'person', 'accepted', 'done_on'], $refusals);
             $state = $fields->oneOf('state', DayPlant::STATES);
             $person = $fields->text('person', 60, $entry->helper);
+            $accepted = $fields->text('accepted', 300, '');
             $on = self::day($fields, $refusals, $entry->plant);
             if ($state !== null && $state !== 'planned' && $entry->state !== 'planned') {
                 $refusals->add(new Refusal('state', 'entry_done', $entry->state));
@@ -43,7 +44,7 @@ final readonly class PotEntry
             Author::is($person, fn() => match ($state) {
                 'planned' => ($this->undo)($day, $entry),
                 'not_today' => $entry->fill(['state' => 'not_today', 'actual' => new Actual(note: self::note($fields))]),
-                default => ($this->pot)($day, $entry, (string) $state, $fields->raw('actual'), $person, $at ?? $on ?? Carbon::now()),
+                default => ($this->pot)($day, $entry, (string) $state, $fields->raw('actual'), $person, $at ?? $on ?? Carbon::now(), $accepted),
             });
             $entry->revision += 1;
             $entry->save();

@@ -15,6 +15,7 @@ use App\Plants\StandsIn;
 use App\PottingDays\ActualForm;
 use App\PottingDays\Assembly;
 use App\PottingDays\EntryFigures;
+use App\PottingDays\Judged;
 use App\PottingDays\Learned;
 use App\PottingDays\Models\DayPlant;
 use App\PottingDays\Models\PottingDay;
@@ -22,6 +23,9 @@ use App\Shelf\Actions\TakeFromShelf;
 use Illuminate\Support\Carbon;
 use Zolbek\Core\Basis\Input\Refusals;
 use Zolbek\Core\Basis\Input\Refused;
+use Zolbek\Core\Verdict\Fit\Criterion;
+use Zolbek\Core\Verdict\Fit\Rating;
+use Zolbek\Core\Work\PottingDay\DayPotNeeds;
 
 /** A plant is potted: its entry, its history, what it stands in from now on, what was drawn from the shelf, and what is to be looked after. */
 final readonly class PotPlant
@@ -40,7 +44,7 @@ final readonly class PotPlant
     ) {}
 
     /** @throws Refused naming each field of "actual" and what it may be */
-    public function __invoke(PottingDay $day, DayPlant $entry, string $state, mixed $entered, string $person, Carbon $at): void
+    public function __invoke(PottingDay $day, DayPlant $entry, string $state, mixed $entered, string $person, Carbon $at, string $accepted = ''): void
     {
         $day->mixMustBeOpen($entry->recipe_id, 'state');
         $plan = $entry->plan;
@@ -51,6 +55,10 @@ final readonly class PotPlant
         $pouredYield = $assembly->pouredYield($entry->recipe);
         $actual = ActualForm::read($entered, $refusals, round($needs->baseL * $pouredYield, 4), $plan, $plant);
         $refusals->throwIfAny();
+        $doubt = $this->doubt($entry, $needs);
+        if ($doubt !== null && $accepted === '') {
+            throw Refused::because('accepted', $doubt, $entry->recipe->name);
+        }
         $figures = (new EntryFigures($assembly, $this->outlook, Learned::pace()))->of($entry, $needs);
         $taken = [];
         foreach ($needs->besideMix() as $key => $litres) {
@@ -63,7 +71,7 @@ final readonly class PotPlant
         $ended = $this->endTasks($plant, $at);
         $event = ($this->write)($plant, 'potted', $at, $actual->note, [
             'potting_day_id' => $day->id, 'day' => $day->name, 'recipe' => $entry->recipe->name, 'recipe_version' => $entry->recipe->version, 'pot' => $entry->pot->name, 'standing' => $standing,
-            'plan' => $plan, 'actual' => $actual->entered(), 'figures' => $figures, 'plain_minutes' => EntryFigures::plainMinutes($entry, $needs), 'minutes' => $actual->minutes, 'before' => self::before($plant), 'ended_tasks' => $ended,
+            'plan' => $plan, 'actual' => $actual->entered(), 'figures' => $figures, 'plain_minutes' => EntryFigures::plainMinutes($entry, $needs), 'minutes' => $actual->minutes, 'before' => self::before($plant), 'ended_tasks' => $ended, 'accepted' => $doubt === null ? null : ['doubt' => $doubt, 'why' => $accepted],
         ], $person);
         $buried = $plan->fixing === 'wire' && ! in_array('wires', array_column($plant->buried, 'kind'), true) ? [['kind' => 'wires', 'note' => '']] : [];
         if ($actual->buriedNote !== '') {
@@ -80,6 +88,18 @@ final readonly class PotPlant
         $events = [$event->id, ...$this->saveSoil($plant, $actual->saved, $at, $person)];
         $entry->fill(['state' => $state, 'done_at' => $at, 'actual' => $actual->followedBy($taken, $events, $tasks, $needs->baseL, $pouredYield, $figures['fertiliser']['cost'] ?? null)]);
         $day->begin();
+    }
+
+    /** Why somebody should think again; null where nothing is against it. */
+    private function doubt(DayPlant $entry, DayPotNeeds $needs): ?string
+    {
+        $assessment = (new Judged())->assessment($entry, $needs);
+
+        return match (true) {
+            $assessment->rating === Rating::Lethal => 'lethal_mix',
+            $assessment->find(Criterion::Years)?->value === 0.0 => 'no_years',
+            default => null,
+        };
     }
 
     /**

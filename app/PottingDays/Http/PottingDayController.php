@@ -9,6 +9,7 @@ use App\Http\ArchiveSwitch;
 use App\Http\PagedList;
 use App\PottingDays\Actions\AddToDay;
 use App\PottingDays\Actions\BuyForDay;
+use App\PottingDays\Actions\ChangeEntries;
 use App\PottingDays\Actions\ChangeEntry;
 use App\PottingDays\Actions\CloseDayMix;
 use App\PottingDays\Actions\FinishDay;
@@ -18,6 +19,7 @@ use App\PottingDays\Actions\RemoveEntry;
 use App\PottingDays\Actions\SavePottingDay;
 use App\PottingDays\DayDocument;
 use App\PottingDays\DayStamp;
+use App\PottingDays\JudgementDocument;
 use App\PottingDays\Models\DayLeftover;
 use App\PottingDays\Models\DayLoad;
 use App\PottingDays\Models\DayPlant;
@@ -84,6 +86,20 @@ final readonly class PottingDayController
         $change($day, $entry, $request->json()->all());
 
         return $this->whole($day);
+    }
+
+    public function changeMany(Request $request, PottingDay $day, ChangeEntries $change): JsonResponse
+    {
+        $change($day, $request->json()->all());
+
+        return $this->whole($day);
+    }
+
+    public function judge(PottingDay $day, DayPlant $entry, JudgementDocument $document): JsonResponse
+    {
+        $this->mustBeOf($day, $entry->potting_day_id);
+
+        return new JsonResponse($document->of($day->load('entries'), $entry->load(['plant.species', 'plant.site', 'pot', 'recipe.parts.component'])));
     }
 
     public function remove(PottingDay $day, DayPlant $entry, RemoveEntry $remove): JsonResponse

@@ -12,14 +12,17 @@ use Zolbek\Core\Work\Inspection\Reason;
  * Whether a plant is due to be repotted: by the forecast of its mix, by the years that are usual, by what was seen at its roots.
  *
  *     falls due after    min(planned years, years until the mix first fails)
- *     overdue from 1.25 times that, soon from half a year before it
+ *     overdue from 1.25 times that, soon from half a year before it; just potted in the first month, whatever the mix
  *
- * Years. Source: model sections 8 and 13; 1.25 and the half-year are starting figures. Check: 3 years planned, 3 passed, no failure foreseen: due.
+ * Years. Source: model sections 8 and 13; 1.25 and the half-year are starting figures. Check: 3 years planned, 3 passed, no failure foreseen: due; a mix that fails new, a day after: just potted.
  */
 final readonly class Due
 {
     private const OVERDUE = 1.25;
     private const SOON = 0.5;
+
+    /** Nobody repots in the month after. */
+    public const JUST = 1.0 / 12.0;
 
     public DueLevel $level;
 
@@ -53,6 +56,7 @@ final readonly class Due
             }
             $reasons[] = new Reason('years', ['planned' => $planned, 'years' => $years]);
             $level = match (true) {
+                $years < self::JUST && $years >= $this->afterYears - self::SOON => DueLevel::JustPotted,
                 $years >= self::OVERDUE * $this->afterYears => DueLevel::Overdue,
                 $years >= $this->afterYears => DueLevel::Due,
                 $years >= $this->afterYears - self::SOON => DueLevel::Soon,

@@ -10,5 +10,6 @@ enum DueLevel: string
     case Due = 'due';
     case Soon = 'soon';
     case NotDue = 'not_due';
+    case JustPotted = 'just_potted';
     case Unknown = 'unknown';
 }

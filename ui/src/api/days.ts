@@ -70,6 +70,22 @@ export function useChangeEntry(id: number) {
   );
 }
 
+export function useChangeEntries(id: number) {
+  return useDayWrite(async (body: Schemas['EntriesChange']) =>
+    answerOf(await api.PUT('/days/{id}/plants', { params: { path: { id } }, body })),
+  );
+}
+
+/** How well an entry is potted as it is at a revision. */
+export function useJudgement(id: number, entry: number, revision: number) {
+  return useQuery({
+    queryKey: ['judgement', id, entry, revision],
+    queryFn: async ({ signal }) =>
+      answerOf(await api.GET('/days/{id}/plants/{entry}/judgement', { params: { path: { id, entry } }, signal })),
+    placeholderData: keepPreviousData,
+  });
+}
+
 export function useRemoveEntry(id: number) {
   return useDayWrite(async (entry: number) =>
     answerOf(await api.DELETE('/days/{id}/plants/{entry}', { params: { path: { id, entry } } })),

@@ -8,6 +8,7 @@ import days from './answers/days.json';
 import evaluation from './answers/evaluation.json';
 import fertilisers from './answers/fertilisers.json';
 import instruments from './answers/instruments.json';
+import judgement from './answers/judgement.json';
 import lots from './answers/lots.json';
 import meta from './answers/meta.json';
 import movements from './answers/movements.json';
@@ -82,6 +83,7 @@ export function openYard(): void {
     '/components/1/sheet': sheet,
     '/days': days,
     '/days/1': day,
+    '/days/1/plants/1/judgement': judgement,
     '/fertilisers': fertilisers,
     '/instruments': instruments,
     '/meta': meta,

@@ -13,6 +13,10 @@ export const words = {
 
   'blend.fit': 'Fit',
 
+  'level.good': 'Good',
+  'level.mind': 'Mind',
+  'level.stop': 'Stop',
+
   'rating.good': 'Good',
   'rating.workable': 'Workable',
   'rating.poor': 'Poor',

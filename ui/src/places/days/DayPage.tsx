@@ -112,10 +112,36 @@ function Sums({ day, show }: { day: Schemas['PottingDay']; show: (view: 'shelf')
       ) : (
         <span className={styles.good}>✓ {t('day.enough')}</span>
       )}
+      <Judged judged={day.totals.judged} />
       {day.totals.two_to_lift > 0 && (
         <span className={common.mind}> · ◆ {t('day.heavy', { count: day.totals.two_to_lift })}</span>
       )}
       {day.pace !== 1 && <span className={common.quiet}> · {t('day.pace', { pace: 'own' })}</span>}
     </p>
+  );
+}
+
+/** What of the day is to be looked at again: mixes that do not suit, the season, plants that are sick. */
+function Judged({ judged }: { judged: Schemas['DayJudged'] }) {
+  const { t } = useWords();
+  const said = [
+    { count: judged.lethal, id: 'day.lethal', look: common.stop },
+    { count: judged.stop - judged.lethal, id: 'day.stops', look: common.stop },
+    { count: judged.mind, id: 'day.minds', look: common.mind },
+    { count: judged.out_of_season, id: 'day.outOfSeason', look: common.mind },
+    { count: judged.frost, id: 'day.frostAhead', look: common.mind },
+    { count: judged.sick, id: 'day.sick', look: common.mind },
+  ] as const;
+  const shown = said.filter(({ count }) => count > 0);
+
+  return shown.length === 0 ? (
+    <span className={styles.good}> · ✓ {t('day.allSuit')}</span>
+  ) : (
+    shown.map(({ count, id, look }) => (
+      <span key={id} className={look}>
+        {' '}
+        · {look === common.stop ? '■' : '▲'} {t(id, { count })}
+      </span>
+    ))
   );
 }

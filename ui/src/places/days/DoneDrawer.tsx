@@ -40,6 +40,7 @@ export function DoneDrawer({ day, entry, state, person, close, undo }: Props) {
   const [forPlant, setForPlant] = useState(entry.plant.id);
   const [buried, setBuried] = useState('');
   const [note, setNote] = useState('');
+  const [why, setWhy] = useState('');
   const [on, setOn] = useState(() => isoDay());
   const [search, setSearch] = useState('');
   const plants = usePlants({ per_page: 50, ...(search === '' ? {} : { search }) }).data?.data ?? [];
@@ -74,6 +75,7 @@ export function DoneDrawer({ day, entry, state, person, close, undo }: Props) {
         state,
         person,
         ...(on === isoDay() ? {} : { done_on: on }),
+        ...(why === '' ? {} : { accepted: why }),
         actual: {
           used_l: value('used_l') ?? 0,
           minutes: value('minutes'),
@@ -166,6 +168,15 @@ export function DoneDrawer({ day, entry, state, person, close, undo }: Props) {
           )}
           <TextField label={t('potting.buried')} value={buried} onChange={setBuried} longest={200} />
           <TextField label={t('field.note')} value={note} onChange={setNote} longest={1000} />
+          {problem?.at('accepted') !== undefined && (
+            <TextField
+              label={t('potting.whyAnyway')}
+              value={why}
+              error={problem.at('accepted')}
+              onChange={setWhy}
+              longest={300}
+            />
+          )}
         </>
       )}
     </FormDrawer>

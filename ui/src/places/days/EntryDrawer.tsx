@@ -14,6 +14,7 @@ import { TextField } from '../../kit/fields/TextField';
 import { useSaveQueue } from '../../kit/forms/useSaveQueue';
 import { useUndoable } from '../../kit/hooks/useUndoable';
 import { EntryFigures } from './EntryFigures';
+import { EntryVerdicts } from './EntryVerdicts';
 import { plain, typedNumber } from '../../i18n/numbers';
 import common from '../../styles/common.module.css';
 import styles from './days.module.css';
@@ -333,7 +334,10 @@ export function EntryDrawer({ day, entry, close }: Props) {
             longest={1000}
           />
         </Form>
-        <EntryFigures entry={entry} />
+        <div className={styles.entrySide}>
+          <EntryVerdicts day={day.id} entry={entry} take={locked ? null : keep} />
+          <EntryFigures entry={entry} />
+        </div>
       </div>
     </Drawer>
   );

@@ -1,27 +1,41 @@
-import { Select, Table } from 'antd';
+import { Button, Select, Table } from 'antd';
 import { useMemo, useState } from 'react';
 
 import { rules } from '../../api/meta';
 import type { Schemas } from '../../api/client';
 import { useWords } from '../../i18n/words';
 import common from '../../styles/common.module.css';
+import { ChangeMany } from './ChangeMany';
+import { type EntryRow, entryRows, sumOf, worstOf } from './entryRows';
+import { Against, Suits } from './Suits';
 import styles from './days.module.css';
 
 type Entry = Schemas['DayEntry'];
 const VIRTUAL_FROM = 60;
+/** Up to so many plants all lines stand open. */
+const OPEN_UP_TO = 20;
 
-/** The plants of a day in the order of work, grouped by their mix; hundreds of them stay usable. */
+/** The plants of a day in the order of work, those in the same mix and pot as one line; hundreds of them stay usable. */
 export function EntryTable({ day, edit }: { day: Schemas['PottingDay']; edit: (id: number) => void }) {
   const { t, n } = useWords();
   const [helper, setHelper] = useState('');
   const [mix, setMix] = useState(0);
-  const rows = useMemo(
+  const [ticked, setTicked] = useState<number[]>([]);
+  const [changing, setChanging] = useState(false);
+  const shown = useMemo(
     () =>
-      day.entries
-        .filter((entry) => (helper === '' || entry.helper === helper) && (mix === 0 || entry.recipe.id === mix))
-        .toSorted((a, b) => (a.order ?? Infinity) - (b.order ?? Infinity) || a.position - b.position),
+      day.entries.filter(
+        (entry) => (helper === '' || entry.helper === helper) && (mix === 0 || entry.recipe.id === mix),
+      ),
     [day.entries, helper, mix],
   );
+  const rows = useMemo(() => entryRows(shown), [shown]);
+  const groups = rows.filter((row) => row.children !== undefined).map((row) => row.key);
+  const [opened, setOpened] = useState<readonly string[] | null>(null);
+  const open = opened ?? (day.entries.length <= OPEN_UP_TO ? groups : []);
+  const chosen = shown.filter((entry) => ticked.includes(entry.id) && entry.state === 'planned');
+  const lines = rows.length + rows.reduce((sum, row) => sum + (open.includes(row.key) ? row.entries.length : 0), 0);
+  const isMany = lines > VIRTUAL_FROM;
 
   return (
     <>
@@ -48,53 +62,92 @@ export function EntryTable({ day, edit }: { day: Schemas['PottingDay']; edit: (i
             onChange={setHelper}
           />
         )}
+        {day.status !== 'finished' && (
+          <Button disabled={chosen.length === 0} onClick={() => setChanging(true)}>
+            {chosen.length === 0 ? t('day.changeMany') : t('day.changeCount', { count: chosen.length })}
+          </Button>
+        )}
       </div>
-      <Table<Entry>
+      <Table<EntryRow>
         size="small"
-        rowKey="id"
+        rowKey="key"
         dataSource={rows}
         pagination={false}
-        virtual={rows.length > VIRTUAL_FROM}
-        scroll={rows.length > VIRTUAL_FROM ? { x: 1200, y: 520 } : { x: 'max-content' }}
-        footer={() => t('common.total', { total: rows.length })}
+        virtual={isMany}
+        scroll={isMany ? { x: 1300, y: 520 } : { x: 'max-content' }}
+        footer={() => t('common.total', { total: shown.length })}
+        expandable={{
+          indentSize: 0,
+          expandedRowKeys: [...open],
+          onExpandedRowsChange: (keys) => setOpened(keys.map(String)),
+        }}
+        {...(day.status === 'finished'
+          ? {}
+          : {
+              rowSelection: {
+                checkStrictly: false,
+                columnWidth: 48,
+                selectedRowKeys: ticked.map(String),
+                onChange: (_, selected) => {
+                  setTicked([...new Set(selected.flatMap((row) => row.entries.map((entry) => entry.id)))]);
+                },
+                getCheckboxProps: (row) => ({
+                  'aria-label': t('day.tick', { name: nameOf(row, t) }),
+                  disabled: row.entries.every((entry) => entry.state !== 'planned'),
+                }),
+              },
+            })}
         columns={[
-          { key: 'order', title: t('day.order'), width: 50, align: 'right', render: (_, entry) => entry.order ?? '–' },
+          {
+            key: 'order',
+            title: t('day.order'),
+            width: 60,
+            render: (_, row) => row.children === undefined && (row.entries[0].order ?? '–'),
+          },
           {
             key: 'plant',
             title: t('day.plant'),
-            width: 220,
-            render: (_, entry) => (
-              <>
-                <button
-                  type="button"
-                  className={common.rowName}
-                  aria-label={t('day.change', { name: `${entry.plant.number} ${entry.plant.name}` })}
-                  onClick={() => edit(entry.id)}
-                >
-                  {entry.plant.number} {entry.plant.name}
-                </button>
-                {entry.plant.health !== 'well' && (
-                  <span className={common.mind}>◆ {t(`health.${entry.plant.health}`).toLowerCase()}</span>
-                )}
-              </>
-            ),
+            width: 250,
+            render: (_, row) =>
+              row.children === undefined ? (
+                <>
+                  <button
+                    type="button"
+                    className={common.rowName}
+                    aria-label={t('day.change', { name: nameOf(row, t) })}
+                    onClick={() => edit(row.entries[0].id)}
+                  >
+                    {nameOf(row, t)}
+                  </button>{' '}
+                  <Against entry={row.entries[0]} />
+                </>
+              ) : (
+                <strong>{nameOf(row, t)}</strong>
+              ),
           },
-          { key: 'pot', title: t('day.pot'), width: 130, render: (_, entry) => entry.pot.name },
-          { key: 'mix', title: t('day.mix'), width: 150, render: (_, entry) => entry.recipe.name },
+          { key: 'pot', title: t('day.pot'), width: 130, render: (_, row) => row.entries[0].pot.name },
+          { key: 'mix', title: t('day.mix'), width: 150, render: (_, row) => row.entries[0].recipe.name },
+          {
+            key: 'suits',
+            title: t('day.suits'),
+            width: 190,
+            render: (_, row) => <Suits entry={worstOf(row.entries)} />,
+          },
           {
             key: 'base',
             title: t('day.base'),
             width: 80,
             align: 'right',
-            render: (_, entry) => (entry.figures === null ? '–' : n(entry.figures.base_l)),
+            render: (_, row) => n(sumOf(row.entries, (figures) => figures.base_l)),
           },
           {
             key: 'extras',
             title: t('day.extras'),
             width: 140,
-            render: (_, entry) => (
+            render: (_, row) => (
               <span className={common.quiet}>
-                {entry.extras.map((each) => `${each.name} ${n(each.litres)} L`).join(', ')}
+                {row.children === undefined &&
+                  row.entries[0].extras.map((each) => `${each.name} ${n(each.litres)} L`).join(', ')}
               </span>
             ),
           },
@@ -102,49 +155,90 @@ export function EntryTable({ day, edit }: { day: Schemas['PottingDay']; edit: (i
             key: 'fit',
             title: t('day.ball'),
             width: 130,
-            render: (_, entry) => <Fit entry={entry} />,
+            render: (_, row) => <Fit entry={row.entries.find((entry) => isTight(entry)) ?? row.entries[0]} />,
           },
           {
             key: 'weight',
             title: t('day.weight'),
             width: 80,
             align: 'right',
-            render: (_, entry) =>
-              entry.figures === null ? (
-                '–'
-              ) : (
-                <span className={entry.figures.two_to_lift ? common.mind : ''}>
-                  {entry.figures.two_to_lift && '◆ '}
-                  {n(entry.figures.wet_kg, 2)}
-                </span>
-              ),
+            render: (_, row) => <Weight entry={heaviest(row.entries)} />,
           },
           {
             key: 'minutes',
             title: t('day.minutes'),
             width: 60,
             align: 'right',
-            render: (_, entry) => (entry.figures === null ? '–' : n(Math.round(entry.figures.minutes))),
+            render: (_, row) => n(Math.round(sumOf(row.entries, (figures) => figures.minutes))),
           },
-          { key: 'helper', title: t('day.helper'), width: 90, render: (_, entry) => entry.helper },
           {
-            key: 'state',
-            title: t('day.state'),
-            width: 110,
-            render: (_, entry) => (
-              <span
-                className={
-                  entry.state === 'planned' ? common.quiet : entry.state === 'not_today' ? common.mind : styles.good
-                }
-              >
-                {entry.state !== 'planned' && (entry.state === 'not_today' ? '– ' : '✓ ')}
-                {t(`day.state.${entry.state}`)}
-              </span>
-            ),
+            key: 'helper',
+            title: t('day.helper'),
+            width: 90,
+            render: (_, row) =>
+              [...new Set(row.entries.map((entry) => entry.helper))].filter((name) => name !== '').join(', '),
           },
+          { key: 'state', title: t('day.state'), width: 110, render: (_, row) => <State entries={row.entries} /> },
         ]}
       />
+      {changing && (
+        <ChangeMany
+          day={day}
+          entries={chosen}
+          close={() => setChanging(false)}
+          done={() => {
+            setChanging(false);
+            setTicked([]);
+          }}
+        />
+      )}
     </>
+  );
+}
+
+function nameOf(row: EntryRow, t: ReturnType<typeof useWords>['t']): string {
+  const [{ plant }] = row.entries;
+
+  return row.children === undefined
+    ? `${plant.number} ${plant.name}`
+    : t('day.alike', { count: row.entries.length, first: plant.number });
+}
+
+function isTight(entry: Entry): boolean {
+  return entry.problem !== null || entry.figures?.fit?.fits === false;
+}
+
+function heaviest(entries: [Entry, ...Entry[]]): Entry {
+  return entries.reduce((most, entry) => ((entry.figures?.wet_kg ?? 0) > (most.figures?.wet_kg ?? 0) ? entry : most));
+}
+
+function Weight({ entry }: { entry: Entry }) {
+  const { n } = useWords();
+
+  return entry.figures === null ? (
+    '–'
+  ) : (
+    <span className={entry.figures.two_to_lift ? common.mind : ''}>
+      {entry.figures.two_to_lift && '◆ '}
+      {n(entry.figures.wet_kg, 2)}
+    </span>
+  );
+}
+
+function State({ entries }: { entries: [Entry, ...Entry[]] }) {
+  const { t } = useWords();
+  const [{ state }] = entries;
+  if (entries.some((entry) => entry.state !== state)) {
+    const done = entries.filter((entry) => entry.state !== 'planned').length;
+
+    return <span className={common.quiet}>{t('day.doneOf', { done, all: entries.length })}</span>;
+  }
+
+  return (
+    <span className={state === 'planned' ? common.quiet : state === 'not_today' ? common.mind : styles.good}>
+      {state !== 'planned' && (state === 'not_today' ? '– ' : '✓ ')}
+      {t(`day.state.${state}`)}
+    </span>
   );
 }
 

@@ -4,6 +4,7 @@ import { useState } from 'react';
 import { ApiProblem, type Schemas } from '../../api/client';
 import { usePotEntry } from '../../api/days';
 import { useWords } from '../../i18n/words';
+import { TextField } from '../../kit/fields/TextField';
 import { useUndoable } from '../../kit/hooks/useUndoable';
 import { PhotoInput } from '../../kit/plants/Photos';
 import { DoneDrawer } from './DoneDrawer';
@@ -29,14 +30,22 @@ export function PotSteps({ day, person, toEnd }: Props) {
     );
   const [chosen, setChosen] = useState<number | null>(null);
   const [asking, setAsking] = useState<'changed' | 'not_today' | null>(null);
+  const [why, setWhy] = useState('');
   const pot = usePotEntry(day.id);
   const say = useUndoable();
   const entry = queue.find((each) => each.id === chosen) ?? queue[0];
   const finished = day.entries.filter((each) => each.state !== 'planned');
   const problem = pot.error instanceof ApiProblem ? pot.error : undefined;
   const back = (id: number) => pot.mutate({ entry: id, state: 'planned' });
-  const done = async (each: Schemas['DayEntry']) => {
-    const saved = await pot.mutateAsync({ entry: each.id, state: 'done', person });
+  const asksWhy = problem?.at('accepted') !== undefined;
+  const done = async (each: Schemas['DayEntry'], accepted?: string) => {
+    const saved = await pot.mutateAsync({
+      entry: each.id,
+      state: 'done',
+      person,
+      ...(accepted === undefined ? {} : { accepted }),
+    });
+    setWhy('');
     const tasks = Number(saved.entries.find((one) => one.id === each.id)?.actual['tasks'] ?? 0);
     say(t('potting.wasDone', { name: each.plant.name, tasks }), () => back(each.id));
     setChosen(null);
@@ -69,6 +78,19 @@ export function PotSteps({ day, person, toEnd }: Props) {
             <p className={`${common.fieldError} ${styles.benchTrouble}`} role="alert">
               {problem?.message ?? t('problem.offline')}
             </p>
+          )}
+          {asksWhy && (
+            <div className={styles.benchWhy}>
+              <TextField label={t('potting.whyAnyway')} value={why} onChange={setWhy} longest={300} />
+              <Button
+                size="large"
+                danger
+                disabled={why.trim() === ''}
+                onClick={() => void done(entry, why).catch(() => undefined)}
+              >
+                {t('potting.doAnyway')}
+              </Button>
+            </div>
           )}
           <div className={styles.benchActs}>
             <Button
@@ -108,7 +130,14 @@ export function PotSteps({ day, person, toEnd }: Props) {
         <ul className={styles.benchQueue}>
           {queue.map((each) => (
             <li key={each.id}>
-              <button type="button" aria-pressed={each.id === entry?.id} onClick={() => setChosen(each.id)}>
+              <button
+                type="button"
+                aria-pressed={each.id === entry?.id}
+                onClick={() => {
+                  pot.reset();
+                  setChosen(each.id);
+                }}
+              >
                 <strong>{each.plant.number}</strong> {each.plant.name}
                 <span className={common.quiet}> · {each.pot.name}</span>
               </button>

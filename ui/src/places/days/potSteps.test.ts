@@ -101,6 +101,8 @@ function entryOf(
     done_at: null,
     figures: found === null ? null : { ...figures, ...found },
     problem: null,
+    assessment: null,
+    worst: null,
   };
 }
 

@@ -14,6 +14,7 @@ export const words = {
   'due.overdue': 'Overdue',
   'due.soon': 'Soon',
   'due.not_due': 'Not due',
+  'due.just_potted': 'Just potted',
   'due.unknown': 'Not known',
   'due.title': 'Repotting',
   'due.reason.forecast': 'Its mix is reckoned to fail it after {fails} years; it has stood in it for {years}.',

@@ -6,11 +6,10 @@ import { useWords } from '../../../i18n/words';
 import { useBlend } from '../state/BlendProvider';
 import { mendAction, mendWords } from '../state/mendActions';
 import { type About, figure, names, plusMinus, sentence, yearsRange } from '../../../kit/mixes/verdictWords';
+import { MARKS } from '../../../kit/mixes/marks';
 import styles from './verdicts.module.css';
 
 type Verdict = Schemas['Verdict'];
-
-const MARKS: Record<Schemas['Level'], string> = { good: '●', mind: '▲', stop: '■' };
 
 interface Props extends Pick<About, 'group' | 'pot' | 'water' | 'years'> {
   verdicts: Verdict[];

@@ -1,7 +1,4 @@
 export const words = {
-  'level.good': 'Good',
-  'level.mind': 'Mind',
-  'level.stop': 'Stop',
   'level.close': 'close',
   'level.closeHint': 'What is not known could put it on another level.',
 

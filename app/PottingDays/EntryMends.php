@@ -1,0 +1,174 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\PottingDays;
+
+use App\Plants\Models\Plant;
+use App\Plants\PlantSituation;
+use App\Plants\Standing;
+use App\Pots\Models\Pot;
+use App\PottingDays\Models\DayPlant;
+use App\PottingDays\Models\PottingDay;
+use App\Recipes\Models\Recipe;
+use Zolbek\Core\Place\Container\DepthBudget;
+use Zolbek\Core\Verdict\Fit\Assessment;
+use Zolbek\Core\Verdict\Fit\Level;
+use Zolbek\Core\Verdict\Fit\Verdict;
+use Zolbek\Core\Work\PottingDay\DayPotNeeds;
+
+/**
+ * What would mend an entry there and then, each worked out in full: another free pot in which its ball fits, another mix of the yard, no layer. Up to two, of
+ * different kinds, that make it better by a word, or bring what is worst nearer to its band at the cost of nothing.
+ */
+final class EntryMends
+{
+    private const MOST = 2;
+
+    /** How many pots and mixes are looked at, the nearest in litres and the newest first. */
+    private const MOST_POTS = 12;
+    private const MOST_MIXES = 12;
+
+    /** Of those how many in full. */
+    private const LIKELIEST = 3;
+
+    private const NEARER = 0.05;
+
+    public function __construct(private readonly PottingDay $day, private readonly PlantSituation $situations, private readonly Standing $standings) {}
+
+    /** @return list<array<string, mixed>> schema EntryMend, best first */
+    public function of(DayPlant $entry, DayPotNeeds $needs, Assessment $now): array
+    {
+        if ($now->verdicts[0]->level === Level::Good) {
+            return [];
+        }
+        $found = array_filter([
+            $this->best($now, 'other_pot', array_map(fn(Pot $pot): DayPlant => $this->changed($entry, ['pot_id' => $pot->id])->setRelation('pot', $pot), $this->pots($entry, $needs))),
+            $this->best($now, 'other_mix', array_map(fn(Recipe $recipe): DayPlant => $this->changed($entry, ['recipe_id' => $recipe->id])->setRelation('recipe', $recipe), $this->mixes($entry))),
+            $entry->plan->layer === null ? null : $this->best($now, 'no_layer', [$this->changed($entry, [], ['layer' => null])]),
+        ]);
+        usort($found, static fn(array $a, array $b): int => $a['rank'] <=> $b['rank']);
+
+        return array_map(static fn(array $mend): array => array_diff_key($mend, ['rank' => 0]), array_slice($found, 0, self::MOST));
+    }
+
+    /**
+     * @param list<DayPlant> $candidates
+     *
+     * @return array<string, mixed>|null
+     */
+    private function best(Assessment $now, string $kind, array $candidates): ?array
+    {
+        $likely = [];
+        foreach ($candidates as $candidate) {
+            $needs = $this->needs($candidate);
+            if ($needs !== null) {
+                $then = new Assessment($needs->share->setup, withYears: false);
+                $likely[] = [[$then->rating->rank(), -$then->fit], $candidate, $needs];
+            }
+        }
+        usort($likely, static fn(array $a, array $b): int => $a[0] <=> $b[0]);
+        $best = null;
+        foreach (array_slice($likely, 0, self::LIKELIEST) as [, $candidate, $needs]) {
+            $then = new Assessment($needs->share->setup);
+            $rank = [$then->rating->rank(), -$then->fit];
+            if (self::isBetter($now, $then) && ($best === null || $rank < $best['rank'])) {
+                $best = ['rank' => $rank, ...self::document($kind, $candidate, $then, $now)];
+            }
+        }
+
+        return $best;
+    }
+
+    private static function isBetter(Assessment $now, Assessment $then): bool
+    {
+        if ($then->rating->rank() !== $now->rating->rank()) {
+            return $then->rating->rank() < $now->rating->rank();
+        }
+        $worst = $now->verdicts[0];
+        $after = $then->find($worst->criterion);
+
+        return $then->fit > $now->fit && $after !== null && $worst->marginsOutside - $after->marginsOutside >= self::NEARER && self::worsens($now, $then) === [];
+    }
+
+    /** @return array<string, mixed> */
+    private static function document(string $kind, DayPlant $candidate, Assessment $then, Assessment $now): array
+    {
+        $worst = $now->verdicts[0]->criterion;
+
+        return [
+            'kind' => $kind,
+            'name' => match ($kind) {
+                'other_pot' => $candidate->pot->name,
+                'other_mix' => $candidate->recipe->name,
+                default => null,
+            },
+            'changes' => match ($kind) {
+                'other_pot' => ['pot_id' => $candidate->pot_id],
+                'other_mix' => ['recipe_id' => $candidate->recipe_id],
+                default => ['layer' => null],
+            },
+            'criterion' => $worst->value,
+            'value' => $then->find($worst)?->value,
+            'rating' => $then->rating->value,
+            'fit' => $then->fit,
+            'worsens' => self::worsens($now, $then),
+        ];
+    }
+
+    /** @return list<string> criteria beside the worst that leave their band, or move further out of it */
+    private static function worsens(Assessment $now, Assessment $then): array
+    {
+        $worse = array_filter(array_slice($now->verdicts, 1), static fn(Verdict $verdict): bool => ($then->find($verdict->criterion)->marginsOutside ?? 0.0) > $verdict->marginsOutside + self::NEARER);
+
+        return array_values(array_map(static fn(Verdict $verdict): string => $verdict->criterion->value, $worse));
+    }
+
+    /** What it takes so; null where it cannot be done or its ball does not fit. */
+    private function needs(DayPlant $candidate): ?DayPotNeeds
+    {
+        $needs = Assembly::ofOne($this->day, $candidate, $this->situations, $this->standings)->sums->pots[$candidate->id] ?? null;
+        $setup = $needs?->share->setup;
+        if ($needs === null || $setup === null || $setup->contents === null) {
+            return $needs;
+        }
+
+        return (new DepthBudget($setup->zone, $setup->contents, $setup->headspaceCm + $setup->topDressingCm))->fits() ? $needs : null;
+    }
+
+    /**
+     * @param array<string, int>   $own
+     * @param array<string, mixed> $plan
+     */
+    private function changed(DayPlant $entry, array $own, array $plan = []): DayPlant
+    {
+        $changed = clone $entry;
+        $changed->fill($own);
+        $changed->plan = $entry->plan->with($plan);
+
+        return $changed;
+    }
+
+    /** @return list<Pot> that are free, nearest in litres first */
+    private function pots(DayPlant $entry, DayPotNeeds $needs): array
+    {
+        $query = Pot::query();
+        $query->whereNull('archived_at')->where('owned', '>', 0)->where('id', '!=', $entry->pot_id);
+        $used = Plant::query()->whereNull('archived_at')->whereNotNull('pot_id')->groupBy('pot_id')->selectRaw('pot_id, count(*) as plants')->pluck('plants', 'pot_id');
+        $wanted = $this->day->entries->where('state', 'planned')->countBy('pot_id');
+        $litres = $needs->pot->setup->zone->volumeL;
+        $free = $query->get()->filter(static fn(Pot $pot): bool => $pot->owned > (int) ($used[$pot->id] ?? 0) + (int) ($wanted[$pot->id] ?? 0));
+
+        return array_slice(array_values($free->sortBy(static fn(Pot $pot): float => abs(log(max(1e-6, $pot->toCore()->volumeL(0.0, $pot->depth)) / $litres)))->all()), 0, self::MOST_POTS);
+    }
+
+    /** @return list<Recipe> for plants of its group first, then those of the day */
+    private function mixes(DayPlant $entry): array
+    {
+        $query = Recipe::query();
+        $query->whereNull('archived_at')->where('id', '!=', $entry->recipe_id);
+        $query->orderByRaw('plant_group = ? desc', [$entry->plant->plant_group])->orderByDesc('id')->limit(self::MOST_MIXES);
+
+        return array_values($query->with('parts.component')->get()->all());
+    }
+}

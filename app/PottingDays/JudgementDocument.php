@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\PottingDays;
+
+use App\Blend\VerdictRow;
+use App\Plants\PlantSituation;
+use App\Plants\Standing;
+use App\PottingDays\Models\DayPlant;
+use App\PottingDays\Models\PottingDay;
+use Zolbek\Core\Course\Ageing\AgedPot;
+use Zolbek\Core\Course\Ageing\Forecast;
+use Zolbek\Core\Place\Container\RunThroughSpeed;
+use Zolbek\Core\Verdict\Fit\Criterion;
+
+/** One entry of a day looked at closely: each figure in its band, and what would mend it. Schema EntryJudgement of the API. */
+final readonly class JudgementDocument
+{
+    public function __construct(private PlantSituation $situations, private Standing $standings) {}
+
+    /** @return array<string, mixed>|null null where it cannot be worked out */
+    public function of(PottingDay $day, DayPlant $entry): ?array
+    {
+        $needs = Assembly::ofOne($day, $entry, $this->situations, $this->standings)->sums->pots[$entry->id] ?? null;
+        if ($needs === null) {
+            return null;
+        }
+        $setup = $needs->share->setup;
+        $assessment = (new Judged())->assessment($entry, $needs);
+        $seconds = $assessment->runThrough->seconds;
+        $years = $assessment->find(Criterion::Years)?->value;
+        [$fast, $slow] = $years === null ? [null, null] : Forecast::range($setup);
+
+        return [
+            'rating' => $assessment->rating->value,
+            'fit' => $assessment->fit,
+            'verdicts' => array_map(VerdictRow::of(...), $assessment->verdicts),
+            'pot' => ['limited_by_holes' => $assessment->runThrough->limitedByHoles, 'run_through_speed' => $seconds === null ? null : RunThroughSpeed::of($seconds)->value],
+            'water' => $assessment->water === null ? null : ['habit_h' => $assessment->water->habitH, 'interval_h' => $assessment->water->drought->intervalH, 'still_open' => $assessment->water->drought->stillOpen],
+            'planned_years' => $setup->targets()->plannedYears,
+            'years' => $years === null ? null : ['value' => $years >= Forecast::HORIZON ? null : $years, 'fast' => $fast, 'slow' => $slow, 'drop_cm' => (new AgedPot($setup, min(Forecast::HORIZON, $setup->targets()->plannedYears)))->levelDropCm],
+            'mends' => $entry->isPotted() ? [] : (new EntryMends($day, $this->situations, $this->standings))->of($entry, $needs, $assessment),
+        ];
+    }
+}

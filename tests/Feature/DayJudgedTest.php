@@ -1,0 +1,154 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Plants\Models\Plant;
+use App\Plants\Models\PlantEvent;
+use App\Shelf\Models\Component;
+use Tests\Feature\Collection;
+use Tests\Feature\Contract;
+use Tests\Feature\Yard;
+
+// the day knows what it pots: every entry is judged, what kills is asked about, and many are changed at once
+
+beforeEach(function (): void {
+    Component::query()->update(['stock_l' => 200]);
+    $id = $this->postJson('/api/v1/days', ['name' => 'Judged', 'planned_on' => now()->toDateString(), 'tub_l' => 20, 'scoop_l' => 1, 'spare' => 0.1, 'helpers' => ['Ann', 'Bo']])->assertCreated()->json('id');
+    $this->day = "/api/v1/days/$id";
+    $this->recipe = fn(string $name, array $parts): int => $this->postJson('/api/v1/recipes', ['name' => $name, 'plant_group' => 'desert', 'parts' => Yard::parts($parts)])->assertCreated()->json('id');
+    $this->add = function (array $plants, ?int $recipe = null): array {
+        $ids = array_map(static fn(array $plant): int => Collection::plant($plant)->id, $plants);
+
+        return $this->postJson($this->day.'/plants', ['plant_ids' => $ids, 'plan' => ['ball' => null], ...($recipe === null ? [] : ['recipe_id' => $recipe])])->assertCreated()->json('entries');
+    };
+    $this->pot = fn(array $entry, array $more = []) => $this->postJson($this->day.'/plants/'.$entry['id'].'/state', ['state' => 'done', ...$more]);
+});
+
+test('each entry is judged as Blend judges it, in its pot, place and mix', function (): void {
+    $mud = ($this->recipe)('Mud', ['loam-screened-6-mm' => 1, 'sharp-sand-0-25-2-mm' => 1]);
+    [$good] = ($this->add)([['name' => 'Good']]);
+    $day = $this->getJson($this->day);
+    Contract::check($day, 'PottingDay');
+    $plant = Plant::query()->findOrFail($good['plant']['id']);
+    $blend = $this->postJson('/api/v1/evaluate', [
+        'parts' => Yard::parts(['pumice-3-6-mm' => 2, 'composted-bark-fine-2-8-mm' => 1]), 'pot_id' => $good['pot']['id'], 'plant_group' => $plant->plant_group, 'headspace_cm' => $good['plan']['headspace_cm'], 'tree_weight_kg' => 2,
+        'situation' => ['site_id' => $plant->site_id, 'species_id' => $plant->species_id, 'exposure' => $plant->exposure, 'canopy_cm' => 50, 'old' => false, 'roots_cut_share' => $good['plan']['roots_cut_share']], 'mends' => false,
+    ])->assertOk();
+    foreach ($blend->json('verdicts') as $verdict) {
+        $here = $good['assessment']['criteria'][$verdict['criterion']];
+        expect($here['value'])->toEqualWithDelta($verdict['value'], 1e-9, $verdict['criterion'])->and($here['level'])->toBe($verdict['level'], $verdict['criterion']);
+    }
+    expect($good['assessment']['rating'])->toBe($blend->json('rating'))->and($good['assessment']['criteria'])->toHaveKeys(['air', 'drought', 'run_through', 'ph', 'later_ph', 'years', 'float_share', 'largest_grain', 'wet_weight', 'segregation']);
+    [, $bad] = ($this->add)([['name' => 'Bad', 'plant_group' => 'airy_conifers', 'species_id' => null]], $mud);
+    expect($bad['assessment']['rating'])->toBe('lethal')->and($bad['worst']['level'])->toBe('stop')
+        ->and($bad['assessment']['criteria'][$bad['worst']['criterion']]['value'])->toEqual($bad['worst']['value']);
+    $day = $this->getJson($this->day);
+    $judged = $day->json('totals.judged');
+    $levels = array_count_values(array_map(static fn(array $entry): string => $entry['worst']['level'], $day->json('entries')));
+    expect($judged['lethal'])->toBe(1)->and($judged['stop'])->toBe($levels['stop'])->and($judged['mind'])->toBe($levels['mind'] ?? 0)->and($judged['sick'])->toBe(0);
+});
+
+test('sick plants, and what is out of season or has frost to come, are counted', function (): void {
+    $this->travelTo('2026-01-10 12:00:00');
+    ($this->add)([['name' => 'Sick', 'health' => 'sick'], ['name' => 'Well']]);
+    $day = $this->getJson($this->day);
+    $windows = array_map(static fn(array $entry): string => $entry['figures']['season']['window'], $day->json('entries'));
+    $frosty = array_filter($day->json('entries'), static fn(array $entry): bool => in_array('cold_to_come', array_column($entry['figures']['season']['reasons'], 'code'), true));
+    expect($windows)->toBe(['early', 'early'])->and($day->json('totals.judged.out_of_season'))->toBe(2)->and($day->json('totals.judged.sick'))->toBe(1)->and($day->json('totals.judged.frost'))->toBe(count($frosty));
+});
+
+test('plants that are alike are judged once', function (): void {
+    $judged = new App\PottingDays\Judged();
+    ($this->add)(array_map(static fn(int $i): array => ['name' => 'Tree '.$i], range(1, 5)));
+    $day = App\PottingDays\Models\PottingDay::query()->with(['entries.plant.species', 'entries.plant.site', 'entries.pot', 'entries.recipe.parts.component', 'loads'])->sole();
+    $assembly = App\PottingDays\Assembly::of($day, app(App\Plants\PlantSituation::class), app(App\Plants\Standing::class));
+    $found = $day->entries->map(static fn($entry) => $judged->assessment($entry, $assembly->sums->pots[$entry->id]));
+    expect($found->map(static fn($assessment): int => spl_object_id($assessment))->unique())->toHaveCount(1);
+    // another habit of the plant, its place, its plan: judged for itself
+    foreach ([['exposure' => 'shade'], ['canopy_cm' => 20], ['planned_years' => 6], ['feed' => 'acid']] as $i => $other) {
+        Plant::query()->whereKey($day->entries[$i]->plant_id)->update($other);
+    }
+    $day->entries[4]->plan = $day->entries[4]->plan->with(['headspace_cm' => 2.0]);
+    $day->entries->each(static fn($entry) => $entry->plant->refresh());
+    $judged = new App\PottingDays\Judged();
+    expect($day->entries->map(static fn($entry): int => spl_object_id($judged->assessment($entry, $assembly->sums->pots[$entry->id])))->unique())->toHaveCount(5);
+});
+
+test('an entry looked at closely tells every band, and what would mend it from the yard', function (): void {
+    $mud = ($this->recipe)('Mud', ['loam-screened-6-mm' => 1, 'sharp-sand-0-25-2-mm' => 1]);
+    $airy = ($this->recipe)('Airy', ['pumice-3-6-mm' => 3, 'composted-bark-fine-2-8-mm' => 1]);
+    [$entry] = ($this->add)([['name' => 'Bad', 'plant_group' => 'airy_conifers', 'species_id' => null]], $mud);
+    $told = $this->getJson($this->day.'/plants/'.$entry['id'].'/judgement');
+    Contract::check($told, 'EntryJudgement');
+    $mixes = array_values(array_filter($told->json('mends'), static fn(array $mend): bool => $mend['kind'] === 'other_mix'));
+    expect($told->json('rating'))->toBe('lethal')->and(array_column($told->json('verdicts'), 'criterion'))->toContain('air', 'years')->and($told->json('verdicts.0.criterion'))->toBe($entry['worst']['criterion'])
+        ->and($mixes)->toHaveCount(1)->and($mixes[0]['rating'])->not->toBe('lethal')->and(count($told->json('mends')))->toBeLessThanOrEqual(2);
+    // what it promises is what comes
+    $after = $this->putJson($this->day.'/plants/'.$entry['id'], ['revision' => 1, 'changes' => $mixes[0]['changes']])->assertOk()->json('entries.0');
+    expect($after['assessment']['rating'])->toBe($mixes[0]['rating'])->and($after['assessment']['fit'])->toEqualWithDelta($mixes[0]['fit'], 1e-9)->and($after['assessment']['criteria'][$mixes[0]['criterion']]['value'])->toEqualWithDelta($mixes[0]['value'], 1e-9)
+        ->and($airy)->toBeGreaterThan(0);
+});
+
+test('a pot is only offered where it is free and the ball fits', function (): void {
+    $mix = ($this->recipe)('Fine', ['loam-screened-6-mm' => 1, 'pumice-3-6-mm' => 2]);
+    [$entry] = ($this->add)([['name' => 'One', 'plant_group' => 'airy_conifers', 'species_id' => null]], $mix);
+    $deep = Yard::pot('Deep', 16);
+    $deep->update(['owned' => 0]);
+    $offered = fn(): array => array_column(array_filter($this->getJson($this->day.'/plants/'.$entry['id'].'/judgement')->json('mends'), static fn(array $mend): bool => $mend['kind'] === 'other_pot'), 'name');
+    expect($offered())->toBe([]);
+    $deep->update(['owned' => 1]);
+    expect($offered())->toBe(['Deep']);
+    // taken by another plant
+    $other = Collection::plant(['name' => 'In it', 'pot_id' => $deep->id]);
+    expect($offered())->toBe([]);
+    $other->delete();
+    $this->putJson($this->day.'/plants/'.$entry['id'], ['revision' => 1, 'changes' => ['ball' => ['length_cm' => 90, 'width_cm' => 30, 'height_cm' => 5]]]);
+    expect($offered())->toBe([]);
+});
+
+test('a mix that kills is asked about once, and the reason is kept', function (): void {
+    $mud = ($this->recipe)('Mud', ['loam-screened-6-mm' => 1, 'sharp-sand-0-25-2-mm' => 1]);
+    [$entry] = ($this->add)([['name' => 'Bad', 'plant_group' => 'airy_conifers', 'species_id' => null]], $mud);
+    ($this->pot)($entry)->assertUnprocessable()->assertJsonPath('errors.0.path', 'accepted')->assertJsonPath('errors.0.rule', 'lethal_mix');
+    expect(Plant::query()->sole()->potted_on?->isToday())->toBeFalse();
+    ($this->pot)($entry, ['accepted' => 'For a week only, the tray is broken'])->assertOk();
+    expect(PlantEvent::query()->where('kind', 'potted')->latest('id')->first()->data['accepted'])->toBe(['doubt' => 'lethal_mix', 'why' => 'For a week only, the tray is broken']);
+    // a second later it is not overdue
+    $plant = Plant::query()->sole();
+    $this->getJson('/api/v1/plants/'.$plant->id)->assertJsonPath('due.level', 'just_potted');
+    expect($plant->due_on->isAfter(now()->addDays(29)))->toBeTrue();
+    $this->travel(40)->days();
+    $this->getJson('/api/v1/plants/'.$plant->id)->assertJsonPath('due.level', 'overdue');
+});
+
+test('what suits is not asked about', function (): void {
+    [$entry] = ($this->add)([['name' => 'Good']]);
+    ($this->pot)($entry)->assertOk();
+    expect(PlantEvent::query()->where('kind', 'potted')->latest('id')->first()->data['accepted'])->toBeNull();
+});
+
+test('many are changed at once: all of them, or none', function (): void {
+    $entries = ($this->add)(array_map(static fn(int $i): array => ['name' => 'Tree '.$i], [1, 2, 3]));
+    $which = array_map(static fn(array $entry): array => ['id' => $entry['id'], 'revision' => $entry['revision']], $entries);
+    $day = $this->putJson($this->day.'/plants', ['entries' => $which, 'changes' => ['helper' => 'Bo', 'treatment' => 'washed']])->assertOk();
+    Contract::check($day, 'PottingDay');
+    expect(array_column($day->json('entries'), 'helper'))->toBe(['Bo', 'Bo', 'Bo'])->and(array_column(array_column($day->json('entries'), 'plan'), 'treatment'))->toBe(['washed', 'washed', 'washed']);
+    // somebody changed the second meanwhile: nothing is written
+    $this->putJson($this->day.'/plants', ['entries' => $which, 'changes' => ['helper' => 'Ann']])->assertUnprocessable()->assertJsonPath('errors.0.path', 'entries.0')->assertJsonPath('errors.0.rule', 'changed_elsewhere');
+    ($this->pot)($entries[1])->assertOk();
+    $now = array_map(static fn(array $entry): array => ['id' => $entry['id'], 'revision' => $entry['revision']], $this->getJson($this->day)->json('entries'));
+    $this->putJson($this->day.'/plants', ['entries' => $now, 'changes' => ['helper' => 'Ann']])->assertUnprocessable()->assertJsonPath('errors.0.path', 'entries.1')->assertJsonPath('errors.0.rule', 'entry_done');
+    expect(array_column($this->getJson($this->day)->json('entries'), 'helper'))->toBe(['Bo', 'Bo', 'Bo']);
+});
+
+test('what cannot be the same for many is refused at its field', function (array $input, string $path, string $rule): void {
+    $entries = ($this->add)([['name' => 'One'], ['name' => 'Two']]);
+    $which = array_map(static fn(array $entry): array => ['id' => $entry['id'], 'revision' => 1], $entries);
+    $this->putJson($this->day.'/plants', ['entries' => $which, ...$input])->assertUnprocessable()->assertJsonPath('errors.0.path', $path)->assertJsonPath('errors.0.rule', $rule);
+})->with([
+    'a ball' => [['changes' => ['ball' => null]], 'changes.ball', 'unknown'],
+    'a pot that is not there' => [['changes' => ['pot_id' => 9999]], 'changes.pot_id', 'pot_missing'],
+    'a treatment that is none' => [['changes' => ['treatment' => 'boiled']], 'changes.treatment', 'one_of'],
+    'no plant' => [['entries' => [], 'changes' => ['helper' => 'Bo']], 'entries', 'list_of_most'],
+    'a plant of another day' => [['entries' => [['id' => 9999, 'revision' => 1]], 'changes' => ['helper' => 'Bo']], 'entries.0', 'entry_missing'],
+]);

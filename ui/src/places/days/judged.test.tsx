@@ -1,0 +1,146 @@
+// @vitest-environment happy-dom
+import { fireEvent, screen, waitFor, within } from '@testing-library/react';
+import { beforeEach, describe, expect, test, vi } from 'vitest';
+
+import type { Schemas } from '../../api/client';
+import { refused, server } from '../../testing/server';
+import { show } from '../../testing/show';
+import { openYard, yard } from '../../testing/yard';
+import { EntryDrawer } from './EntryDrawer';
+import { entryRows, sumOf, worstOf } from './entryRows';
+import { EntryTable } from './EntryTable';
+import { PotSteps } from './PotSteps';
+
+type Entry = Schemas['DayEntry'];
+
+/** A day with so many plants, of which each third goes into another pot. */
+function dayOf(count: number): Schemas['PottingDay'] {
+  const day = yard.day();
+  const [entry] = day.entries;
+  if (entry === undefined) {
+    throw new Error('The day has no plant.');
+  }
+  day.entries = Array.from({ length: count }, (_, i) => ({
+    ...entry,
+    id: i + 1,
+    order: count - i,
+    plant: { ...entry.plant, id: i + 1, number: `X-${i + 1}`, name: `Tree ${i + 1}` },
+    pot: i % 3 === 0 ? { ...entry.pot, id: 90, name: 'Other pot' } : { ...entry.pot, id: 91, name: 'Usual pot' },
+  }));
+
+  return day;
+}
+const suits = (entry: Entry, level: Schemas['Level'], rating: Schemas['Rating']): Entry => ({
+  ...entry,
+  worst: { criterion: 'air', level, value: 0.05 },
+  assessment: { rating, fit: 0.1, interval_h: null, drought: null, years: null, criteria: {} },
+});
+
+describe('the lines of a plan', () => {
+  test('hold those of one mix and pot, in the order of the work', () => {
+    const rows = entryRows(dayOf(7).entries);
+    expect(rows.map((row) => [row.entries[0].pot.name, row.entries.length])).toEqual([
+      ['Other pot', 3],
+      ['Usual pot', 4],
+    ]);
+    expect(rows[0]?.children?.map((row) => row.entries[0].plant.number)).toEqual(['X-7', 'X-4', 'X-1']);
+    expect(entryRows(dayOf(1).entries)[0]?.children).toBeUndefined();
+  });
+
+  test('tell of the one that is worst off, and sum what adds up', () => {
+    const [a, b, c] = dayOf(3).entries as [Entry, Entry, Entry];
+    const stop = suits(b, 'stop', 'poor');
+    const lethal = suits(c, 'stop', 'lethal');
+    expect(worstOf([suits(a, 'mind', 'workable'), stop, lethal])).toBe(lethal);
+    expect(worstOf([{ ...a, worst: null, assessment: null }, suits(b, 'good', 'good')]).id).toBe(b.id);
+    expect(sumOf([a, { ...b, figures: null }], (figures) => figures.base_l)).toBe(a.figures?.base_l);
+  });
+});
+
+describe('the plan of a day', () => {
+  beforeEach(openYard);
+  const open = (day: Schemas['PottingDay']) => show(<EntryTable day={day} edit={edit} />);
+  const edit = vi.fn();
+
+  test('of many is closed lines that open', async () => {
+    const { hand } = open(dayOf(24));
+    expect(screen.queryByText('X-24 Tree 24')).toBeNull();
+    const line = screen.getByText('16 plants, from X-24 on').closest('tr') as HTMLElement;
+    await hand.click(within(line).getByRole('button', { name: /expand/i }));
+    expect(await screen.findByText('X-24 Tree 24')).toBeTruthy();
+  });
+
+  test('says of each how it suits, and what speaks against the day', () => {
+    const day = dayOf(2);
+    const [a, b] = day.entries as [Entry, Entry];
+    const early = { window: 'early' as const, reasons: [{ code: 'cold_to_come', values: {} }] };
+    day.entries = [
+      { ...suits(a, 'stop', 'lethal'), plant: { ...a.plant, health: 'sick' } },
+      { ...suits(b, 'good', 'good'), figures: b.figures === null ? null : { ...b.figures, season: early as never } },
+    ];
+    open(day);
+    const line = (name: string) => screen.getByText(name).closest('tr')?.textContent ?? '';
+    expect(line('X-1 Tree 1')).toContain('■ Lethal: Air after watering 5%');
+    expect(line('X-1 Tree 1')).toContain('◆ sick');
+    expect(line('X-2 Tree 2')).toContain('● Good');
+    expect(line('X-2 Tree 2')).toContain('◆ too early, frost to come');
+  });
+
+  test('the ticked are changed at once, with the revisions that they were read at', async () => {
+    server.on('PUT /days/1/plants', () => yard.day());
+    const { hand } = open(dayOf(6));
+    await hand.click(screen.getByRole('checkbox', { name: 'Tick 2 plants, from X-4 on' }));
+    await hand.click(screen.getByRole('button', { name: 'Change 2 plants' }));
+    const drawer = await screen.findByRole('dialog');
+    expect(within(drawer).getByText(/is set for all of X-1, X-4/)).toBeTruthy();
+    expect(within(drawer).getByRole<HTMLButtonElement>('button', { name: 'Save' }).disabled).toBe(true);
+    fireEvent.mouseDown(within(drawer).getByRole('combobox', { name: 'How it is treated' }));
+    await hand.click(await screen.findByTitle('combed'));
+    await hand.click(within(drawer).getByRole('button', { name: 'Save' }));
+    await waitFor(() =>
+      expect(server.asked('PUT /days/1/plants')[0]?.body).toEqual({
+        entries: [
+          { id: 1, revision: 1 },
+          { id: 4, revision: 1 },
+        ],
+        changes: { treatment: 'combed' },
+      }),
+    );
+  });
+});
+
+test('an entry says how it suits, and what would mend it is taken with a tap', async () => {
+  openYard();
+  const day = yard.day();
+  server.on('PUT /days/1/plants/1', () => day);
+  const { hand } = show(<EntryDrawer day={day} entry={day.entries[0] as Entry} close={() => undefined} />);
+  const judged = await screen.findByRole('region', { name: 'How it suits' });
+  await within(judged).findByText(/How it suits: Workable/);
+  expect(within(judged).getByText(/It can be lived with. To mind: short of water/)).toBeTruthy();
+  await hand.click(within(judged).getByRole('button', { name: 'Take it: Without the layer' }));
+  await waitFor(() =>
+    expect(server.asked('PUT /days/1/plants/1')[0]?.body).toEqual({ revision: 1, changes: { layer: null } }),
+  );
+});
+
+test('at the bench a mix that kills is asked about, and goes in only with a reason', async () => {
+  openYard();
+  const told = 'Mud would kill this plant in this pot.';
+  server.on('POST /days/1/plants/1/state', () => refused({ path: 'accepted', message: told, rule: 'lethal_mix' }));
+  const day = yard.day();
+  day.entries = day.entries.slice(0, 1);
+  const { hand } = show(<PotSteps day={day} person="" toEnd={() => undefined} />);
+  await hand.click(screen.getByRole('button', { name: 'Done' }));
+  expect(await screen.findByText(told)).toBeTruthy();
+  const anyway = screen.getByRole<HTMLButtonElement>('button', { name: 'Pot it all the same' });
+  expect(anyway.disabled).toBe(true);
+  server.on('POST /days/1/plants/1/state', () => yard.day());
+  await hand.write(screen.getByLabelText('Why it is right all the same'), 'For a week');
+  await hand.click(anyway);
+  await waitFor(() =>
+    expect(server.asked('POST /days/1/plants/1/state')[1]?.body).toMatchObject({
+      state: 'done',
+      accepted: 'For a week',
+    }),
+  );
+});
