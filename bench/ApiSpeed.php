@@ -95,10 +95,12 @@ final class ApiSpeed
         $copy('potting_days', [...$day, 'name' => 'Large']);
         $dayId = (int) $database->lastInsertId();
         $models = self::rows($database, 'SELECT * FROM day_plants WHERE potting_day_id = 1');
+        $firstEntry = 1 + (int) self::rows($database, 'SELECT max(id) AS last FROM day_plants')[0]['last'];
         for ($i = 0; $i < $plants; ++$i) {
             $model = $models[$i % count($models)];
             $plant = self::rows($database, 'SELECT * FROM plants WHERE id = '.$model['plant_id'])[0];
-            $copy('plants', [...$plant, 'number' => 'L-'.$i]);
+            // no two rounds of the yard's plants have the same crowns: six times as many situations
+            $copy('plants', [...$plant, 'number' => 'L-'.$i, 'canopy_cm' => 30 + 5 * (intdiv($i, count($models)) % 6)]);
             $copy('day_plants', [...$model, 'potting_day_id' => $dayId, 'plant_id' => (int) $database->lastInsertId(), 'position' => $i + 1]);
         }
         $database->commit();
@@ -112,6 +114,7 @@ final class ApiSpeed
 
         return [
             'GET /days/{id}, 400 plants' => self::time(fn(int $i) => self::request($api.'/days/'.$dayId), 40, 5),
+            'one entry of it looked at closely' => self::time(fn(int $i) => self::request($api.'/days/'.$dayId.'/plants/'.($firstEntry + $i).'/judgement')),
             'GET /plants, 50,000' => self::time(fn(int $i) => self::request($api.'/plants?per_page=50')),
             'GET /plants, due' => self::time(fn(int $i) => self::request($api.'/plants?per_page=50&due=1&sort=due_on')),
             'GET /tasks, 50,000' => self::time(fn(int $i) => self::request($api.'/tasks?per_page=50')),

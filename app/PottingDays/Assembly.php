@@ -46,6 +46,9 @@ final class Assembly
     /** @var array<int, Recipe> by id */
     public array $recipes = [];
 
+    /** @var array<int, string> by id of the entry: those with the same are alike */
+    public array $keys = [];
+
     /** @var array<int, Refused> by id of the entry */
     public array $refused = [];
 
@@ -88,10 +91,12 @@ final class Assembly
         }
         Portions::load($this->components);
         $this->fertilisers = Fertiliser::query()->findMany(array_unique(array_filter($fertilisers)))->keyBy('id')->all();
-        $pots = [];
+        $pots = $alike = [];
         foreach ($entries as $entry) {
             try {
-                $pots[] = $this->pot($entry);
+                $usedL = $entry->isPotted() ? $entry->actual->scoopedL() : null;
+                $first = $alike[$key = $this->keys[$entry->id] = EntryKey::of($entry)] ?? null;
+                $pots[] = $first === null ? $alike[$key] = $this->pot($entry, $usedL) : $first->alike($entry->id, $usedL);
             } catch (Refused $refused) {
                 $this->refused[$entry->id] = $refused;
             }
@@ -134,7 +139,7 @@ final class Assembly
         return $this->mix($recipe)[2];
     }
 
-    private function pot(DayPlant $entry): DayPot
+    private function pot(DayPlant $entry, ?float $usedL): DayPot
     {
         $plan = $entry->plan;
         $plant = $entry->plant;
@@ -170,7 +175,7 @@ final class Assembly
             $moss === null ? null : $this->components[$moss]->key,
             $cover === null ? null : $this->components[$cover]->key,
             $plan->oldSoilShare,
-            $entry->isPotted() ? $entry->actual->scoopedL() : null,
+            $usedL,
         );
     }
 

@@ -8,10 +8,16 @@ use App\Common\RefusalWords;
 use App\PottingDays\Models\DayPlant;
 
 /** One plant of a day: what is planned, what was done, and its figures. Schema DayEntry of the API. */
-final readonly class EntryDocument
+final class EntryDocument
 {
+    /** @var array<int, array<string, mixed>> by id */
+    private array $pots = [];
+
+    /** @var array<int, array<string, mixed>> by id */
+    private array $recipes = [];
+
     /** @param array<int, int> $order place in the work by id of the entry */
-    public function __construct(private Assembly $assembly, private EntryFigures $figures, private Judged $judged, private array $order) {}
+    public function __construct(private readonly Assembly $assembly, private readonly EntryFigures $figures, private readonly Judged $judged, private readonly array $order) {}
 
     /** @return array<string, mixed> */
     public function of(DayPlant $entry): array
@@ -29,8 +35,8 @@ final readonly class EntryDocument
                 'mix' => $plant->standing?->recipeName,
                 'evergreen' => $plant->species->evergreen ?? false,
             ],
-            'pot' => $entry->pot->only(['id', 'name', 'depth', 'mesh_mm', 'feet_cm', 'owned', 'place', 'home_made', 'wall']),
-            'recipe' => $entry->recipe->only(['id', 'name', 'version']),
+            'pot' => $this->pots[$entry->pot_id] ??= $entry->pot->only(['id', 'name', 'depth', 'mesh_mm', 'feet_cm', 'owned', 'place', 'home_made', 'wall']),
+            'recipe' => $this->recipes[$entry->recipe_id] ??= $entry->recipe->only(['id', 'name', 'version']),
             'plan' => $entry->plan,
             'extras' => array_map(fn(array $extra): array => ['name' => $this->assembly->components[$extra['component_id']]->name ?? '', 'litres' => $extra['litres']], $entry->plan->extras),
             'materials' => (object) array_map(fn(int $id): string => $this->assembly->components[$id]->name ?? '', $entry->plan->componentIds()),
@@ -42,7 +48,7 @@ final readonly class EntryDocument
             'order' => isset($this->order[$entry->id]) ? $this->order[$entry->id] + 1 : null,
             'done_at' => $entry->done_at?->toIso8601String(),
             'figures' => $needs === null ? null : $this->figures->of($entry, $needs),
-            ...$needs === null ? ['assessment' => null, 'worst' => null] : $this->judged->document($entry, $needs),
+            ...$needs === null ? ['assessment' => null, 'worst' => null] : $this->judged->document($this->assembly->keys[$entry->id], $needs),
             'problem' => $refused === null ? null : RefusalWords::sentence($refused->refusals[0]),
         ];
     }

@@ -20,9 +20,12 @@ use Zolbek\Core\Work\PottingDay\TieWire;
 use Zolbek\Core\Work\PottingDay\WorkTime;
 
 /** What is worked out for one plant of a day: schema EntryFigures of the API. */
-final readonly class EntryFigures
+final class EntryFigures
 {
-    public function __construct(private Assembly $assembly, private Outlook $outlook, private float $pace) {}
+    /** @var array<string, array<string, mixed>> of the pot, by key of the entry */
+    private array $alike = [];
+
+    public function __construct(private readonly Assembly $assembly, private readonly Outlook $outlook, private readonly float $pace) {}
 
     /** Minutes at a usual pace. */
     public static function plainMinutes(DayPlant $entry, DayPotNeeds $needs): float
@@ -37,15 +40,32 @@ final readonly class EntryFigures
     {
         $plan = $entry->plan;
         $setup = $needs->share->setup;
-        $zone = $setup->zone;
-        $waterL = $setup->waterL(0.0);
-        $weights = new Weights($zone, $setup->substrate, $waterL, $setup->potWeightKg, $setup->treeWeightKg, $setup->filling?->dryKg(), besideKg: Weights::beside($zone, $setup->topDressingCm, $setup->contents->objectsL ?? 0.0, $needs->dressingKg()));
-        $budget = $setup->contents === null ? null : new DepthBudget($zone, $setup->contents, $setup->headspaceCm + $setup->topDressingCm);
         $ball = $plan->ball;
         $trunk = $entry->plant->trunk_mm ?? 20.0;
         $wire = $plan->fixing === 'wire' ? new TieWire($setup->pot, $trunk, $ball['length_cm'] ?? $setup->pot->widthCm($setup->pot->depthCm) / 2.0, $ball['height_cm'] ?? $setup->pot->depthCm / 2.0) : null;
-        $mesh = new MeshPieces($setup->holes);
         $season = $this->outlook->season($entry->plant, $this->assembly->day->planned_on);
+
+        return [
+            ...$this->alike[$this->assembly->keys[$entry->id]] ??= $this->ofPot($entry, $needs),
+            'wire' => $wire === null ? null : ['gauge_mm' => $wire->gaugeMm, 'wires' => $wire->wires, 'length_cm' => $wire->lengthCm],
+            'fertiliser' => $this->fertiliser($plan, $setup->newMixL(), $setup->zone->volumeL, $needs),
+            'first_water_days' => (new FirstWater($setup->group, $plan->rootsCutShare, $plan->firstWaterDays))->afterDays,
+            'waits_for_wounds' => $setup->group->waitsForWounds(),
+            'minutes' => $this->pace * self::plainMinutes($entry, $needs),
+            'season' => ['window' => $season->window->value, 'reasons' => InspectionForm::reasons($season->reasons)],
+        ];
+    }
+
+    /** @return array<string, mixed> what is the same for plants that are alike */
+    private function ofPot(DayPlant $entry, DayPotNeeds $needs): array
+    {
+        $plan = $entry->plan;
+        $setup = $needs->share->setup;
+        $zone = $setup->zone;
+        $waterL = $setup->waterL(0.0);
+        $weights = new Weights($zone, $setup->substrate, $waterL, $setup->potWeightKg, $setup->treeWeightKg, $setup->filling?->dryKg(), besideKg: Weights::beside($zone, $setup->topDressingCm, $setup->contents->objectsL ?? 0.0, $needs->dressingKg()));
+        $budget = $setup->contents === null || $plan->ball === null ? null : new DepthBudget($zone, $setup->contents, $setup->headspaceCm + $setup->topDressingCm);
+        $mesh = new MeshPieces($setup->holes);
 
         return [
             'pot_l' => $zone->volumeL,
@@ -64,17 +84,11 @@ final readonly class EntryFigures
             'two_to_lift' => $weights->wetKg > Assessment::LIFT_ONE_KG,
             // without the gaps in it, which new mix fills
             'old_ball_l' => $setup->filling === null ? 0.0 : (1.0 - ($setup->filling->ball?->gapShare() ?? 0.0)) * $setup->filling->ballL,
-            'fit' => $budget === null || $ball === null ? null : [
+            'fit' => $budget === null ? null : [
                 'fits' => $budget->fits(), 'over_cm' => $budget->overCm, 'thin_cm' => $budget->thinCm, 'beside_cm' => $budget->besideCm, 'across_cm' => $budget->acrossCm, 'collar_cm' => $budget->collarCm,
                 'collar_over_rim_cm' => $budget->collarCm - $setup->pot->depthCm,
             ],
-            'wire' => $wire === null ? null : ['gauge_mm' => $wire->gaugeMm, 'wires' => $wire->wires, 'length_cm' => $wire->lengthCm],
             'mesh' => ['pieces' => $mesh->pieces, 'side_cm' => $mesh->sideCm],
-            'fertiliser' => $this->fertiliser($plan, $setup->newMixL(), $zone->volumeL, $needs),
-            'first_water_days' => (new FirstWater($setup->group, $plan->rootsCutShare, $plan->firstWaterDays))->afterDays,
-            'waits_for_wounds' => $setup->group->waitsForWounds(),
-            'minutes' => $this->pace * self::plainMinutes($entry, $needs),
-            'season' => ['window' => $season->window->value, 'reasons' => InspectionForm::reasons($season->reasons)],
         ];
     }
 

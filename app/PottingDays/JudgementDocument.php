@@ -12,6 +12,7 @@ use App\PottingDays\Models\PottingDay;
 use Zolbek\Core\Course\Ageing\AgedPot;
 use Zolbek\Core\Course\Ageing\Forecast;
 use Zolbek\Core\Place\Container\RunThroughSpeed;
+use Zolbek\Core\Verdict\Fit\Assessment;
 use Zolbek\Core\Verdict\Fit\Criterion;
 
 /** One entry of a day looked at closely: each figure in its band, and what would mend it. Schema EntryJudgement of the API. */
@@ -27,7 +28,7 @@ final readonly class JudgementDocument
             return null;
         }
         $setup = $needs->share->setup;
-        $assessment = (new Judged())->assessment($entry, $needs);
+        $assessment = new Assessment($setup);
         $seconds = $assessment->runThrough->seconds;
         $years = $assessment->find(Criterion::Years)?->value;
         [$fast, $slow] = $years === null ? [null, null] : Forecast::range($setup);

@@ -15,7 +15,6 @@ use App\Plants\StandsIn;
 use App\PottingDays\ActualForm;
 use App\PottingDays\Assembly;
 use App\PottingDays\EntryFigures;
-use App\PottingDays\Judged;
 use App\PottingDays\Learned;
 use App\PottingDays\Models\DayPlant;
 use App\PottingDays\Models\PottingDay;
@@ -23,6 +22,7 @@ use App\Shelf\Actions\TakeFromShelf;
 use Illuminate\Support\Carbon;
 use Zolbek\Core\Basis\Input\Refusals;
 use Zolbek\Core\Basis\Input\Refused;
+use Zolbek\Core\Verdict\Fit\Assessment;
 use Zolbek\Core\Verdict\Fit\Criterion;
 use Zolbek\Core\Verdict\Fit\Rating;
 use Zolbek\Core\Work\PottingDay\DayPotNeeds;
@@ -55,7 +55,7 @@ final readonly class PotPlant
         $pouredYield = $assembly->pouredYield($entry->recipe);
         $actual = ActualForm::read($entered, $refusals, round($needs->baseL * $pouredYield, 4), $plan, $plant);
         $refusals->throwIfAny();
-        $doubt = $this->doubt($entry, $needs);
+        $doubt = self::doubt($needs);
         if ($doubt !== null && $accepted === '') {
             throw Refused::because('accepted', $doubt, $entry->recipe->name);
         }
@@ -91,9 +91,9 @@ final readonly class PotPlant
     }
 
     /** Why somebody should think again; null where nothing is against it. */
-    private function doubt(DayPlant $entry, DayPotNeeds $needs): ?string
+    private static function doubt(DayPotNeeds $needs): ?string
     {
-        $assessment = (new Judged())->assessment($entry, $needs);
+        $assessment = new Assessment($needs->share->setup);
 
         return match (true) {
             $assessment->rating === Rating::Lethal => 'lethal_mix',

@@ -13,6 +13,7 @@ use Zolbek\Core\Place\Setup\Setup;
 final class DayPot
 {
     private ?DayPotNeeds $needs = null;
+    private ?self $alike = null;
 
     /**
      * @param list<array{Portion, float}> $extras       litres for this pot
@@ -33,6 +34,15 @@ final class DayPot
         public readonly ?float $usedL = null,
     ) {}
 
+    /** Another plant for which all of it is the same; what it takes is not worked out again. */
+    public function alike(int $id, ?float $usedL): self
+    {
+        $other = new self($id, $this->mix, $this->setup, $this->extras, $this->layerKey, $this->dressingKey, $this->dressing, $this->wallKey, $this->coverKey, $this->oldSoilShare, $usedL);
+        $other->alike = $this;
+
+        return $other;
+    }
+
     /**
      * What it takes; worked out once.
      *
@@ -40,6 +50,6 @@ final class DayPot
      */
     public function needs(): DayPotNeeds
     {
-        return $this->needs ??= new DayPotNeeds($this);
+        return $this->needs ??= $this->alike?->needs() ?? new DayPotNeeds($this);
     }
 }

@@ -32,7 +32,7 @@ final readonly class DaySums
         $needs = $byMix = $beside = [];
         foreach ($pots as $pot) {
             $needs[$pot->id] = $each = $pot->needs();
-            $byMix[$pot->mix][] = $each;
+            $byMix[$pot->mix][] = [$pot, $each];
             foreach ($pot->usedL === null ? $each->besideMix() : [] as $key => $litres) {
                 $beside[$key] = ($beside[$key] ?? 0.0) + $litres * (1.0 + $spare);
             }
@@ -41,15 +41,15 @@ final readonly class DaySums
         foreach (array_keys($byMix + $mixed) as $number) {
             $ofMix = $byMix[$number] ?? [];
             $done = $mixed[$number] ?? null;
-            $portions = $ofMix === [] ? $done?->portions : $ofMix[0]->pot->setup->portions;
+            $portions = $ofMix === [] ? $done?->portions : $ofMix[0][0]->setup->portions;
             assert($portions !== null && $portions !== []);
-            $toFill = array_filter($ofMix, static fn(DayPotNeeds $each): bool => $each->pot->usedL === null);
+            $toFill = array_filter($ofMix, static fn(array $each): bool => $each[0]->usedL === null);
             $mixes[$number] = $mix = new DayMix(
                 $portions,
                 count($ofMix),
-                self::sum($ofMix, static fn(DayPotNeeds $each): float => $each->baseL),
-                self::sum($toFill, static fn(DayPotNeeds $each): float => $each->baseL * $spare),
-                self::sum($ofMix, static fn(DayPotNeeds $each): float => $each->pot->usedL === null ? 0.0 : $each->pot->usedL - $each->baseL),
+                self::sum($ofMix, static fn(DayPot $pot, DayPotNeeds $each): float => $each->baseL),
+                self::sum($toFill, static fn(DayPot $pot, DayPotNeeds $each): float => $each->baseL * $spare),
+                self::sum($ofMix, static fn(DayPot $pot, DayPotNeeds $each): float => $pot->usedL === null ? 0.0 : $pot->usedL - $each->baseL),
                 $tubL,
                 $scoopL,
                 $smaller,
@@ -66,11 +66,11 @@ final readonly class DaySums
     }
 
     /**
-     * @param array<int, DayPotNeeds>      $pots
-     * @param callable(DayPotNeeds): float $figure
+     * @param array<int, array{DayPot, DayPotNeeds}>  $pots
+     * @param callable(DayPot, DayPotNeeds): float     $figure
      */
     private static function sum(array $pots, callable $figure): float
     {
-        return array_sum(array_map($figure, $pots));
+        return array_sum(array_map(static fn(array $each): float => $figure(...$each), $pots));
     }
 }
