@@ -89,6 +89,7 @@ final class EntryFigures
                 'collar_over_rim_cm' => $budget->collarCm - $setup->pot->depthCm,
             ],
             'mesh' => ['pieces' => $mesh->pieces, 'side_cm' => $mesh->sideCm],
+            'layers' => LayersDocument::of($needs, $entry->pot->mesh_mm),
         ];
     }
 

@@ -152,3 +152,22 @@ test('what cannot be the same for many is refused at its field', function (array
     'no plant' => [['entries' => [], 'changes' => ['helper' => 'Bo']], 'entries', 'list_of_most'],
     'a plant of another day' => [['entries' => [['id' => 9999, 'revision' => 1]], 'changes' => ['helper' => 'Bo']], 'entries.0', 'entry_missing'],
 ]);
+
+test('layers hold each other, or it is said what sifts down', function (): void {
+    $layers = function (string $dressing, string $layer, ?float $mesh) {
+        Plant::query()->exists() || ($this->add)([['name' => 'One']]);
+        $entry = $this->getJson($this->day)->json('entries.0');
+        App\Pots\Models\Pot::query()->update(['mesh_mm' => $mesh]);
+        $changes = ['dressing' => ['component_id' => Yard::component($dressing)->id, 'cm' => 0.5], 'layer' => ['component_id' => Yard::component($layer)->id, 'thickness_cm' => 1]];
+        $day = $this->putJson($this->day.'/plants/'.$entry['id'], ['revision' => $entry['revision'], 'changes' => $changes])->assertOk();
+        Contract::check($day, 'PottingDay');
+
+        return collect($day->json('entries.0.figures.layers'))->keyBy(static fn(array $pair): string => $pair['upper'].' on '.$pair['lower']);
+    };
+    $held = $layers('horticultural-grit-2-5-mm', 'granite-chip-4-8-mm', 3.0);
+    expect($held->keys()->all())->toBe(['dressing on mix', 'mix on layer', 'layer on mesh'])->and($held->every(static fn(array $pair): bool => $pair['holds'] && $pair['sifts_l'] === 0))->toBeTrue();
+    Yard::component('sharp-sand-0-25-2-mm')->update(['is_reference' => false, 'sieve' => ['0.5' => 0, '0.25' => 60, '0.125' => 40]]);
+    $falls = $layers('sharp-sand-0-25-2-mm', 'granite-chip-4-8-mm', 20.0);
+    $sand = $falls['dressing on mix'];
+    expect($sand['holds'])->toBeFalse()->and($sand['ratio'])->toBeGreaterThan(5)->and($sand['sifts_l'])->toBeGreaterThan(0.05)->and($sand['air_lost_l'])->toBeGreaterThan(0.0)->and($falls['layer on mesh']['holds'])->toBeFalse();
+});

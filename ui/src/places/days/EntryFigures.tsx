@@ -53,6 +53,22 @@ export function EntryFigures({ entry }: { entry: Schemas['DayEntry'] }) {
         {t('entry.f.air', { air: percent(figures.air), water: n(figures.water_l), kg: n(figures.wet_kg, 2) })}{' '}
         {figures.two_to_lift && <strong className={common.mind}>◆ {t('entry.f.lift')}</strong>}
       </p>
+      {figures.layers
+        .filter((pair) => !pair.holds)
+        .map((pair) => (
+          <p key={`${pair.upper} ${pair.lower}`} className={common.mind}>
+            ◆{' '}
+            {pair.lower === 'mesh'
+              ? t('entry.f.throughMesh', { upper: t(`entry.zone.${pair.upper}`) })
+              : t('entry.f.sifts', {
+                  upper: t(`entry.zone.${pair.upper}`),
+                  lower: t(`entry.zone.${pair.lower}`),
+                  ratio: n(pair.ratio ?? 0, 2),
+                  litres: n(pair.sifts_l, 2),
+                  air: n(pair.air_lost_l, 2),
+                })}
+          </p>
+        ))}
       {figures.wire !== null && (
         <p>
           {t('entry.f.wire', {

@@ -7,6 +7,7 @@ import { refused, server } from '../../testing/server';
 import { show } from '../../testing/show';
 import { openYard, yard } from '../../testing/yard';
 import { EntryDrawer } from './EntryDrawer';
+import { EntryFigures } from './EntryFigures';
 import { entryRows, sumOf, worstOf } from './entryRows';
 import { EntryTable } from './EntryTable';
 import { PotSteps } from './PotSteps';
@@ -143,4 +144,29 @@ test('at the bench a mix that kills is asked about, and goes in only with a reas
       accepted: 'For a week',
     }),
   );
+});
+
+test('an entry says what sifts through what lies beneath it', () => {
+  openYard();
+  const entry = yard.day().entries[0] as Entry;
+  const figures = entry.figures as NonNullable<Entry['figures']>;
+  const pair = { ratio: 8, holds: false, sifts_l: 0.2, air_lost_l: 0.1 };
+  show(
+    <EntryFigures
+      entry={{
+        ...entry,
+        figures: {
+          ...figures,
+          layers: [
+            { ...pair, upper: 'dressing', lower: 'mix' },
+            { ...pair, upper: 'mix', lower: 'layer', holds: true },
+            { ...pair, upper: 'layer', lower: 'mesh' },
+          ],
+        },
+      }}
+    />,
+  );
+  expect(screen.getByText(/The dressing sifts into the mix: D15 beneath is 8 times D85 above/)).toBeTruthy();
+  expect(screen.getByText(/The layer falls through the mesh/)).toBeTruthy();
+  expect(screen.queryByText(/The mix sifts/)).toBeNull();
 });

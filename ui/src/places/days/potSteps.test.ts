@@ -9,6 +9,7 @@ const figures: Schemas['EntryFigures'] = {
   old_ball_l: 1.3,
   base_l: 2.4,
   poured_l: 2.3,
+  layers: [],
   old_soil_l: 0,
   layer_l: 0,
   dressing_l: 0,

@@ -209,6 +209,13 @@ export const words = {
   'entry.f.oldSoil': 'old soil {litres} L',
   'entry.f.air': 'Air {air}, {water} L of water after watering, {kg} kg wet.',
   'entry.f.lift': 'Two people or a trolley.',
+  'entry.zone.dressing': 'dressing',
+  'entry.zone.mix': 'mix',
+  'entry.zone.layer': 'layer',
+  'entry.zone.wall': 'lining',
+  'entry.f.sifts':
+    'The {upper} sifts into the {lower}: D15 beneath is {ratio} times D85 above, up to 5 holds. Up to {litres} L go down and take {air} L of air. Moss or a middle grade between holds it, or a coarser {upper}.',
+  'entry.f.throughMesh': 'The {upper} falls through the mesh: take a finer one, or moss over it.',
   'entry.f.wire': '{wires, plural, one {one wire} other {# wires}} of {gauge} mm, {length} cm in all.',
   'entry.f.mesh':
     '{pieces, plural, =0 {No mesh needed.} one {One piece of mesh, {side} cm square.} other {# pieces of mesh, {side} cm square.}}',

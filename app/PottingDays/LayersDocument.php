@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\PottingDays;
+
+use Zolbek\Core\Mix\Substrate\Substrate;
+use Zolbek\Core\Place\Container\FilterRule;
+use Zolbek\Core\Place\Container\Mesh;
+use Zolbek\Core\Work\PottingDay\DayPotNeeds;
+
+/** Each pair of neighbours in a pot, and whether the upper stays out of the lower. Schema LayerPair of the API. */
+final class LayersDocument
+{
+    /** @return list<array{upper: string, lower: string, ratio: float|null, holds: bool, sifts_l: float, air_lost_l: float}> */
+    public static function of(DayPotNeeds $needs, ?float $meshMm): array
+    {
+        $setup = $needs->share->setup;
+        $mix = $setup->substrate;
+        $mixL = $setup->newMixL();
+        $layer = $setup->layer;
+        $wall = $setup->contents?->wall;
+        $pairs = [];
+        if ($needs->pot->dressing !== null) {
+            $pairs[] = self::pair('dressing', $needs->pot->dressing, $needs->dressingL * $needs->pot->dressing->yield, 'mix', $mix, $mixL);
+        }
+        if ($layer !== null) {
+            $pairs[] = self::pair('mix', $mix, $mixL, 'layer', $layer->substrate, $needs->layerL * $layer->substrate->yield);
+        }
+        if ($wall !== null) {
+            $pairs[] = self::pair('mix', $mix, $mixL, 'wall', $wall->substrate, $setup->filling->wallL ?? 0.0);
+        }
+        if ($meshMm !== null) {
+            $grading = ($layer->substrate ?? $mix)->blend->grading();
+            $pairs[] = ['upper' => $layer === null ? 'mix' : 'layer', 'lower' => 'mesh', 'ratio' => $meshMm / max(1e-9, $grading->quantileMm(0.85)), 'holds' => (new Mesh($grading, $meshMm))->holds, 'sifts_l' => 0.0, 'air_lost_l' => 0.0];
+        }
+
+        return $pairs;
+    }
+
+    /** @return array{upper: string, lower: string, ratio: float|null, holds: bool, sifts_l: float, air_lost_l: float} */
+    private static function pair(string $upper, Substrate $above, float $aboveL, string $lower, Substrate $beneath, float $beneathL): array
+    {
+        $rule = new FilterRule($above, $aboveL, $beneath, $beneathL);
+
+        return ['upper' => $upper, 'lower' => $lower, 'ratio' => $rule->ratio, 'holds' => $rule->holds, 'sifts_l' => $rule->siftedL, 'air_lost_l' => $rule->airLostL];
+    }
+}
