@@ -64,20 +64,26 @@ final class EntryMends
             $needs = $this->needs($candidate);
             if ($needs !== null) {
                 $then = new Assessment($needs->share->setup, withYears: false);
-                $likely[] = [[$then->rating->rank(), -$then->fit], $candidate, $needs];
+                $likely[] = [self::rank($candidate, $then), $candidate, $needs];
             }
         }
         usort($likely, static fn(array $a, array $b): int => $a[0] <=> $b[0]);
         $best = null;
         foreach (array_slice($likely, 0, self::LIKELIEST) as [, $candidate, $needs]) {
             $then = new Assessment($needs->share->setup);
-            $rank = [$then->rating->rank(), -$then->fit];
+            $rank = self::rank($candidate, $then);
             if (self::isBetter($now, $then) && ($best === null || $rank < $best['rank'])) {
                 $best = ['rank' => $rank, ...self::document($kind, $candidate, $then, $now)];
             }
         }
 
         return $best;
+    }
+
+    /** @return array{int, int, float} best first; of mixes that are as good by a word, one that is meant for such plants */
+    private static function rank(DayPlant $candidate, Assessment $then): array
+    {
+        return [$then->rating->rank(), $candidate->recipe->plant_group === $candidate->plant->plant_group ? 0 : 1, -$then->fit];
     }
 
     private static function isBetter(Assessment $now, Assessment $then): bool

@@ -90,7 +90,7 @@ test('twelve plants in four recipes go from choosing to aftercare, with a shorta
     $this->waitFor('//li[contains(@class,"is-finished")][contains(.,"not today")]');
     $this->waitUntilGone('//div[contains(@class,"ant-drawer-mask")]');
     for ($done = 3; $done <= 12; ++$done) {
-        $this->waitFor('//div[contains(@class,"bench-acts")]/button[1]')->click();
+        $this->click('Done');
         $this->waitFor(sprintf('//ul[contains(@class,"bench-queue")][count(li[contains(@class,"is-finished")])=%d]', $done));
     }
     $this->see('Every plant is potted or put off.');

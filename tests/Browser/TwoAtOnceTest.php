@@ -19,7 +19,7 @@ test('a form that was open while somebody potted the plant keeps both', function
     $entry = array_values(array_filter($day['entries'], static fn(array $entry): bool => $entry['plant']['id'] === 1))[0];
     $pot = elsewhere($this->address(), 'GET', '/pots?search=Moss', [])['data'][0];
     elsewhere($this->address(), 'PUT', '/days/1/plants/'.$entry['id'], ['revision' => $entry['revision'], 'changes' => ['pot_id' => $pot['id'], 'ball' => null, 'layer' => null]]);
-    expect(elsewhere($this->address(), 'POST', '/days/1/plants/'.$entry['id'].'/state', ['state' => 'done', 'person' => 'Orsolt'])['message'] ?? 'done')->toBe('done');
+    expect(elsewhere($this->address(), 'POST', '/days/1/plants/'.$entry['id'].'/state', ['state' => 'done', 'person' => 'Orsolt', 'accepted' => 'Only for the night'])['message'] ?? 'done')->toBe('done');
     $this->type('Note', 'Watch the graft');
     $this->waitFor('//div[contains(@class,"ant-drawer-footer")]//button[.="Save"]')->click();
     $this->waitUntilGone('//div[contains(@class,"ant-drawer-mask")]');

@@ -1,4 +1,4 @@
-import { Button, Select, Table } from 'antd';
+import { Button, Checkbox, Select, Table } from 'antd';
 import { useMemo, useState } from 'react';
 
 import { rules } from '../../api/meta';
@@ -33,7 +33,8 @@ export function EntryTable({ day, edit }: { day: Schemas['PottingDay']; edit: (i
   const groups = rows.filter((row) => row.children !== undefined).map((row) => row.key);
   const [opened, setOpened] = useState<readonly string[] | null>(null);
   const open = opened ?? (day.entries.length <= OPEN_UP_TO ? groups : []);
-  const chosen = shown.filter((entry) => ticked.includes(entry.id) && entry.state === 'planned');
+  const tickable = shown.filter((entry) => entry.state === 'planned');
+  const chosen = tickable.filter((entry) => ticked.includes(entry.id));
   const lines = rows.length + rows.reduce((sum, row) => sum + (open.includes(row.key) ? row.entries.length : 0), 0);
   const isMany = lines > VIRTUAL_FROM;
 
@@ -63,6 +64,16 @@ export function EntryTable({ day, edit }: { day: Schemas['PottingDay']; edit: (i
           />
         )}
         {day.status !== 'finished' && (
+          <Checkbox
+            checked={tickable.length > 0 && chosen.length === tickable.length}
+            indeterminate={chosen.length > 0 && chosen.length < tickable.length}
+            disabled={tickable.length === 0}
+            onChange={(event) => setTicked(event.target.checked ? tickable.map((entry) => entry.id) : [])}
+          >
+            {t('common.tickAll')}
+          </Checkbox>
+        )}
+        {day.status !== 'finished' && (
           <Button disabled={chosen.length === 0} onClick={() => setChanging(true)}>
             {chosen.length === 0 ? t('day.changeMany') : t('day.changeCount', { count: chosen.length })}
           </Button>
@@ -86,8 +97,10 @@ export function EntryTable({ day, edit }: { day: Schemas['PottingDay']; edit: (i
           : {
               rowSelection: {
                 checkStrictly: false,
+                // ticking all stands above: a second box in the row that measures would be in the way of the keyboard
+                hideSelectAll: true,
                 columnWidth: 48,
-                selectedRowKeys: ticked.map(String),
+                selectedRowKeys: chosen.map((entry) => String(entry.id)),
                 onChange: (_, selected) => {
                   setTicked([...new Set(selected.flatMap((row) => row.entries.map((entry) => entry.id)))]);
                 },

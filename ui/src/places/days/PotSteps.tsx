@@ -1,5 +1,5 @@
 import { Button } from 'antd';
-import { useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 
 import { ApiProblem, type Schemas } from '../../api/client';
 import { usePotEntry } from '../../api/days';
@@ -7,6 +7,7 @@ import { useWords } from '../../i18n/words';
 import { TextField } from '../../kit/fields/TextField';
 import { useUndoable } from '../../kit/hooks/useUndoable';
 import { PhotoInput } from '../../kit/plants/Photos';
+import { CardWarnings } from './CardWarnings';
 import { DoneDrawer } from './DoneDrawer';
 import { PotCard } from './PotCard';
 import common from '../../styles/common.module.css';
@@ -34,6 +35,7 @@ export function PotSteps({ day, person, toEnd }: Props) {
   const pot = usePotEntry(day.id);
   const say = useUndoable();
   const entry = queue.find((each) => each.id === chosen) ?? queue[0];
+  const card = useCardTop(entry?.id);
   const finished = day.entries.filter((each) => each.state !== 'planned');
   const problem = pot.error instanceof ApiProblem ? pot.error : undefined;
   const back = (id: number) => pot.mutate({ entry: id, state: 'planned' });
@@ -61,11 +63,12 @@ export function PotSteps({ day, person, toEnd }: Props) {
           </Button>
         </div>
       ) : (
-        <section className={styles.benchPlant} aria-live="polite">
+        <section ref={card} className={styles.benchPlant} aria-live="polite">
           <h2>
             <span className={common.plantNumber}>{entry.plant.number}</span> {entry.plant.name}
             {entry.helper !== '' && <span className={common.quiet}> · {entry.helper}</span>}
           </h2>
+          <CardWarnings entry={entry} />
           <PotCard entry={entry} />
           <PhotoInput
             key={entry.id}
@@ -74,25 +77,27 @@ export function PotSteps({ day, person, toEnd }: Props) {
             subject="roots"
             label={t('potting.photo')}
           />
-          {pot.error !== null && (
-            <p className={`${common.fieldError} ${styles.benchTrouble}`} role="alert">
-              {problem?.message ?? t('problem.offline')}
-            </p>
-          )}
-          {asksWhy && (
-            <div className={styles.benchWhy}>
-              <TextField label={t('potting.whyAnyway')} value={why} onChange={setWhy} longest={300} />
-              <Button
-                size="large"
-                danger
-                disabled={why.trim() === ''}
-                onClick={() => void done(entry, why).catch(() => undefined)}
-              >
-                {t('potting.doAnyway')}
-              </Button>
-            </div>
-          )}
           <div className={styles.benchActs}>
+            {pot.error !== null && (
+              <div className={styles.benchAsk}>
+                <p className={`${common.fieldError} ${styles.benchTrouble}`} role="alert">
+                  {problem?.message ?? t('problem.offline')}
+                </p>
+                {asksWhy && (
+                  <div className={styles.benchWhy}>
+                    <TextField label={t('potting.whyAnyway')} value={why} onChange={setWhy} longest={300} />
+                    <Button
+                      size="large"
+                      danger
+                      disabled={why.trim() === ''}
+                      onClick={() => void done(entry, why).catch(() => undefined)}
+                    >
+                      {t('potting.doAnyway')}
+                    </Button>
+                  </div>
+                )}
+              </div>
+            )}
             <Button
               type="primary"
               size="large"
@@ -160,4 +165,18 @@ export function PotSteps({ day, person, toEnd }: Props) {
       </section>
     </div>
   );
+}
+
+/** The next card starts at its top. */
+function useCardTop(id: number | undefined) {
+  const card = useRef<HTMLElement>(null);
+  const before = useRef(id);
+  useEffect(() => {
+    if (before.current !== id) {
+      before.current = id;
+      card.current?.scrollIntoView({ block: 'start' });
+    }
+  }, [id]);
+
+  return card;
 }

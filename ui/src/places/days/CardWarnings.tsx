@@ -1,0 +1,31 @@
+import type { Schemas } from '../../api/client';
+import { useWords } from '../../i18n/words';
+import { Against, Suits } from './Suits';
+import styles from './days.module.css';
+
+/** What is to be read before anything is done with a plant: a mix that does not suit it, the season, no water for days, two to lift. */
+export function CardWarnings({ entry }: { entry: Schemas['DayEntry'] }) {
+  const { t, n } = useWords();
+  const { figures, worst } = entry;
+  const isAgainst =
+    entry.plant.health !== 'well' ||
+    figures?.season.window === 'early' ||
+    figures?.season.window === 'late' ||
+    figures?.season.reasons.some((reason) => reason.code === 'cold_to_come') === true;
+  const said = [
+    worst?.level === 'stop' && <Suits key="suits" entry={entry} />,
+    isAgainst && <Against key="against" entry={entry} />,
+    figures !== null && figures.first_water_days > 0 && (
+      <span key="wait">◆ {t('potting.step.wait', { days: figures.first_water_days })}</span>
+    ),
+    figures?.two_to_lift === true && <span key="lift">◆ {t('potting.step.lift', { kg: n(figures.wet_kg, 2) })}</span>,
+  ].filter((line) => line !== false);
+
+  return said.length === 0 ? null : (
+    <ul className={styles.cardWarnings} aria-label={t('potting.mindFirst')}>
+      {said.map((line) => (
+        <li key={line.key}>{line}</li>
+      ))}
+    </ul>
+  );
+}
