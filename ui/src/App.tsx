@@ -54,7 +54,7 @@ export function App() {
 
   return (
     <ConfigProvider theme={theme} wave={{ disabled: true }}>
-      <AntApp className={styles.app}>
+      <AntApp className={styles.app} message={{ maxCount: 3 }}>
         <FirstAnswer>
           <BlendProvider>
             <Shell isDim={isDim} setDim={setDim}>
