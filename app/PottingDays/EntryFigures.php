@@ -45,8 +45,11 @@ final class EntryFigures
         $wire = $plan->fixing === 'wire' ? new TieWire($setup->pot, $trunk, $ball['length_cm'] ?? $setup->pot->widthCm($setup->pot->depthCm) / 2.0, $ball['height_cm'] ?? $setup->pot->depthCm / 2.0) : null;
         $season = $this->outlook->season($entry->plant, $this->assembly->day->planned_on);
 
+        $ofPot = $this->alike[$this->assembly->keys[$entry->id]] ??= $this->ofPot($entry, $needs);
+
         return [
-            ...$this->alike[$this->assembly->keys[$entry->id]] ??= $this->ofPot($entry, $needs),
+            ...$ofPot,
+            'topple' => ToppleDocument::of($entry, $setup, $ofPot['wet_kg'], $ofPot['water_l'], $ofPot['fit']['collar_cm'] ?? $setup->zone->topCm),
             'wire' => $wire === null ? null : ['gauge_mm' => $wire->gaugeMm, 'wires' => $wire->wires, 'length_cm' => $wire->lengthCm],
             'fertiliser' => $this->fertiliser($plan, $setup->newMixL(), $setup->zone->volumeL, $needs),
             'first_water_days' => (new FirstWater($setup->group, $plan->rootsCutShare, $plan->firstWaterDays))->afterDays,

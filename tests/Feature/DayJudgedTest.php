@@ -171,3 +171,31 @@ test('layers hold each other, or it is said what sifts down', function (): void 
     $sand = $falls['dressing on mix'];
     expect($sand['holds'])->toBeFalse()->and($sand['ratio'])->toBeGreaterThan(5)->and($sand['sifts_l'])->toBeGreaterThan(0.05)->and($sand['air_lost_l'])->toBeGreaterThan(0.0)->and($falls['layer on mesh']['holds'])->toBeFalse();
 });
+
+test('the gust that a plant stands is told: tied, loose, held by stones; and what it lacks', function (): void {
+    [$entry] = ($this->add)([['name' => 'Tall', 'height_cm' => 90, 'canopy_cm' => 80, 'weight_kg' => 1]]);
+    [, $unknown] = ($this->add)([['name' => 'Nobody measured it', 'height_cm' => null, 'canopy_cm' => null]]);
+    expect($unknown['figures']['topple'])->toBeNull();
+    $bare = $entry['figures']['topple'];
+    expect($bare['loose_ms'])->toBeNull()->and($bare['dry_ms'])->toBeLessThan($bare['wet_ms'])->and($bare['lacks_kg'] > 0.0)->toBe($bare['dry_ms'] < $bare['gale_ms']);
+    $day = $this->putJson($this->day.'/plants/'.$entry['id'], ['revision' => 1, 'changes' => ['ball' => ['length_cm' => 18, 'width_cm' => 14, 'height_cm' => 4]]])->assertOk();
+    Contract::check($day, 'PottingDay');
+    $balled = $day->json('entries.0.figures.topple');
+    expect($balled['loose_ms'])->toBeLessThan($balled['stones_ms'])->and($balled['stones_ms'])->toBeLessThan($balled['wet_ms']);
+    // by hand: 18 by 14 cm of ball in a tray that is 22 cm broad at its foot
+    $figures = $day->json('entries.0.figures');
+    $collar = $figures['fit']['collar_cm'];
+    $tied = new Zolbek\Core\Place\Container\Toppling(90.0, 80.0, $collar, 22.0);
+    expect($balled['wet_ms'])->toEqualWithDelta($tied->gustMs($figures['wet_kg']), 1e-9);
+});
+
+test('every shape of pot has a foot to stand on', function (array $pot): void {
+    $made = $this->postJson('/api/v1/pots', ['name' => 'Shape', 'hole_count' => 1, 'hole_diameter_cm' => 2, ...$pot])->assertCreated()->json('id');
+    [$entry] = $this->postJson($this->day.'/plants', ['plant_ids' => [Collection::plant(['name' => 'Tree', 'height_cm' => 30, 'canopy_cm' => 25])->id], 'pot_id' => $made, 'plan' => ['ball' => null]])->assertCreated()->json('entries');
+    expect($entry['figures']['topple']['wet_ms'])->toBeGreaterThan(3.0)->toBeLessThan(80.0);
+})->with([
+    'round' => [['shape' => 'round', 'depth' => 18, 'measures' => ['top' => 16, 'base' => 11]]],
+    'bowl' => [['shape' => 'bowl', 'depth' => 7, 'measures' => ['top' => 20]]],
+    'polygon' => [['shape' => 'polygon', 'depth' => 9, 'measures' => ['sides' => 6, 'top' => 22, 'base' => 19]]],
+    'measured by water' => [['shape' => 'measured', 'depth' => 11, 'measures' => ['volume_l' => 6.2]]],
+]);

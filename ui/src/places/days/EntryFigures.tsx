@@ -53,6 +53,7 @@ export function EntryFigures({ entry }: { entry: Schemas['DayEntry'] }) {
         {t('entry.f.air', { air: percent(figures.air), water: n(figures.water_l), kg: n(figures.wet_kg, 2) })}{' '}
         {figures.two_to_lift && <strong className={common.mind}>◆ {t('entry.f.lift')}</strong>}
       </p>
+      {figures.topple !== null && <Topples topple={figures.topple} />}
       {figures.layers
         .filter((pair) => !pair.holds)
         .map((pair) => (
@@ -98,5 +99,29 @@ export function EntryFigures({ entry }: { entry: Schemas['DayEntry'] }) {
         {figures.season.reasons.map((reason) => words('season.reason', reason)).join(' ')}
       </p>
     </aside>
+  );
+}
+
+const KMH_PER_MS = 3.6;
+
+/** The gusts that it stands, and what it lacks for a gale. */
+function Topples({ topple }: { topple: Schemas['Topple'] }) {
+  const { t, n } = useWords();
+  const kmh = (ms: number) => n(Math.round(ms * KMH_PER_MS));
+
+  return (
+    <>
+      <p>
+        {t('entry.f.topple', { wet: kmh(topple.wet_ms), dry: kmh(topple.dry_ms) })}
+        {topple.loose_ms !== null &&
+          topple.stones_ms !== null &&
+          ` ${t('entry.f.toppleLoose', { loose: kmh(topple.loose_ms), stones: kmh(topple.stones_ms) })}`}
+      </p>
+      {topple.lacks_kg > 0 && (
+        <p className={common.mind}>
+          ◆ {t('entry.f.toppleLacks', { gale: kmh(topple.gale_ms), kg: n(topple.lacks_kg, 2) })}
+        </p>
+      )}
+    </>
   );
 }

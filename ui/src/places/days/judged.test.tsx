@@ -169,4 +169,8 @@ test('an entry says what sifts through what lies beneath it', () => {
   expect(screen.getByText(/The dressing sifts into the mix: D15 beneath is 8 times D85 above/)).toBeTruthy();
   expect(screen.getByText(/The layer falls through the mesh/)).toBeTruthy();
   expect(screen.queryByText(/The mix sifts/)).toBeNull();
+  expect(
+    screen.getByText(/stands gusts of 72 km\/h wet, 55 nearly dry. Held by nothing 34, by stones on the ball 40/),
+  ).toBeTruthy();
+  expect(screen.getByText(/A gale of 62 km\/h tips it over nearly dry: 2.4 kg more at the foot/)).toBeTruthy();
 });

@@ -10,6 +10,7 @@ const figures: Schemas['EntryFigures'] = {
   base_l: 2.4,
   poured_l: 2.3,
   layers: [],
+  topple: null,
   old_soil_l: 0,
   layer_l: 0,
   dressing_l: 0,

@@ -209,6 +209,10 @@ export const words = {
   'entry.f.oldSoil': 'old soil {litres} L',
   'entry.f.air': 'Air {air}, {water} L of water after watering, {kg} kg wet.',
   'entry.f.lift': 'Two people or a trolley.',
+  'entry.f.topple': 'Tied in it stands gusts of {wet} km/h wet, {dry} nearly dry.',
+  'entry.f.toppleLoose': 'Held by nothing {loose}, by stones on the ball {stones}.',
+  'entry.f.toppleLacks':
+    'A gale of {gale} km/h tips it over nearly dry: {kg} kg more at the foot, a broader pot, or tie the pot down.',
   'entry.zone.dressing': 'dressing',
   'entry.zone.mix': 'mix',
   'entry.zone.layer': 'layer',
