@@ -72,7 +72,7 @@ final class Outlook
             array_filter($due->reasons, static fn($reason): bool => $reason->code === 'seen') !== [] => Carbon::today(),
             $plant->potted_on === null || $due->afterYears === null => null,
             // not in the month after
-            default => $plant->potted_on->copy()->addDays((int) ceil(max(Due::JUST, $due->afterYears) * self::DAYS_A_YEAR)),
+            default => $plant->potted_on->copy()->addDays(max((int) ceil(Due::JUST * self::DAYS_A_YEAR), (int) round($due->afterYears * self::DAYS_A_YEAR))),
         };
     }
 

@@ -17,7 +17,7 @@ final class DayStamp
     private const FROM = [
         'components' => 'count(*), max(updated_at), sum(stock_l)', 'lots' => 'count(*), max(updated_at), sum(stock_l)', 'recipes' => 'count(*), max(updated_at), sum(version)',
         'pots' => 'count(*), max(updated_at)', 'plants' => 'count(*), max(updated_at)', 'sites' => 'count(*), max(updated_at)', 'species' => 'count(*), max(updated_at)',
-        'fertilisers' => 'count(*), max(updated_at)', 'plant_events' => 'count(*), max(id)', 'moisture_checks' => 'count(*), max(id)',
+        'fertilisers' => 'count(*), max(updated_at)', 'vessels' => 'count(*), max(updated_at)', 'plant_events' => 'count(*), max(id)', 'moisture_checks' => 'count(*), max(id)',
     ];
 
     public static function of(PottingDay $day): string

@@ -56,15 +56,15 @@ final class DayTotals
     {
         $open = array_filter($entries, static fn(array $entry): bool => $entry['state'] === 'planned');
         $count = static fn(callable $is): int => count(array_filter($open, $is));
-        $season = static fn(array $entry): array => $entry['figures']['season'] ?? ['window' => 'open', 'reasons' => []];
+        $against = static fn(string ...$words): int => $count(static fn(array $entry): bool => array_intersect($words, $entry['against']) !== []);
 
         return [
             'stop' => $count(static fn(array $entry): bool => ($entry['worst']['level'] ?? null) === 'stop'),
             'mind' => $count(static fn(array $entry): bool => ($entry['worst']['level'] ?? null) === 'mind'),
             'lethal' => $count(static fn(array $entry): bool => ($entry['assessment']['rating'] ?? null) === 'lethal'),
-            'out_of_season' => $count(static fn(array $entry): bool => in_array($season($entry)['window'], ['early', 'late'], true)),
-            'frost' => $count(static fn(array $entry): bool => in_array('cold_to_come', array_column($season($entry)['reasons'], 'code'), true)),
-            'sick' => $count(static fn(array $entry): bool => $entry['plant']['health'] !== 'well'),
+            'out_of_season' => $against('early', 'late'),
+            'frost' => $against('frost'),
+            'sick' => $against('weak', 'sick'),
         ];
     }
 }

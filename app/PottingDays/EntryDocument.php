@@ -25,6 +25,7 @@ final class EntryDocument
         $plant = $entry->plant;
         $needs = $this->assembly->sums->pots[$entry->id] ?? null;
         $refused = $this->assembly->refused[$entry->id] ?? null;
+        $figures = $needs === null ? null : $this->figures->of($entry, $needs);
 
         return [
             'id' => $entry->id,
@@ -47,9 +48,24 @@ final class EntryDocument
             'position' => $entry->position,
             'order' => isset($this->order[$entry->id]) ? $this->order[$entry->id] + 1 : null,
             'done_at' => $entry->done_at?->toIso8601String(),
-            'figures' => $needs === null ? null : $this->figures->of($entry, $needs),
+            'figures' => $figures,
+            'against' => self::against($plant->health, $figures['season'] ?? null),
             ...$needs === null ? ['assessment' => null, 'worst' => null] : $this->judged->document($this->assembly->keys[$entry->id], $needs),
             'problem' => $refused === null ? null : RefusalWords::sentence($refused->refusals[0]),
         ];
+    }
+
+    /**
+     * @param array{window: string, reasons: list<array<string, mixed>>}|null $season
+     *
+     * @return list<string> what speaks against potting it on the day: that it is weak or sick, the season, frost to come
+     */
+    private static function against(string $health, ?array $season): array
+    {
+        return array_values(array_filter([
+            $health === 'well' ? null : $health,
+            in_array($season['window'] ?? '', ['early', 'late'], true) ? $season['window'] : null,
+            in_array('cold_to_come', array_column($season['reasons'] ?? [], 'code'), true) ? 'frost' : null,
+        ]));
     }
 }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\PottingDays;
 
-use App\Plants\Models\Plant;
 use App\Plants\PlantSituation;
 use App\Plants\Standing;
 use App\Pots\Models\Pot;
@@ -28,6 +27,9 @@ final class EntryMends
     /** How many pots and mixes are looked at, the nearest in litres and the newest first. */
     private const MOST_POTS = 12;
     private const MOST_MIXES = 12;
+
+    /** Pots among which those are sought, nearest in depth first. */
+    private const MOST_LOOKED_AT = 200;
 
     /** Of those how many in full. */
     private const LIKELIEST = 3;
@@ -160,10 +162,10 @@ final class EntryMends
     {
         $query = Pot::query();
         $query->whereNull('archived_at')->where('owned', '>', 0)->where('id', '!=', $entry->pot_id);
-        $used = Plant::query()->whereNull('archived_at')->whereNotNull('pot_id')->groupBy('pot_id')->selectRaw('pot_id, count(*) as plants')->pluck('plants', 'pot_id');
-        $wanted = $this->day->entries->where('state', 'planned')->countBy('pot_id');
+        $query->orderByRaw('abs(depth - ?)', [$entry->pot->depth])->limit(self::MOST_LOOKED_AT);
         $litres = $needs->pot->setup->zone->volumeL;
-        $free = $query->get()->filter(static fn(Pot $pot): bool => $pot->owned > (int) ($used[$pot->id] ?? 0) + (int) ($wanted[$pot->id] ?? 0));
+        // the one that it stands in becomes free
+        $free = $query->withCount(['plants', 'planned'])->get()->filter(static fn(Pot $pot): bool => $pot->owned > $pot->plants_count + $pot->planned_count - ($pot->id === $entry->plant->pot_id ? 1 : 0));
 
         return array_slice(array_values($free->sortBy(static fn(Pot $pot): float => abs(log(max(1e-6, $pot->toCore()->volumeL(0.0, $pot->depth)) / $litres)))->all()), 0, self::MOST_POTS);
     }

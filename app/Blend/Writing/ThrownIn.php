@@ -72,8 +72,10 @@ final class ThrownIn
     {
         $query = Recipe::query()->whereHas('parts', static fn(Builder $parts) => $parts->whereIn('component_id', array_keys($litres)));
         $query->whereNull('archived_at')->orderBy('name')->limit(self::MOST_RECIPES);
+        $recipes = $query->with('parts.component')->get();
+        Portions::load($recipes->flatMap(static fn(Recipe $recipe): array => $recipe->parts->pluck('component')->all()));
         $best = null;
-        foreach ($query->with('parts.component')->get() as $recipe) {
+        foreach ($recipes as $recipe) {
             $inside = array_filter($apart->all($recipe->parts->map(static fn(RecipePart $part): array => [$part->component, $part->parts])));
             $distance = $inside === [] ? 1.0 : MixDistance::between($litres, $inside);
             if ($distance < ($best['other_share'] ?? 1.0)) {

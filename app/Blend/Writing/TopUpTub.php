@@ -6,6 +6,7 @@ namespace App\Blend\Writing;
 
 use App\Recipes\PartsForm;
 use App\Shelf\Models\Component;
+use App\Shelf\Portions;
 use App\Shelf\TakenApart;
 use Illuminate\Database\Eloquent\Builder;
 use Zolbek\Core\Basis\Input\Fields;
@@ -85,9 +86,11 @@ final class TopUpTub
     {
         $query = Component::query()->whereHas('mixParts', static fn(Builder $parts) => $parts->whereIn('component_id', array_keys($amounts)));
         $query->where('source', 'premix')->whereNull('archived_at')->where('stock_l', '>', 0)->whereNotIn('id', [...$there, ...array_keys($amounts)])->orderByDesc('stock_l')->limit(self::MOST_BINS);
-        $bins = $query->with('mixParts.component')->get()->filter(static fn(Component $bin): bool => self::isSame($bin, $amounts, $apart));
+        $bins = $query->get();
+        Portions::load($bins);
+        $same = $bins->filter(static fn(Component $bin): bool => self::isSame($bin, $amounts, $apart));
 
-        return array_values($bins->map(static fn(Component $bin): array => ['component_id' => $bin->id, 'name' => $bin->name, 'litres' => $bin->stock_l])->all());
+        return array_values($same->map(static fn(Component $bin): array => ['component_id' => $bin->id, 'name' => $bin->name, 'litres' => $bin->stock_l])->all());
     }
 
     /** @param non-empty-array<int, float> $amounts */

@@ -54,7 +54,7 @@ final readonly class TakeYard
             DB::purge(self::CONNECTION);
             $pictures = self::pictures($zip, $built);
 
-            return self::move($built, $pictures);
+            return self::move($zip, $built, $pictures);
         } finally {
             DB::setDefaultConnection($usual);
             DB::purge(self::CONNECTION);
@@ -159,9 +159,9 @@ final readonly class TakeYard
     }
 
     /**
-     * Those that the yard names, if they are what it says.
+     * Names of those that the yard names and has, if they are pictures: looked at one by one, for all of them may be more than there is room for.
      *
-     * @return array<string, string> bytes by name
+     * @return list<string>
      */
     private static function pictures(ZipArchive $zip, string $built): array
     {
@@ -175,23 +175,23 @@ final readonly class TakeYard
             if (preg_match('/^[A-Za-z0-9]{1,64}\.(jpg|png|webp)$/', $name) !== 1 || ! isset(PhotoStore::TYPES[(@getimagesizefromstring($bytes) ?: ['mime' => ''])['mime']])) {
                 throw Refused::because('file', 'not_a_picture', $name);
             }
-            $pictures[$name] = $bytes;
+            $pictures[] = $name;
         }
 
         return $pictures;
     }
 
     /**
-     * @param array<string, string> $pictures
+     * @param list<string> $pictures
      *
      * @return array<string, int>
      */
-    private static function move(string $built, array $pictures): array
+    private static function move(ZipArchive $zip, string $built, array $pictures): array
     {
         $taken = [];
         DB::statement('attach database ? as taken', [$built]);
         try {
-            DB::transaction(static function () use (&$taken, $pictures): void {
+            DB::transaction(static function () use (&$taken, $zip, $pictures): void {
                 self::mustBeEmpty();
                 DB::statement('pragma defer_foreign_keys = on');
                 foreach (WriteYard::tables(DB::connection()->getPdo()) as $table) {
@@ -201,8 +201,8 @@ final readonly class TakeYard
                     $taken[$table] = DB::affectingStatement(sprintf('insert into main."%s" (%s) select %s from taken."%s"', $table, $names, $names, $table));
                 }
                 File::ensureDirectoryExists(PhotoStore::folder());
-                foreach ($pictures as $name => $bytes) {
-                    File::put(PhotoStore::folder().'/'.$name, $bytes);
+                foreach ($pictures as $name) {
+                    File::put(PhotoStore::folder().'/'.$name, (string) $zip->getFromName('pictures/'.$name));
                 }
             });
         } finally {

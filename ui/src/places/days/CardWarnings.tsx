@@ -7,14 +7,9 @@ import styles from './days.module.css';
 export function CardWarnings({ entry }: { entry: Schemas['DayEntry'] }) {
   const { t, n } = useWords();
   const { figures, worst } = entry;
-  const isAgainst =
-    entry.plant.health !== 'well' ||
-    figures?.season.window === 'early' ||
-    figures?.season.window === 'late' ||
-    figures?.season.reasons.some((reason) => reason.code === 'cold_to_come') === true;
   const said = [
     worst?.level === 'stop' && <Suits key="suits" entry={entry} />,
-    isAgainst && <Against key="against" entry={entry} />,
+    entry.against.length > 0 && <Against key="against" entry={entry} />,
     figures !== null && figures.first_water_days > 0 && (
       <span key="wait">◆ {t('potting.step.wait', { days: figures.first_water_days })}</span>
     ),

@@ -3,6 +3,7 @@ import { type ReactNode, useRef, useState } from 'react';
 
 import { ApiProblem, type Schemas } from '../../api/client';
 import { useChangeEntry, useRemoveEntry } from '../../api/days';
+import { rules } from '../../api/meta';
 import { useFertilisers } from '../../api/fertilisers';
 import { usePots } from '../../api/pots';
 import { useRecipes } from '../../api/recipes';
@@ -225,7 +226,7 @@ export function EntryDrawer({ day, entry, close }: Props) {
           <ComponentPicker
             label={t('entry.addExtra')}
             without={plan.extras.map((extra) => extra.component_id)}
-            onPick={({ id }) => keep({ extras: [...plan.extras, { component_id: id, litres: 0.15 }] })}
+            onPick={({ id }) => keep({ extras: [...plan.extras, { component_id: id, litres: rules.handful_l }] })}
           />
           <h3>{t('entry.zones')}</h3>
           <Zones plan={plan} picker={picker} number={number} keep={keep} />

@@ -36,18 +36,13 @@ export function Suits({ entry }: { entry: Entry }) {
 /** What speaks against potting it on this day: sick, the season, frost to come. */
 export function Against({ entry }: { entry: Entry }) {
   const { t } = useWords();
-  const season = entry.figures?.season;
-  const said = [
-    ...(entry.plant.health === 'well' ? [] : [t(`health.${entry.plant.health}`).toLowerCase()]),
-    ...(season?.window === 'early' || season?.window === 'late' ? [t(`season.${season.window}`).toLowerCase()] : []),
-    ...(isFrosty(entry) ? [t('day.frost')] : []),
-  ];
+  const said = entry.against.map((word) =>
+    word === 'frost'
+      ? t('day.frost')
+      : t(word === 'early' || word === 'late' ? `season.${word}` : `health.${word}`).toLowerCase(),
+  );
 
   return said.length === 0 || entry.state !== 'planned' ? null : (
     <span className={common.mind}>◆ {said.join(', ')}</span>
   );
-}
-
-function isFrosty(entry: Entry): boolean {
-  return entry.figures?.season.reasons.some((reason) => reason.code === 'cold_to_come') ?? false;
 }

@@ -74,10 +74,9 @@ describe('the plan of a day', () => {
   test('says of each how it suits, and what speaks against the day', () => {
     const day = dayOf(2);
     const [a, b] = day.entries as [Entry, Entry];
-    const early = { window: 'early' as const, reasons: [{ code: 'cold_to_come', values: {} }] };
     day.entries = [
-      { ...suits(a, 'stop', 'lethal'), plant: { ...a.plant, health: 'sick' } },
-      { ...suits(b, 'good', 'good'), figures: b.figures === null ? null : { ...b.figures, season: early as never } },
+      { ...suits(a, 'stop', 'lethal'), against: ['sick'] },
+      { ...suits(b, 'good', 'good'), against: ['early', 'frost'] },
     ];
     open(day);
     const line = (name: string) => screen.getByText(name).closest('tr')?.textContent ?? '';

@@ -104,6 +104,7 @@ function entryOf(
     figures: found === null ? null : { ...figures, ...found },
     problem: null,
     assessment: null,
+    against: [],
     worst: null,
   };
 }
