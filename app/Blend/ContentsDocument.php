@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Blend;
 
 use Zolbek\Core\Mix\Substrate\Substrate;
+use Zolbek\Core\Place\Container\BallWater;
 use Zolbek\Core\Place\Container\DepthBudget;
 use Zolbek\Core\Place\Container\RootZone;
 use Zolbek\Core\Place\Container\RunThrough;
@@ -13,8 +14,6 @@ use Zolbek\Core\Place\Container\RunThrough;
 final class ContentsDocument
 {
     private const LEVELS = 24;
-    /** Water contents further apart than this dry at different speeds. */
-    private const APART = 0.08;
     private const MOSS_LID_CM = 1.0;
 
     /** @return array<string, mixed> */
@@ -25,8 +24,8 @@ final class ContentsDocument
         $filling = $setup->filling;
         $ball = $filling?->ball;
         $budget = $setup->contents === null ? null : new DepthBudget($zone, $setup->contents, $setup->headspaceCm + $setup->topDressingCm);
-        [$ballTheta, $aroundTheta] = $filling?->ballAndAround() ?? [0.0, 0.0];
-        [$mixWater, $ballWater, $wallWater] = $filling?->waterOf() ?? [$zone->waterL($setup->substrate->retention), 0.0, 0.0];
+        $water = $filling === null || $ball === null ? null : new BallWater($filling, $ball);
+        [$mixWater, , $wallWater] = $filling?->waterOf() ?? [$zone->waterL($setup->substrate->retention), 0.0, 0.0];
 
         return [
             'new_mix_l' => $setup->newMixL(),
@@ -44,16 +43,12 @@ final class ContentsDocument
                 'litres' => $filling->wallL, 'water_l' => $wallWater, 'thickness_cm' => $setup->contents->wall->thicknessCm,
                 'theta' => $filling->wallL > 0.0 ? $wallWater / $filling->wallL : 0.0,
             ],
-            'ball' => $ball === null ? null : [
+            'ball' => $water === null ? null : [
                 'length_cm' => $ball->lengthCm, 'width_cm' => $ball->widthCm, 'height_cm' => $ball->heightCm,
-                'litres' => $filling->ballL, 'gap_l' => $ball->gapShare() * $filling->ballL, 'gap_share' => $ball->gapShare(), 'water_l' => $ballWater,
-                'theta' => $ballTheta, 'theta_around' => $aroundTheta,
-                'air' => $ball->substrate->retention->saturated - $ballTheta,
-                'stays' => match (true) {
-                    $ballTheta > $aroundTheta + self::APART => 'wetter',
-                    $ballTheta < $aroundTheta - self::APART => 'drier',
-                    default => 'alike',
-                },
+                'litres' => $filling->ballL, 'gap_l' => $ball->gapShare() * $filling->ballL, 'gap_share' => $ball->gapShare(), 'water_l' => $water->waterL,
+                'theta' => $water->theta, 'theta_around' => $water->thetaAround,
+                'air' => $water->air,
+                'stays' => $water->stays,
                 'profile' => self::profile($zone, $ball->substrate, $budget->ballFootCm ?? 0.0, min($zone->topCm, $budget->ballTopCm ?? 0.0)),
             ],
             'fit' => $budget === null || $ball === null ? null : [

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Plants;
 
-use Zolbek\Core\Mix\Attrition\AgeingClimate;
 use Zolbek\Core\Mix\Blending\Blend;
 use Zolbek\Core\Mix\Material\KeptMaterial;
 use Zolbek\Core\Mix\Material\Material;
@@ -20,7 +19,7 @@ use Zolbek\Core\Place\Setup\Situation;
 /** What plants stand in, as the core takes it: what their forecasts are computed from. */
 final class Standing
 {
-    /** @var array<string, Substrate> by what it is made of, aged by so many years */
+    /** @var array<string, Substrate> by the key of what it is */
     private array $substrates = [];
 
     public function setup(StandsIn $standing, PlantGroup $group, ?Situation $situation = null): Setup
@@ -28,7 +27,8 @@ final class Standing
         $pot = $standing->pot;
         $layer = $standing->layer;
         $index = $standing->compactionIndex;
-        $substrate = $this->substrate($standing);
+        $substrate = $this->substrate(KeptSoil::stood($standing));
+        $soil = $standing->contents?->soil;
 
         return new Setup(
             array_map(static fn(Material $component, float $parts): array => [Portion::of($component), $parts], $substrate->blend->components, $substrate->blend->parts),
@@ -39,25 +39,19 @@ final class Standing
             $standing->topDressingCm,
             $layer === null ? null : new DrainageLayer(new Substrate(new Blend([[KeptMaterial::read($layer['kept']), 1.0]]), $index), $layer['thickness_cm']),
             $pot['weight_kg'],
-            compactionIndex: $index,
-            situation: $situation?->with(dryingSides: $pot['drying_sides']),
+            $standing->treeWeightKg,
+            $index,
+            situation: $situation?->with(surface: $standing->surface, dryingSides: $pot['drying_sides']),
+            contents: $standing->contents?->toCore($soil === null ? null : $this->substrate($soil)),
+            holeCover: $standing->cover === null ? null : new Substrate(new Blend([[KeptMaterial::read($standing->cover), 1.0]])),
             substrate: $substrate,
         );
     }
 
-    /** The mix that one stands in, aged; the same one is packed once. */
-    public function substrate(StandsIn $standing, float $years = 0.0, ?AgeingClimate $climate = null): Substrate
+    /** As it lies; what is alike is packed once. */
+    public function substrate(KeptSoil $soil): Substrate
     {
-        $years = round(2.0 * $years) / 2.0;
-        $index = $standing->compactionIndex;
-        $key = md5((string) json_encode($standing->components)).'|'.$index.'|'.$years.'|'.($years > 0.0 ? round($climate->frostCycles ?? 0.0, 2).'|'.($climate->meanC ?? 0) : '');
-
-        return $this->substrates[$key] ??= new Substrate(
-            $years > 0.0 ? $this->substrate($standing)->blend : new Blend(array_map(static fn(array $part): array => [KeptMaterial::read($part['kept']), $part['parts']], $standing->components)),
-            $index,
-            $years,
-            $years > 0.0 ? $climate : null,
-        );
+        return $this->substrates[$soil->key()] ??= $soil->substrate();
     }
 
     /** @param array<string, mixed> $description */

@@ -9,11 +9,14 @@ use App\Pots\Models\Pot;
 use App\Recipes\Models\Recipe;
 use App\Recipes\Models\RecipePart;
 use App\Recipes\RecipePortions;
+use Zolbek\Core\Mix\Blending\Blend;
 use Zolbek\Core\Mix\Material\KeptMaterial;
 use Zolbek\Core\Mix\Material\Material;
 use Zolbek\Core\Mix\Substrate\Portion;
+use Zolbek\Core\Place\Setup\Setup;
+use Zolbek\Core\Place\Site\Surface;
 
-/** The mix and the pot that a plant stands in, with the values that they had on that day, whatever changes later. */
+/** The mix and the pot that a plant stands in and what else is in it, with the values that they had on that day, whatever changes later. */
 final readonly class StandsIn implements Kept
 {
     /**
@@ -21,6 +24,8 @@ final readonly class StandsIn implements Kept
      * @param non-empty-list<array{kept: array<string, mixed>, parts: float}>                         $components materials that the parts came to, see KeptMaterial
      * @param array{id: int, name: string, description: array<string, mixed>, drying_sides: bool, weight_kg: float, holes: array{count: int, diameter_cm: float|null, open_share: float}} $pot
      * @param array{kept: array<string, mixed>, thickness_cm: float}|null                             $layer
+     * @param array{kept: array<string, mixed>, cm: float}|null                                       $dressing what it is, where somebody said so
+     * @param array<string, mixed>|null                                                               $cover    over the holes, see KeptMaterial
      */
     private function __construct(
         public int $recipeId,
@@ -33,12 +38,36 @@ final readonly class StandsIn implements Kept
         public float $headspaceCm,
         public float $topDressingCm,
         public ?array $layer,
+        public ?KeptContents $contents = null,
+        public ?array $dressing = null,
+        public ?array $cover = null,
+        public Surface $surface = Surface::Bare,
+        public float $treeWeightKg = 0.0,
     ) {}
 
-    /** @param array{component: Material, thickness_cm: float}|null $layer */
-    public static function of(Recipe $recipe, Pot $pot, float $headspaceCm = 0.0, float $topDressingCm = 0.0, ?array $layer = null): self
+    /** A mix in a pot, of which no more is known. */
+    public static function of(Recipe $recipe, Pot $pot): self
     {
-        $blend = Portion::blend(RecipePortions::of($recipe));
+        return self::filled($recipe, $pot, Portion::blend(RecipePortions::of($recipe)));
+    }
+
+    /**
+     * A pot as it was filled, with all that is in it.
+     *
+     * @param Setup         $setup    with extras and old soil in its mix
+     * @param KeptSoil|null $soil     of the ball that was kept
+     * @param Material|null $lining   of the wall, where it is not old soil
+     * @param Material|null $dressing that lies on top
+     */
+    public static function potted(Recipe $recipe, Pot $pot, Setup $setup, ?KeptSoil $soil, ?Material $lining, ?Material $dressing): self
+    {
+        return self::filled($recipe, $pot, $setup->substrate->blend, $setup, $soil, $lining, $dressing);
+    }
+
+    private static function filled(Recipe $recipe, Pot $pot, Blend $blend, ?Setup $setup = null, ?KeptSoil $soil = null, ?Material $lining = null, ?Material $dressing = null): self
+    {
+        $layer = $setup?->layer;
+        $topDressingCm = $setup->topDressingCm ?? 0.0;
 
         return new self(
             $recipe->id,
@@ -53,9 +82,14 @@ final readonly class StandsIn implements Kept
                 'id' => $pot->id, 'name' => $pot->name, 'description' => $pot->description(), 'drying_sides' => $pot->drying_sides, 'weight_kg' => $pot->weight_kg,
                 'holes' => ['count' => $pot->hole_count, 'diameter_cm' => $pot->hole_diameter_cm, 'open_share' => $pot->hole_open_share],
             ],
-            $headspaceCm,
+            $setup->headspaceCm ?? 0.0,
             $topDressingCm,
-            $layer === null ? null : ['kept' => KeptMaterial::keep($layer['component']), 'thickness_cm' => $layer['thickness_cm']],
+            $layer === null ? null : ['kept' => KeptMaterial::keep($layer->substrate->blend->components[0]), 'thickness_cm' => $layer->thicknessCm],
+            $setup?->contents === null ? null : KeptContents::of($setup->contents, $soil, $lining),
+            $dressing === null ? null : ['kept' => KeptMaterial::keep($dressing), 'cm' => $topDressingCm],
+            $setup?->holeCover === null ? null : KeptMaterial::keep($setup->holeCover->blend->components[0]),
+            $setup->situation->surface ?? Surface::Bare,
+            $setup->treeWeightKg ?? 0.0,
         );
     }
 
@@ -72,6 +106,11 @@ final readonly class StandsIn implements Kept
             $kept['headspace_cm'],
             $kept['top_dressing_cm'],
             $kept['layer'] ?? null,
+            isset($kept['contents']) ? KeptContents::fromKept($kept['contents']) : null,
+            $kept['dressing'] ?? null,
+            $kept['cover'] ?? null,
+            Surface::from($kept['surface'] ?? Surface::Bare->value),
+            $kept['tree_weight_kg'] ?? 0.0,
         );
     }
 
@@ -80,6 +119,7 @@ final readonly class StandsIn implements Kept
         return [
             'recipe_id' => $this->recipeId, 'recipe_name' => $this->recipeName, 'recipe_version' => $this->recipeVersion, 'parts' => $this->parts, 'components' => $this->components,
             'compaction_index' => $this->compactionIndex, 'pot' => $this->pot, 'headspace_cm' => $this->headspaceCm, 'top_dressing_cm' => $this->topDressingCm, 'layer' => $this->layer,
+            'contents' => $this->contents?->toKept(), 'dressing' => $this->dressing, 'cover' => $this->cover, 'surface' => $this->surface->value, 'tree_weight_kg' => $this->treeWeightKg,
         ];
     }
 }

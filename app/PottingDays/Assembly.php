@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\PottingDays;
 
 use App\Bench\Models\Vessel;
+use App\Plants\KeptSoil;
 use App\Plants\Models\Fertiliser;
 use App\Plants\Outlook;
 use App\Plants\PlantSituation;
@@ -18,7 +19,9 @@ use App\Shelf\Models\Component;
 use App\Shelf\Portions;
 use Illuminate\Database\Eloquent\Collection;
 use Zolbek\Core\Basis\Input\Refused;
+use Zolbek\Core\Course\Ageing\OldSoil;
 use Zolbek\Core\Mix\Blending\Blend;
+use Zolbek\Core\Mix\Substrate\NurserySoil;
 use Zolbek\Core\Mix\Substrate\Portion;
 use Zolbek\Core\Mix\Substrate\Substrate;
 use Zolbek\Core\Place\Container\Contents;
@@ -61,6 +64,12 @@ final class Assembly
 
     /** @var array<int, Substrate> of single components, by id */
     private array $alone = [];
+
+    /** @var array<string, KeptSoil> by its word */
+    private array $typical = [];
+
+    /** @var array<string, Portion> by the key of the soil */
+    private array $oldSoils = [];
 
     /**
      * @param Collection<int, DayPlant> $entries those to put together
@@ -144,6 +153,11 @@ final class Assembly
         $plan = $entry->plan;
         $plant = $entry->plant;
         [$portions, $substrate] = $this->mix($entry->recipe);
+        $share = $plan->oldSoilShare;
+        $soil = $share > 0.0 || $plan->ball !== null || $plan->wall !== null ? $this->soil($entry) : null;
+        if ($share > 0.0 && $soil !== null) {
+            $portions = OldSoil::workedInto($portions, $this->oldSoil($soil), $share);
+        }
         $layer = $plan->layer;
         $dressing = $plan->dressing;
         $cover = $plan->holeCoverId;
@@ -164,9 +178,9 @@ final class Assembly
                 $plant->weight_kg ?? 0.0,
                 $entry->recipe->compaction_index,
                 situation: $this->situations->of($plant, $plan->rootsCutShare, $plan->surface),
-                contents: $this->contents($entry, $substrate),
+                contents: $this->contents($entry, $soil),
                 holeCover: $cover === null ? null : $this->alone($cover),
-                substrate: $substrate,
+                substrate: $share > 0.0 ? null : $substrate,
             ),
             array_map(fn(array $extra): array => [$this->shelf->of($this->components[$extra['component_id']]), $extra['litres']], $plan->extras),
             $layer === null ? null : $this->components[$layer['component_id']]->key,
@@ -174,28 +188,49 @@ final class Assembly
             $dressing === null ? null : $this->alone($dressing['component_id']),
             $moss === null ? null : $this->components[$moss]->key,
             $cover === null ? null : $this->components[$cover]->key,
-            $plan->oldSoilShare,
+            $share,
             $usedL,
+            $plan->slope['cm'] ?? 0.0,
         );
     }
 
-    private function contents(DayPlant $entry, Substrate $newMix): ?Contents
+    /** What the ball of an entry is of, and what of it is worked in or laid along the wall. */
+    public function soil(DayPlant $entry): KeptSoil
+    {
+        $plant = $entry->plant;
+        $named = NurserySoil::tryFrom($entry->plan->ballSoil) ?? ($plant->standing === null ? NurserySoil::Unknown : null);
+        if ($named !== null || $plant->standing === null) {
+            $named ??= NurserySoil::Unknown;
+
+            return $this->typical[$named->value] ??= KeptSoil::typical($named);
+        }
+
+        return KeptSoil::stood(
+            $plant->standing,
+            Outlook::years($plant, $this->day->planned_on) ?? 0.0,
+            $this->standings->setup($plant->standing, PlantGroup::from($plant->plant_group), $this->situations->of($plant))->ageing,
+        );
+    }
+
+    private function oldSoil(KeptSoil $soil): Portion
+    {
+        return $this->oldSoils[$soil->key()] ??= OldSoil::portion($this->standings->substrate($soil)->blend, $soil->years);
+    }
+
+    /** @throws Refused where bed or mound contradict the height that was chosen */
+    private function contents(DayPlant $entry, ?KeptSoil $soil): ?Contents
     {
         $plan = $entry->plan;
         if ($plan->ball === null && $plan->wall === null && $plan->objectsL <= 0.0) {
             return null;
         }
-        $plant = $entry->plant;
-        $old = $plant->standing === null ? $newMix : $this->standings->substrate(
-            $plant->standing,
-            Outlook::years($plant, $this->day->planned_on) ?? 0.0,
-            $this->standings->setup($plant->standing, PlantGroup::from($plant->plant_group), $this->situations->of($plant))->ageing,
-        );
-        $ball = $plan->ball === null ? null : new RootBall($plan->ball['length_cm'], $plan->ball['width_cm'], $plan->ball['height_cm'], $plan->treatment, $old);
+        $old = $soil === null ? null : $this->standings->substrate($soil);
+        $height = EntryHeight::of($entry);
+        $ball = $plan->ball === null || $old === null ? null : new RootBall($plan->ball['length_cm'], $plan->ball['width_cm'], $height->ballCm ?? $plan->ball['height_cm'], $plan->treatment, $old);
         // what lies along the wall is moss where it names it, else the old mix
-        $wall = $plan->wall === null ? null : new WallZone($plan->wall['component_id'] === null ? $old : $this->alone($plan->wall['component_id']), $plan->wall['thickness_cm']);
+        $wall = $plan->wall === null || $old === null ? null : new WallZone($plan->wall['component_id'] === null ? $old : $this->alone($plan->wall['component_id']), $plan->wall['thickness_cm']);
 
-        return new Contents($ball, null, $wall, $plan->objectsL, $plan->bedCm, $plan->collarCm, $plan->moundCm);
+        return new Contents($ball, null, $wall, $plan->objectsL, $height->bedCm ?? $plan->bedCm ?? Plan::BED_CM, $plan->collarCm, $height->moundCm ?? $plan->moundCm ?? 0.0);
     }
 
     /**

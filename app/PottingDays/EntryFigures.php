@@ -8,7 +8,7 @@ use App\Plants\InspectionForm;
 use App\Plants\Outlook;
 use App\PottingDays\Models\DayPlant;
 use Zolbek\Core\Mix\Chemistry\CationExchange;
-use Zolbek\Core\Place\Container\DepthBudget;
+use Zolbek\Core\Place\Container\BallWater;
 use Zolbek\Core\Place\Container\Weights;
 use Zolbek\Core\Place\Site\Surface;
 use Zolbek\Core\Verdict\Fit\Assessment;
@@ -51,7 +51,7 @@ final class EntryFigures
             ...$ofPot,
             'topple' => ToppleDocument::of($entry, $setup, $ofPot['wet_kg'], $ofPot['water_l'], $ofPot['fit']['collar_cm'] ?? $setup->zone->topCm),
             'wire' => $wire === null ? null : ['gauge_mm' => $wire->gaugeMm, 'wires' => $wire->wires, 'length_cm' => $wire->lengthCm],
-            'fertiliser' => $this->fertiliser($plan, $setup->newMixL(), $setup->zone->volumeL, $needs),
+            'fertiliser' => $this->fertiliser($plan, $needs->newMixL, $setup->zone->volumeL, $needs),
             'first_water_days' => (new FirstWater($setup->group, $plan->rootsCutShare, $plan->firstWaterDays))->afterDays,
             'waits_for_wounds' => $setup->group->waitsForWounds(),
             'minutes' => $this->pace * self::plainMinutes($entry, $needs),
@@ -67,33 +67,47 @@ final class EntryFigures
         $zone = $setup->zone;
         $waterL = $setup->waterL(0.0);
         $weights = new Weights($zone, $setup->substrate, $waterL, $setup->potWeightKg, $setup->treeWeightKg, $setup->filling?->dryKg(), besideKg: Weights::beside($zone, $setup->topDressingCm, $setup->contents->objectsL ?? 0.0, $needs->dressingKg()));
-        $budget = $setup->contents === null || $plan->ball === null ? null : new DepthBudget($zone, $setup->contents, $setup->headspaceCm + $setup->topDressingCm);
+        $fit = EntryFit::of($entry, $needs);
         $mesh = new MeshPieces($setup->holes);
 
         return [
             'pot_l' => $zone->volumeL,
-            'new_mix_l' => $setup->newMixL(),
+            'new_mix_l' => $needs->newMixL,
             'base_l' => $needs->baseL,
             'poured_l' => $needs->baseL * $this->assembly->pouredYield($entry->recipe),
             'old_soil_l' => $needs->share->baseL - $needs->baseL,
             'layer_l' => $needs->layerL,
             'dressing_l' => $needs->dressingL,
             'wall_l' => $needs->wallL,
+            'wall_soil_l' => ($plan->wall['kind'] ?? null) === 'old_soil' ? $setup->filling->wallL ?? 0.0 : 0.0,
             'cover_l' => $needs->coverL,
             'moss_cm2' => $plan->surface === Surface::Moss ? $needs->surfaceCm2 : 0.0,
             'air' => $setup->substrate->retention->saturated - $zone->waterL($setup->substrate->retention) / $zone->volumeL,
             'water_l' => $waterL,
+            'mix_water_l' => $setup->filling?->waterOf()[0] ?? $waterL,
+            'ball' => $this->ball($entry, $needs),
             'wet_kg' => $weights->wetKg,
             'two_to_lift' => $weights->wetKg > Assessment::LIFT_ONE_KG,
             // without the gaps in it, which new mix fills
             'old_ball_l' => $setup->filling === null ? 0.0 : (1.0 - ($setup->filling->ball?->gapShare() ?? 0.0)) * $setup->filling->ballL,
-            'fit' => $budget === null ? null : [
-                'fits' => $budget->fits(), 'over_cm' => $budget->overCm, 'thin_cm' => $budget->thinCm, 'beside_cm' => $budget->besideCm, 'across_cm' => $budget->acrossCm, 'collar_cm' => $budget->collarCm,
-                'collar_over_rim_cm' => $budget->collarCm - $setup->pot->depthCm,
-            ],
+            'fit' => $fit?->document(),
             'mesh' => ['pieces' => $mesh->pieces, 'side_cm' => $mesh->sideCm],
             'layers' => LayersDocument::of($needs, $entry->pot->mesh_mm),
         ];
+    }
+
+    /** @return array<string, float|string>|null what the ball is of, and its water and air beside those of the mix round it; null without one */
+    private function ball(DayPlant $entry, DayPotNeeds $needs): ?array
+    {
+        $filling = $needs->share->setup->filling;
+        $ball = $filling?->ball;
+        if ($filling === null || $ball === null) {
+            return null;
+        }
+        $soil = $this->assembly->soil($entry);
+        $water = new BallWater($filling, $ball);
+
+        return ['of' => $soil->of, 'mix' => $soil->mix, 'years' => $soil->years, 'litres' => $water->litres, 'water_l' => $water->waterL, 'theta' => $water->theta, 'theta_around' => $water->thetaAround, 'air' => $water->air, 'stays' => $water->stays];
     }
 
     /**

@@ -10,7 +10,6 @@ use App\Pots\Models\Pot;
 use App\PottingDays\Models\DayPlant;
 use App\PottingDays\Models\PottingDay;
 use App\Recipes\Models\Recipe;
-use Zolbek\Core\Place\Container\DepthBudget;
 use Zolbek\Core\Verdict\Fit\Assessment;
 use Zolbek\Core\Verdict\Fit\Level;
 use Zolbek\Core\Verdict\Fit\Verdict;
@@ -136,12 +135,8 @@ final class EntryMends
     private function needs(DayPlant $candidate): ?DayPotNeeds
     {
         $needs = Assembly::ofOne($this->day, $candidate, $this->situations, $this->standings)->sums->pots[$candidate->id] ?? null;
-        $setup = $needs?->share->setup;
-        if ($needs === null || $setup === null || $setup->contents === null) {
-            return $needs;
-        }
 
-        return (new DepthBudget($setup->zone, $setup->contents, $setup->headspaceCm + $setup->topDressingCm))->fits() ? $needs : null;
+        return $needs === null || EntryFit::of($candidate, $needs)?->fits() === false ? null : $needs;
     }
 
     /**

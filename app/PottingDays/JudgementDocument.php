@@ -11,13 +11,17 @@ use App\PottingDays\Models\DayPlant;
 use App\PottingDays\Models\PottingDay;
 use Zolbek\Core\Course\Ageing\AgedPot;
 use Zolbek\Core\Course\Ageing\Forecast;
+use Zolbek\Core\Place\Container\PotShape;
 use Zolbek\Core\Place\Container\RunThroughSpeed;
+use Zolbek\Core\Place\Setup\Setup;
 use Zolbek\Core\Verdict\Fit\Assessment;
 use Zolbek\Core\Verdict\Fit\Criterion;
 
 /** One entry of a day looked at closely: each figure in its band, and what would mend it. Schema EntryJudgement of the API. */
 final readonly class JudgementDocument
 {
+    private const LEVELS = 12;
+
     public function __construct(private PlantSituation $situations, private Standing $standings) {}
 
     /** @return array<string, mixed>|null null where it cannot be worked out */
@@ -41,7 +45,25 @@ final readonly class JudgementDocument
             'water' => $assessment->water === null ? null : ['habit_h' => $assessment->water->habitH, 'interval_h' => $assessment->water->drought->intervalH, 'still_open' => $assessment->water->drought->stillOpen],
             'planned_years' => $setup->targets()->plannedYears,
             'years' => $years === null ? null : ['value' => $years >= Forecast::HORIZON ? null : $years, 'fast' => $fast, 'slow' => $slow, 'drop_cm' => (new AgedPot($setup, min(Forecast::HORIZON, $setup->targets()->plannedYears)))->levelDropCm],
+            'section' => self::section($setup),
             'mends' => $entry->isPotted() ? [] : (new EntryMends($day, $this->situations, $this->standings))->of($entry, $needs, $assessment),
+        ];
+    }
+
+    /** @return array<string, mixed> schema PlantingSection */
+    private static function section(Setup $setup): array
+    {
+        $pot = $setup->pot;
+
+        return [
+            'is_rectangle' => $pot->shape === PotShape::Rectangular,
+            'depth_cm' => $pot->depthCm,
+            'surface_cm' => $pot->depthCm - $setup->headspaceCm,
+            'outline' => array_map(static function (int $i) use ($pot): array {
+                $z = $pot->depthCm * ($i / self::LEVELS) ** 2;
+
+                return ['z_cm' => $z, 'width_cm' => $pot->widthCm($z), 'breadth_cm' => $pot->breadthCm($z)];
+            }, range(0, self::LEVELS)),
         ];
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\PottingDays;
 
 use App\Common\Kept;
+use App\Plants\KeptSoil;
 use Zolbek\Core\Place\Container\BallTreatment;
 use Zolbek\Core\Place\Site\Surface;
 use Zolbek\Core\Work\Aftercare\CarePlan;
@@ -14,6 +15,12 @@ use Zolbek\Core\Work\Feeding\FeedingSchool;
 final readonly class Plan implements Kept
 {
     public const WHERE = ['mixed', 'top'];
+    public const HEIGHTS = ['flush', 'raised', 'buried'];
+    public const SIDES = ['left', 'right', 'front', 'back'];
+    private const MIDDLE = ['x_cm' => 0.0, 'y_cm' => 0.0, 'turn_deg' => 0.0];
+
+    /** Of a ball where nobody said otherwise. */
+    public const BED_CM = 1.0;
 
     /**
      * @param list<array{component_id: int, litres: float}>                         $extras
@@ -22,14 +29,21 @@ final readonly class Plan implements Kept
      * @param array{component_id: int, cm: float}|null                              $dressing
      * @param array{kind: string, component_id: int|null, thickness_cm: float}|null $wall
      * @param array{id: int, share: float, where: string}|null                      $fertiliser where: one of WHERE, mixed into the new mix or on top of it
+     * @param string                                                                $ballSoil what ball and old soil are of, see KeptSoil
+     * @param array{how: string, cm: float}|null                                    $height   how: one of HEIGHTS; null where the ball stands on the bed that was typed, as before heights were solved
+     * @param float|null                                                            $bedCm    null: as it follows from the height
+     * @param float|null                                                            $moundCm  null: as it follows from the height
+     * @param array{x_cm: float, y_cm: float, turn_deg: float}                      $placing  of the ball, see BallPlacing
+     * @param array{deg: float, to: string}|null                                    $lean     of the trunk, to: one of SIDES
+     * @param array{cm: float, to: string}|null                                     $slope    what the surface rises by, to: the side where it is highest
      */
     public function __construct(
         public array $extras = [],
         public ?array $ball = null,
         public BallTreatment $treatment = BallTreatment::Teased,
-        public float $bedCm = 1.0,
+        public ?float $bedCm = null,
         public float $collarCm = 0.0,
-        public float $moundCm = 0.0,
+        public ?float $moundCm = null,
         public float $objectsL = 0.0,
         public float $headspaceCm = 0.8,
         public ?array $layer = null,
@@ -46,11 +60,17 @@ final readonly class Plan implements Kept
         public float $crownCutShare = 0.0,
         public ?int $firstWaterDays = null,
         public string $note = '',
+        public string $ballSoil = KeptSoil::AS_STOOD,
+        public ?array $height = ['how' => 'flush', 'cm' => 0.0],
+        public array $placing = self::MIDDLE,
+        public ?array $lean = null,
+        public ?array $slope = null,
     ) {}
 
     public static function fromKept(array $kept): static
     {
-        $kept += (new self())->jsonSerialize();
+        // before heights were solved the ball stood on its bed
+        $kept += ['height' => null, 'bed_cm' => self::BED_CM, 'mound_cm' => 0.0] + (new self())->jsonSerialize();
 
         return new self(
             $kept['extras'],
@@ -76,6 +96,11 @@ final readonly class Plan implements Kept
             $kept['crown_cut_share'],
             $kept['first_water_days'],
             $kept['note'],
+            $kept['ball_soil'],
+            $kept['height'],
+            $kept['placing'],
+            $kept['lean'],
+            $kept['slope'],
         );
     }
 
@@ -86,6 +111,7 @@ final readonly class Plan implements Kept
             'objects_l' => $this->objectsL, 'headspace_cm' => $this->headspaceCm, 'layer' => $this->layer, 'dressing' => $this->dressing, 'wall' => $this->wall, 'hole_cover_id' => $this->holeCoverId,
             'old_soil_share' => $this->oldSoilShare, 'surface' => $this->surface->value, 'fertiliser' => $this->fertiliser, 'feeding' => $this->feeding->value, 'fixing' => $this->fixing,
             'stones_days' => $this->stonesDays, 'roots_cut_share' => $this->rootsCutShare, 'crown_cut_share' => $this->crownCutShare, 'first_water_days' => $this->firstWaterDays, 'note' => $this->note,
+            'ball_soil' => $this->ballSoil, 'height' => $this->height, 'placing' => $this->placing, 'lean' => $this->lean, 'slope' => $this->slope,
         ];
     }
 
@@ -93,6 +119,16 @@ final readonly class Plan implements Kept
     public function with(array $fields): self
     {
         return self::fromKept([...$this->jsonSerialize(), ...$fields]);
+    }
+
+    /** What the collar is to stand over the surface, cm; below 0 buried. Null where the ball stands on its bed. */
+    public function overCm(): ?float
+    {
+        return $this->height === null ? null : match ($this->height['how']) {
+            'raised' => $this->height['cm'],
+            'buried' => -$this->height['cm'],
+            default => 0.0,
+        };
     }
 
     /** @return array<string, int> ids of the components that it names, by path */

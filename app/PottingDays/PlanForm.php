@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace App\PottingDays;
 
+use App\Plants\KeptSoil;
 use App\Plants\Models\Fertiliser;
 use App\Shelf\Models\Component;
 use Zolbek\Core\Basis\Input\Fields;
 use Zolbek\Core\Basis\Input\Refusal;
 use Zolbek\Core\Basis\Input\Refusals;
+use Zolbek\Core\Mix\Substrate\NurserySoil;
 use Zolbek\Core\Place\Container\BallTreatment;
 use Zolbek\Core\Place\Container\Container;
 use Zolbek\Core\Place\Site\Surface;
@@ -20,6 +22,7 @@ use Zolbek\Core\Work\PottingDay\FirstWater;
 final class PlanForm
 {
     private const MOST_EXTRAS = 6;
+    private const STEEPEST_DEG = 85.0;
 
     /**
      * Reads the fields that are there, each for itself.
@@ -54,7 +57,13 @@ final class PlanForm
             'extras' => self::extras($fields->raw('extras'), $refusals, $path),
             'ball' => $fields->has('ball') ? array_combine(['length_cm', 'width_cm', 'height_cm'], array_map(static fn(string $size): float => $inside('length_cm', 'width_cm', 'height_cm')->number($size, 0.1, Container::LONGEST_CM), ['length_cm', 'width_cm', 'height_cm'])) : null,
             'treatment' => $fields->oneOf($name, array_column(BallTreatment::cases(), 'value')),
-            'bed_cm', 'mound_cm', 'headspace_cm' => $fields->number($name, 0, Container::LONGEST_CM),
+            'bed_cm', 'mound_cm' => $fields->has($name) ? $fields->number($name, 0, Container::LONGEST_CM) : null,
+            'headspace_cm' => $fields->number($name, 0, Container::LONGEST_CM),
+            'ball_soil' => $fields->oneOf($name, [KeptSoil::AS_STOOD, ...NurserySoil::words()]),
+            'height' => self::height($inside('how', 'cm')),
+            'placing' => self::placing($inside('x_cm', 'y_cm', 'turn_deg')),
+            'lean' => $fields->has($name) ? self::towards($inside('deg', 'to'), 'deg', self::STEEPEST_DEG) : null,
+            'slope' => $fields->has($name) ? self::towards($inside('cm', 'to'), 'cm', Container::LONGEST_CM) : null,
             'collar_cm' => $fields->number($name, -Container::LONGEST_CM, Container::LONGEST_CM),
             'objects_l' => $fields->number($name, 0, 10_000),
             'layer' => $fields->has($name) ? self::material($inside('component_id', 'thickness_cm'), 'thickness_cm') : null,
@@ -71,6 +80,30 @@ final class PlanForm
             'first_water_days' => $fields->has($name) ? $fields->integer($name, 0, FirstWater::MOST_DAYS) : null,
             default => $fields->text($name, 1000, ''),
         };
+    }
+
+    /** @return array{how: string, cm: float} */
+    private static function height(Fields $fields): array
+    {
+        $how = $fields->oneOf('how', Plan::HEIGHTS) ?? 'flush';
+
+        return ['how' => $how, 'cm' => $how === 'flush' ? 0.0 : $fields->number('cm', 0, Container::LONGEST_CM)];
+    }
+
+    /** @return array{x_cm: float, y_cm: float, turn_deg: float} */
+    private static function placing(Fields $fields): array
+    {
+        $off = static fn(string $name): float => $fields->number($name, -Container::LONGEST_CM / 2.0, Container::LONGEST_CM / 2.0, 0);
+
+        return ['x_cm' => $off('x_cm'), 'y_cm' => $off('y_cm'), 'turn_deg' => $fields->number('turn_deg', -180, 180, 0)];
+    }
+
+    /** @return array<string, float|string>|null null where it is none */
+    private static function towards(Fields $fields, string $size, float $most): ?array
+    {
+        $much = $fields->number($size, 0, $most);
+
+        return $much <= 0.0 ? null : [$size => $much, 'to' => $fields->oneOf('to', Plan::SIDES) ?? 'front'];
     }
 
     /** @return list<array{component_id: int, litres: float}> */

@@ -33,17 +33,17 @@ final readonly class TessivaleCollection
      */
     private const PLANTS = [
         'T-001' => ['Gate pine', 'Black pine', 34, 'Rectangle 40', 'Ridge pines', 62, 62, 58, 62, 4.2, 'Ridge bench', ['front' => 'Low branch to the left']],
-        'T-002' => ['Leaning pine', 'Scots pine', 22, 'Oval tray 34', 'Ridge pines', 61, 41, 46, 50, 2.6, 'Ridge bench', []],
-        'T-003' => ['Twin pine', 'Mountain pine', 18, 'Hexagon 22', 'Ridge pines', 39, 28, 33, 34, 1.3, 'Ridge bench', ['buried' => [['kind' => 'plate', 'note' => 'flat stone plate under the roots']]]],
-        'T-004' => ['Cascade juniper', 'Needle juniper', 26, 'Deep round 16', 'Ridge pines', 50, 36, 30, 32, 1.6, 'Ridge bench', ['health' => 'weak']],
-        'T-005' => ['Brook maple one', 'Field maple', 19, 'Oval tray 34', 'Brook maples', 29, 44, 48, 56, 2.4, 'Shade house', ['exposure' => 'half_shade']],
-        'T-006' => ['Brook maple two', 'Field maple', 12, 'Hexagon 22', 'Brook maples', 27, 24, 36, 40, 1.1, 'Shade house', ['exposure' => 'half_shade']],
-        'T-007' => ['Red maple group', 'Palmate maple', 9, 'Oval tray 34', 'Brook maples', 25, 15, 40, 48, 2.1, 'Shade house', ['note' => 'Seven stems.', 'exposure' => 'half_shade']],
+        'T-002' => ['Leaning pine', 'Scots pine', 22, 'Oval tray 34', 'Ridge pines', 61, 41, 46, 50, 2.6, 'Ridge bench', ['shelter' => true]],
+        'T-003' => ['Twin pine', 'Mountain pine', 18, 'Hexagon 22', 'Ridge pines', 39, 28, 33, 34, 1.3, 'Ridge bench', ['buried' => [['kind' => 'plate', 'note' => 'flat stone plate under the roots']], 'shelter' => true]],
+        'T-004' => ['Cascade juniper', 'Needle juniper', 26, 'Deep round 16', 'Ridge pines', 50, 36, 30, 32, 1.6, 'Ridge bench', ['health' => 'weak', 'shelter' => true]],
+        'T-005' => ['Brook maple one', 'Field maple', 19, 'Oval tray 34', 'Brook maples', 29, 44, 48, 56, 2.4, 'Shade house', ['exposure' => 'half_shade', 'shelter' => true]],
+        'T-006' => ['Brook maple two', 'Field maple', 12, 'Hexagon 22', 'Brook maples', 27, 24, 36, 40, 1.1, 'Shade house', ['exposure' => 'half_shade', 'shelter' => true]],
+        'T-007' => ['Red maple group', 'Palmate maple', 9, 'Oval tray 34', 'Brook maples', 25, 15, 40, 48, 2.1, 'Shade house', ['note' => 'Seven stems.', 'exposure' => 'half_shade', 'shelter' => true]],
         'T-008' => ['Old hornbeam', 'Hornbeam', 31, 'Rectangle 40', 'Brook maples', 50, 71, 62, 66, 4.8, 'Shade house', ['front' => 'Hollow on the right', 'exposure' => 'half_shade']],
-        'T-009' => ['Slope azalea', 'Satsuki azalea', 15, 'Hexagon 22', 'North bench azaleas', 30, 33, 30, 36, 1.2, 'North bench', ['site' => 'Tessivale, north bench', 'exposure' => 'half_shade']],
-        'T-010' => ['White azalea', 'Satsuki azalea', 11, 'Moss bowl 20', 'North bench azaleas', 26, 21, 24, 26, 0.8, 'North bench', ['site' => 'Tessivale, north bench', 'exposure' => 'half_shade']],
-        'T-011' => ['Crab by the wall', 'Crab apple', 17, 'Oval tray 34', 'Orchard pots', 24, 38, 50, 44, 2.5, 'Orchard wall', []],
-        'T-012' => ['Quince clump', 'Flowering quince', 13, 'Hexagon 22', 'Orchard pots', 15, 22, 34, 36, 1.2, 'Orchard wall', []],
+        'T-009' => ['Slope azalea', 'Satsuki azalea', 15, 'Hexagon 22', 'North bench azaleas', 30, 33, 30, 36, 1.2, 'North bench', ['site' => 'Tessivale, north bench', 'exposure' => 'half_shade', 'shelter' => true]],
+        'T-010' => ['White azalea', 'Satsuki azalea', 11, 'Moss bowl 20', 'North bench azaleas', 26, 21, 24, 26, 0.8, 'North bench', ['site' => 'Tessivale, north bench', 'exposure' => 'half_shade', 'shelter' => true]],
+        'T-011' => ['Crab by the wall', 'Crab apple', 17, 'Oval tray 34', 'Orchard pots', 24, 38, 50, 44, 2.5, 'Orchard wall', ['shelter' => true]],
+        'T-012' => ['Quince clump', 'Flowering quince', 13, 'Hexagon 22', 'Orchard pots', 15, 22, 34, 36, 1.2, 'Orchard wall', ['shelter' => true]],
         'T-013' => ['Larch from the ditch', 'Larch', 14, 'Net basket 30', 'Ridge pines', 9, 31, 70, 48, 2.0, 'Growing field', ['purpose' => 'newly_collected', 'origin' => 'collected', 'health' => 'weak']],
         'T-014' => ['Olive at the door', 'Olive', 24, 'Hollowed stone', 'Ridge pines', 20, 58, 52, 50, 3.6, 'Front step', ['site' => 'Market garden, Lower Brook']],
         'T-015' => ['Glass fig', 'Small-leaved fig', 10, 'Hexagon 22', 'Orchard pots', 26, 34, 38, 46, 1.5, 'Glasshouse', ['exposure' => 'glass', 'shelter' => true, 'stage' => 'growing']],
@@ -139,9 +139,13 @@ final readonly class TessivaleCollection
         ($this->add)($day, ['plant_ids' => array_map(static fn(string $number): int => $ids[$number], self::DAY), 'plan' => ['fertiliser' => ['id' => $slow, 'share' => 0.5]]]);
         foreach ($day->entries()->with('plant')->get() as $i => $entry) {
             $plan = match ($entry->plant->number) {
-                'T-004' => ['ball' => ['length_cm' => 10.5, 'width_cm' => 10.5, 'height_cm' => 12], 'extras' => [['component_id' => $perlite, 'litres' => 0.3]]],
+                // the heart of its ball is still the peat that it was sold in
+                'T-011' => ['ball_soil' => 'nursery_peat', 'treatment' => 'combed'],
+                'T-002' => ['height' => ['how' => 'raised', 'cm' => 0.8], 'placing' => ['x_cm' => -1.5, 'y_cm' => 0.5, 'turn_deg' => 0.0], 'lean' => ['deg' => 25.0, 'to' => 'right']],
+                'T-004' => ['ball' => ['length_cm' => 10.5, 'width_cm' => 10.5, 'height_cm' => 12], 'extras' => [['component_id' => $perlite, 'litres' => 0.3]], 'lean' => ['deg' => 60.0, 'to' => 'left']],
                 'T-009', 'T-010' => ['surface' => 'moss', 'fixing' => 'stones'],
-                'T-001', 'T-008' => ['layer' => ['component_id' => $granite, 'thickness_cm' => 1.0], 'headspace_cm' => 0.5],
+                'T-001' => ['layer' => ['component_id' => $granite, 'thickness_cm' => 1.0], 'headspace_cm' => 0.5, 'old_soil_share' => 0.1],
+                'T-008' => ['layer' => ['component_id' => $granite, 'thickness_cm' => 1.0], 'headspace_cm' => 0.5, 'slope' => ['cm' => 1.0, 'to' => 'back']],
                 'T-007' => ['wall' => ['kind' => 'moss', 'component_id' => $moss, 'thickness_cm' => 0.5]],
                 default => [],
             };

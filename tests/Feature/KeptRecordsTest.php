@@ -2,19 +2,25 @@
 
 declare(strict_types=1);
 
+use App\Plants\KeptSoil;
 use App\Plants\Models\Plant;
 use App\Plants\Standing;
 use App\Plants\StandsIn;
 use App\PottingDays\Actual;
 use App\PottingDays\Plan;
 use App\PottingDays\PlanForm;
+use App\Recipes\RecipePortions;
 use Illuminate\Support\Facades\DB;
 use Tests\Feature\Collection;
 use Tests\Feature\Yard;
 use Zolbek\Core\Basis\Input\Refusals;
+use Zolbek\Core\Mix\Blending\Blend;
 use Zolbek\Core\Mix\Material\MaterialReader;
+use Zolbek\Core\Mix\Substrate\Substrate;
 use Zolbek\Core\Place\Container\BallTreatment;
+use Zolbek\Core\Place\Container\DrainageLayer;
 use Zolbek\Core\Place\Plant\PlantGroup;
+use Zolbek\Core\Place\Setup\Setup;
 use Zolbek\Core\Place\Site\Surface;
 use Zolbek\Core\Work\Inspection\Finding;
 
@@ -55,7 +61,8 @@ test('a plan comes back from JSON as it went in', function (): void {
 
 test('a plan of before, with fewer fields, is filled up with what is usual', function (): void {
     $plan = Plan::fromKept(['treatment' => 'combed', 'bed_cm' => 2]);
-    expect($plan)->toEqual(new Plan(treatment: BallTreatment::Combed, bedCm: 2.0))->and(Plan::fromKept([]))->toEqual(new Plan());
+    // heights were not solved then: the ball stood on its bed
+    expect($plan)->toEqual(new Plan(treatment: BallTreatment::Combed, bedCm: 2.0, moundCm: 0.0, height: null))->and(Plan::fromKept([]))->toEqual(new Plan(bedCm: 1.0, moundCm: 0.0, height: null));
 });
 
 test('another plan takes the place of one, field by field', function (): void {
@@ -103,8 +110,9 @@ test('the same mix is packed once, however many plants stand in it', function ()
     $one = Collection::plant(['name' => 'One'])->refresh()->standing;
     $other = Collection::plant(['name' => 'Other'])->refresh()->standing;
     $standings = new Standing();
-    expect($standings->substrate($one))->toBe($standings->substrate($other))->and($standings->substrate($one, 2.0))->not->toBe($standings->substrate($one))
-        ->and($standings->substrate($one, 2.0))->toBe($standings->substrate($other, 2.1));
+    $fresh = $standings->substrate(KeptSoil::stood($one));
+    expect($fresh)->toBe($standings->substrate(KeptSoil::stood($other)))->and($standings->substrate(KeptSoil::stood($one, 2.0)))->not->toBe($fresh)
+        ->and($standings->substrate(KeptSoil::stood($one, 2.0)))->toBe($standings->substrate(KeptSoil::stood($other, 2.1)));
 });
 
 test('what was written before there was an index or a layer opens', function (): void {
@@ -127,7 +135,10 @@ test('a plant that stands in nothing yet has no standing', function (): void {
 test('a layer that is kept is read as the material it was', function (): void {
     $raw = array_column(json_decode((string) file_get_contents(base_path('database/reference/components.json')), true)['components'] ?? [], null, 'key');
     $granite = $raw === [] ? Yard::component('granite-chip-4-8-mm')->toCore() : MaterialReader::read($raw['granite-chip-4-8-mm']);
-    $standing = StandsIn::of(Collection::recipe()->load('parts.component'), Yard::pot(), 0.8, 0.5, ['component' => $granite, 'thickness_cm' => 1.5]);
+    $recipe = Collection::recipe()->load('parts.component');
+    $pot = Yard::pot();
+    $layer = new DrainageLayer(new Substrate(new Blend([[$granite, 1.0]])), 1.5);
+    $standing = StandsIn::potted($recipe, $pot, new Setup(RecipePortions::of($recipe), $pot->toCore(), $pot->holes(), PlantGroup::BroadleafDeciduous, 0.8, 0.5, $layer), null, null, null);
     $setup = (new Standing())->setup(StandsIn::fromKept(carried($standing)), PlantGroup::BroadleafDeciduous);
     expect($setup->layer?->thicknessCm)->toBe(1.5)->and($setup->layer?->substrate->blend->components[0]->bulkDensity)->toBe($granite->bulkDensity)
         ->and($setup->headspaceCm)->toBe(0.8)->and($setup->topDressingCm)->toBe(0.5);

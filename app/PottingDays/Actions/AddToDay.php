@@ -19,6 +19,7 @@ use Zolbek\Core\Basis\Input\Refusal;
 use Zolbek\Core\Basis\Input\Refusals;
 use Zolbek\Core\Basis\Input\Refused;
 use Zolbek\Core\Place\Container\Container;
+use Zolbek\Core\Place\Container\PlantingHeight;
 use Zolbek\Core\Place\Container\PotShape;
 use Zolbek\Core\Place\Plant\Purpose;
 use Zolbek\Core\Work\Feeding\FeedingSchool;
@@ -148,14 +149,14 @@ final readonly class AddToDay
     {
         $high = $from->depthCm - self::free($from);
         if ($whole && $stays) {
-            return ['length_cm' => round(self::CONTENT * $from->widthCm($high), 1), 'width_cm' => round(self::CONTENT * $from->breadthCm($high), 1), 'height_cm' => round(self::CONTENT * $high, 1)];
+            return ['length_cm' => round(self::CONTENT * $from->widthCm($high), 1), 'width_cm' => round(self::CONTENT * $from->breadthCm($high), 1), 'height_cm' => ceil(10.0 * $high) / 10.0];
         }
         $scale = ($whole ? 1.0 : 1.0 - self::CUT) ** (1.0 / 3.0);
         $middle = $high / 2.0;
         $slim = $from->breadthCm($middle) / $from->widthCm($middle);
         // of one section all the way, as much as the pot held
         $length = sqrt(1000.0 * $from->volumeL(0.0, $high) / $high / $slim / ($from->shape === PotShape::Rectangular ? 1.0 : M_PI / 4.0));
-        $foot = min((new Plan())->bedCm, $into->depthCm);
+        $foot = min(PlantingHeight::LEAST_BED_CM, $into->depthCm);
 
         return [
             'length_cm' => round(min($scale * $length, self::INSIDE * $into->widthCm($foot)), 1),
@@ -177,7 +178,6 @@ final readonly class AddToDay
             'roots_cut_share' => $whole ? 0.0 : self::CUT,
             'feeding' => $whole ? FeedingSchool::None->value : FeedingSchool::WeeklyGrowth->value,
             'headspace_cm' => self::free($into),
-            ...($whole && $stays ? ['bed_cm' => 0.0] : []),
         ];
     }
 }

@@ -6,6 +6,7 @@ namespace App\PottingDays\Actions;
 
 use App\Common\Same;
 use App\Pots\Models\Pot;
+use App\PottingDays\EntryHeight;
 use App\PottingDays\Models\DayPlant;
 use App\PottingDays\Models\PottingDay;
 use App\PottingDays\PlanForm;
@@ -14,6 +15,7 @@ use Illuminate\Support\Facades\DB;
 use Zolbek\Core\Basis\Input\Fields;
 use Zolbek\Core\Basis\Input\Refusal;
 use Zolbek\Core\Basis\Input\Refusals;
+use Zolbek\Core\Place\Container\PlantingHeight;
 
 /**
  * Changes single fields of a plant's entry on a potting day. Two helpers can work on one entry: a change is refused only where the other one changed that very
@@ -61,6 +63,11 @@ final readonly class ChangeEntry
             $entry->stamps = [...$entry->stamps, ...array_fill_keys(array_keys($new), $entry->revision)];
             $entry->fill(array_intersect_key($new, array_flip(self::OWN)));
             $entry->plan = $entry->plan->with(array_diff_key($new, array_flip(self::OWN)));
+            // another pot or ball may leave a bed that was typed without sense: that is told with the entry, not refused
+            if (array_intersect(array_keys($new), EntryHeight::FIELDS) !== []) {
+                $refusals->during('changes', static fn(): ?PlantingHeight => EntryHeight::of($entry));
+                $refusals->throwIfAny();
+            }
             $entry->save();
 
             return $entry;

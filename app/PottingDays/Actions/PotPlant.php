@@ -22,6 +22,7 @@ use App\Shelf\Actions\TakeFromShelf;
 use Illuminate\Support\Carbon;
 use Zolbek\Core\Basis\Input\Refusals;
 use Zolbek\Core\Basis\Input\Refused;
+use Zolbek\Core\Mix\Material\Material;
 use Zolbek\Core\Verdict\Fit\Assessment;
 use Zolbek\Core\Verdict\Fit\Criterion;
 use Zolbek\Core\Verdict\Fit\Rating;
@@ -65,9 +66,8 @@ final readonly class PotPlant
             // at the bench the work goes on: what was not on the shelf is drawn as far as it was
             array_push($taken, ...($this->take)($assembly->component($key), $litres, null, $day->name, allOrNothing: false));
         }
-        $standing = StandsIn::of($entry->recipe, $entry->pot, $plan->headspaceCm, $plan->dressing['cm'] ?? 0.0, $plan->layer === null ? null : [
-            'component' => $assembly->components[$plan->layer['component_id']]->toCore(), 'thickness_cm' => $plan->layer['thickness_cm'],
-        ]);
+        $material = static fn(?int $id): ?Material => $id === null ? null : $assembly->components[$id]->toCore();
+        $standing = StandsIn::potted($entry->recipe, $entry->pot, $needs->share->setup, $plan->ball === null && $plan->wall === null ? null : $assembly->soil($entry), $material($plan->wall['component_id'] ?? null), $material($plan->dressing['component_id'] ?? null));
         $ended = $this->endTasks($plant, $at);
         $event = ($this->write)($plant, 'potted', $at, $actual->note, [
             'potting_day_id' => $day->id, 'day' => $day->name, 'recipe' => $entry->recipe->name, 'recipe_version' => $entry->recipe->version, 'pot' => $entry->pot->name, 'standing' => $standing,

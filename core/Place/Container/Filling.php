@@ -23,6 +23,10 @@ final readonly class Filling
     public float $ballL;
     public float $wallL;
 
+    /** Of the mix around the ball, litres beneath its foot and above its top. */
+    public float $beneathL;
+    public float $aboveL;
+
     /** @var list<float> suctions in cm */
     private array $suctions;
 
@@ -42,7 +46,7 @@ final readonly class Filling
     public function __construct(public RootZone $zone, public Substrate $substrate, public Contents $contents, ?self $same = null)
     {
         if ($same !== null) {
-            [$this->ball, $this->newMixL, $this->ballL, $this->wallL, $this->suctions, $this->litres, $this->kept] = [$same->ball, $same->newMixL, $same->ballL, $same->wallL, $same->suctions, $same->litres, $same->kept];
+            [$this->ball, $this->newMixL, $this->ballL, $this->wallL, $this->beneathL, $this->aboveL, $this->suctions, $this->litres, $this->kept] = [$same->ball, $same->newMixL, $same->ballL, $same->wallL, $same->beneathL, $same->aboveL, $same->suctions, $same->litres, $same->kept];
 
             return;
         }
@@ -65,6 +69,9 @@ final readonly class Filling
         }
         // what objects take is taken from the mix around them, at every height alike
         $left = ($around - $contents->objectsL) / $around;
+        [$foot, $top] = $this->ballHeights();
+        $this->beneathL = $this->ball === null ? 0.0 : $left * self::litresWhere($nodes, static fn(float $z): bool => $z < $foot);
+        $this->aboveL = $this->ball === null ? 0.0 : $left * self::litresWhere($nodes, static fn(float $z): bool => $z > $top);
         $this->suctions = array_column($nodes, 0);
         $this->litres = [
             array_map(static fn(array $node): float => $node[1] * $left + $gaps * $node[2], $nodes),
@@ -111,12 +118,28 @@ final readonly class Filling
         ];
     }
 
-    /** @return list<array{float, float, float, float}> */
+    /** @return array{float, float} heights above the floor of foot and top of the ball, as far as it lies in the root zone */
+    private function ballHeights(): array
+    {
+        $low = min($this->zone->topCm, $this->zone->bottomCm + ($this->ball === null ? 0.0 : $this->contents->bedCm));
+
+        return [$low, min($this->zone->topCm, $low + ($this->ball->heightCm ?? 0.0))];
+    }
+
+    /**
+     * @param list<array{float, float, float, float, float}> $nodes
+     * @param callable(float): bool                          $isThere
+     */
+    private static function litresWhere(array $nodes, callable $isThere): float
+    {
+        return array_sum(array_map(static fn(array $node): float => $isThere($node[4]) ? $node[1] : 0.0, $nodes));
+    }
+
+    /** @return list<array{float, float, float, float, float}> suction, litres around, of the ball, at the wall, height */
     private function integrate(): array
     {
         $zone = $this->zone;
-        $low = min($zone->topCm, $zone->bottomCm + ($this->ball === null ? 0.0 : $this->contents->bedCm));
-        $high = min($zone->topCm, $low + ($this->ball->heightCm ?? 0.0));
+        [$low, $high] = $this->ballHeights();
         $panels = array_values(array_unique([$zone->bottomCm, $low, $high, $zone->topCm]));
         $nodes = [];
         foreach (array_slice($panels, 1) as $i => $to) {
@@ -128,7 +151,7 @@ final readonly class Filling
                 $thick = $weight * 2.0 * ($to - $from) * $u / 1000.0;
                 $wall = $area * ($this->contents->wall?->shareOf($area) ?? 0.0);
                 $ball = $this->ball !== null && $z > $low && $z < $high ? min($area - $wall, $this->ball->areaCm2($zone->pot)) : 0.0;
-                $nodes[] = [$zone->suctionCm($z), ($area - $wall - $ball) * $thick, $ball * $thick, $wall * $thick];
+                $nodes[] = [$zone->suctionCm($z), ($area - $wall - $ball) * $thick, $ball * $thick, $wall * $thick, $z];
             }
         }
 

@@ -24,13 +24,14 @@ final readonly class PotShare
     /**
      * @param list<array{Portion, float}> $extras litres of each, for this pot
      * @param string                      $field  at which a refusal stands
+     * @param float                       $moreL  of mix that stands over the root zone, in a mound or a slope
      *
      * @throws Refused at the field, when the extras alone fill the pot
      */
-    public function __construct(Setup $base, array $extras, string $field = 'extras')
+    public function __construct(Setup $base, array $extras, string $field = 'extras', float $moreL = 0.0)
     {
         $scooped = array_sum(array_column($base->portions, 1));
-        $perPot = $base->newMixL() / $base->substrate->yield / $base->loosePerScooped;
+        $perPot = ($base->newMixL() + $moreL) / $base->substrate->yield / $base->loosePerScooped;
         $extraL = array_sum(array_column($extras, 1));
         if ($extraL <= 0.0) {
             $this->baseL = $perPot;
@@ -52,7 +53,7 @@ final readonly class PotShare
                 $portions[$portion->key] = [$portion, ($portions[$portion->key][1] ?? 0.0) + $litres];
             }
             $setup = $base->with(portions: array_values($portions));
-            $holds = $setup->newMixL() / $setup->substrate->yield / $setup->loosePerScooped;
+            $holds = ($setup->newMixL() + $moreL) / $setup->substrate->yield / $setup->loosePerScooped;
             $next = $holds - $extraL;
             $isSettled = abs($next - $baseL) < 1e-9;
             $baseL = $next;

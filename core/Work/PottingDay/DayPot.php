@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Zolbek\Core\Work\PottingDay;
 
 use Zolbek\Core\Basis\Input\Refused;
+use Zolbek\Core\Course\Ageing\OldSoil;
 use Zolbek\Core\Mix\Substrate\Portion;
 use Zolbek\Core\Mix\Substrate\Substrate;
 use Zolbek\Core\Place\Setup\Setup;
@@ -17,7 +18,9 @@ final class DayPot
 
     /**
      * @param list<array{Portion, float}> $extras       litres for this pot
-     * @param float                       $oldSoilShare of its new mix that is old soil, blended in
+     * @param Setup                       $setup        with the old soil that is worked in among its portions
+     * @param float                       $oldSoilShare of its new mix that is old soil
+     * @param float                       $riseCm       what its surface rises by from one side to the other
      * @param float|null                  $usedL        loose litres of the base mix that it was given; null where it is not filled yet
      */
     public function __construct(
@@ -32,12 +35,22 @@ final class DayPot
         public readonly ?string $coverKey = null,
         public readonly float $oldSoilShare = 0.0,
         public readonly ?float $usedL = null,
+        public readonly float $riseCm = 0.0,
     ) {}
+
+    /** @return non-empty-list<array{Portion, float}> of the mix that is made for it, without old soil */
+    public function basePortions(): array
+    {
+        $base = array_values(array_filter($this->setup->portions, static fn(array $portion): bool => $portion[0]->key !== OldSoil::KEY));
+        assert($base !== []);
+
+        return $base;
+    }
 
     /** Another plant for which all of it is the same; what it takes is not worked out again. */
     public function alike(int $id, ?float $usedL): self
     {
-        $other = new self($id, $this->mix, $this->setup, $this->extras, $this->layerKey, $this->dressingKey, $this->dressing, $this->wallKey, $this->coverKey, $this->oldSoilShare, $usedL);
+        $other = new self($id, $this->mix, $this->setup, $this->extras, $this->layerKey, $this->dressingKey, $this->dressing, $this->wallKey, $this->coverKey, $this->oldSoilShare, $usedL, $this->riseCm);
         $other->alike = $this;
 
         return $other;

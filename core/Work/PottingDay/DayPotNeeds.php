@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Zolbek\Core\Work\PottingDay;
 
+use Zolbek\Core\Place\Container\SurfaceShape;
+use Zolbek\Core\Place\Setup\Setup;
 use Zolbek\Core\Work\Batching\PotShare;
 
 /**
@@ -20,6 +22,10 @@ final readonly class DayPotNeeds
     /** Base mix that is mixed for it: old soil that is blended in is not. */
     public float $baseL;
 
+    /** New mix as it lies: in the root zone, in the mound and in the slope. */
+    public float $newMixL;
+
+    public SurfaceShape $shape;
     public float $layerL;
     public float $dressingL;
     public float $wallL;
@@ -31,7 +37,10 @@ final readonly class DayPotNeeds
     public function __construct(public DayPot $pot)
     {
         $setup = $pot->setup;
-        $this->share = new PotShare($setup, $pot->extras, 'extras');
+        $this->shape = self::shape($setup, $pot->riseCm);
+        $overL = $this->shape->moundL + $this->shape->wedgeL;
+        $this->newMixL = $setup->newMixL() + $overL;
+        $this->share = new PotShare($setup, $pot->extras, 'extras', $overL);
         $this->baseL = $this->share->baseL * (1.0 - $pot->oldSoilShare);
         $layer = $setup->layer;
         $this->layerL = $layer === null ? 0.0 : $setup->pot->volumeL(0.0, $layer->thicknessCm) / $layer->substrate->yield;
@@ -43,6 +52,16 @@ final readonly class DayPotNeeds
         $this->coverL = $pot->coverKey === null || $cover === null ? 0.0
             : $setup->holes->count * 2.0 / 3.0 * M_PI * $setup->holes->diameterCm ** 3 / 1000.0 / $cover->yield;
         $this->surfaceCm2 = $setup->pot->areaCm2($top);
+    }
+
+    private static function shape(Setup $setup, float $riseCm): SurfaceShape
+    {
+        $surface = $setup->pot->depthCm - $setup->headspaceCm;
+        $contents = $setup->contents;
+        $ball = $setup->filling?->ball;
+        $mound = $contents === null || $ball === null ? 0.0 : min($contents->moundCm, max(0.0, $setup->zone->bottomCm + $contents->bedCm + $ball->heightCm + $contents->collarCm - $surface));
+
+        return new SurfaceShape($setup->pot->areaCm2($surface), $ball?->areaCm2($setup->pot) ?? 0.0, $mound, $riseCm);
     }
 
     /** What lies on top, kg; null where nobody said what it is. */

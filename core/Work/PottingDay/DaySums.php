@@ -41,8 +41,8 @@ final readonly class DaySums
         foreach (array_keys($byMix + $mixed) as $number) {
             $ofMix = $byMix[$number] ?? [];
             $done = $mixed[$number] ?? null;
-            $portions = $ofMix === [] ? $done?->portions : $ofMix[0][0]->setup->portions;
-            assert($portions !== null && $portions !== []);
+            $portions = $ofMix === [] ? $done?->portions : $ofMix[0][0]->basePortions();
+            assert($portions !== null);
             $toFill = array_filter($ofMix, static fn(array $each): bool => $each[0]->usedL === null);
             $mixes[$number] = $mix = new DayMix(
                 $portions,

@@ -43,6 +43,14 @@ export const words = {
   'section.ball': 'old ball',
   'section.wall': '{kind, select, moss {moss} other {old soil}}',
 
+  'planting.above':
+    'From above: {left} cm free at the left, {right} at the right, {front} before the ball and {back} behind it.',
+  'planting.front':
+    'From the front: a bed of {bed} cm, the collar {collar} cm {where, select, below {below the rim} other {over the rim}}.',
+  'planting.collar': 'collar {cm} cm {where, select, below {below the rim} other {over the rim}}',
+  'planting.frontSide': 'front',
+  'planting.turn': 'Turn the ball',
+
   'profile.alt': 'Water and air by height: at the floor {bottom} air, at the top {top}.',
 } as const;
 

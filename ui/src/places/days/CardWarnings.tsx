@@ -10,6 +10,9 @@ export function CardWarnings({ entry }: { entry: Schemas['DayEntry'] }) {
   const said = [
     worst?.level === 'stop' && <Suits key="suits" entry={entry} />,
     entry.against.length > 0 && <Against key="against" entry={entry} />,
+    figures?.ball != null && figures.ball.stays !== 'alike' && (
+      <span key="ball">◆ {t(`entry.ball.${figures.ball.stays}`)}</span>
+    ),
     figures !== null && figures.first_water_days > 0 && (
       <span key="wait">◆ {t('potting.step.wait', { days: figures.first_water_days })}</span>
     ),

@@ -15,6 +15,7 @@ import { TextField } from '../../kit/fields/TextField';
 import { useSaveQueue } from '../../kit/forms/useSaveQueue';
 import { useUndoable } from '../../kit/hooks/useUndoable';
 import { EntryFigures } from './EntryFigures';
+import { HeightAndPlace } from './HeightAndPlace';
 import { EntryVerdicts } from './EntryVerdicts';
 import { plain, typedNumber } from '../../i18n/numbers';
 import common from '../../styles/common.module.css';
@@ -30,6 +31,16 @@ const CHOICES = {
   fixing: ['wire', 'stones', 'none'],
   feeding: ['none', 'little_often', 'weekly_growth', 'half_year', 'generous'],
 } as const;
+const SOILS = [
+  'as_stood',
+  'nursery_peat',
+  'coir',
+  'bark_compost',
+  'loam',
+  'garden_clay',
+  'sand_grit',
+  'unknown',
+] as const;
 const WORDS = { treatment: 'batch.gaps', surface: 'surface', fixing: 'fixing', feeding: 'feeding' } as const;
 
 interface Props {
@@ -40,7 +51,7 @@ interface Props {
 
 /** How one plant is potted, field by field. Each field is kept for itself, so two helpers do not lose each other's entries. */
 export function EntryDrawer({ day, entry, close }: Props) {
-  const { t } = useWords();
+  const { t, n } = useWords();
   const { plan } = entry;
   const change = useChangeEntry(day.id);
   const remove = useRemoveEntry(day.id);
@@ -62,7 +73,7 @@ export function EntryDrawer({ day, entry, close }: Props) {
     unit: string,
     value: number | null,
     put: (value: number | null) => Changes,
-    more: { hint?: MessageId; optional?: boolean; factor?: number; label?: string } = {},
+    more: { hint?: MessageId; optional?: boolean; factor?: number; label?: string; placeholder?: string } = {},
   ) => {
     const factor = more.factor ?? 1;
     const text = typed[name] ?? (value === null ? '' : plain(Math.round(value * factor * 1e4) / 1e4));
@@ -81,14 +92,29 @@ export function EntryDrawer({ day, entry, close }: Props) {
           }
         }}
         {...(more.hint === undefined ? {} : { hint: t(more.hint) })}
+        {...(more.placeholder === undefined ? {} : { placeholder: more.placeholder })}
       />
     );
   };
-  const own = (
-    name: 'bed_cm' | 'collar_cm' | 'mound_cm' | 'objects_l' | 'headspace_cm' | 'stones_days',
+  const own = (name: 'collar_cm' | 'objects_l' | 'headspace_cm' | 'stones_days', label: MessageId, unit: string) =>
+    number(name, label, unit, plan[name], (value) => ({ [name]: value ?? 0 }));
+  /** What follows from the height, unless it is typed. */
+  const follows = (name: 'bed_cm' | 'mound_cm', label: MessageId) =>
+    number(name, label, t('unit.cm'), plan[name], (value) => ({ [name]: value }), {
+      optional: true,
+      hint: 'entry.follows',
+      ...(entry.figures?.fit == null ? {} : { placeholder: n(entry.figures.fit[name], 2) }),
+    });
+  const select = <Value extends string>(
     label: MessageId,
-    unit: string,
-  ) => number(name, label, unit, plan[name], (value) => ({ [name]: value ?? 0 }));
+    value: Value,
+    options: readonly { value: Value; label: string }[],
+    pick: (value: Value) => void,
+  ) => (
+    <Form.Item label={t(label)}>
+      <Select aria-label={t(label)} value={value} options={[...options]} onChange={pick} />
+    </Form.Item>
+  );
   const choice = <Name extends keyof typeof CHOICES>(name: Name, label: MessageId) => (
     <Form.Item label={t(label)}>
       <Select
@@ -200,11 +226,15 @@ export function EntryDrawer({ day, entry, close }: Props) {
             </div>
           )}
           <div className={common.fields4}>
+            {select(
+              'entry.soil',
+              plan.ball_soil,
+              SOILS.map((value) => ({ value, label: t(`soil.${value}`) })),
+              (ball_soil) => keep({ ball_soil }),
+            )}
             {choice('treatment', 'entry.treatment')}
-            {own('bed_cm', 'entry.bed', t('unit.cm'))}
-            {own('collar_cm', 'entry.collar', t('unit.cm'))}
-            {own('mound_cm', 'entry.mound', t('unit.cm'))}
           </div>
+          {ball !== null && <HeightAndPlace {...{ day, entry, locked, number, own, follows, select, keep }} />}
           <h3>{t('entry.extras')}</h3>
           {plan.extras.map((extra, i) => (
             <div key={extra.component_id} className={common.rowFields}>
@@ -232,7 +262,7 @@ export function EntryDrawer({ day, entry, close }: Props) {
           <Zones plan={plan} picker={picker} number={number} keep={keep} />
           <div className={common.fields4}>
             {choice('surface', 'entry.surface')}
-            {own('headspace_cm', 'entry.headspace', t('unit.cm'))}
+            {ball === null && own('headspace_cm', 'entry.headspace', t('unit.cm'))}
             {own('objects_l', 'entry.objects', 'L')}
             {number(
               'old_soil_share',

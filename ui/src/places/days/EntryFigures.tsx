@@ -1,4 +1,5 @@
 import type { Schemas } from '../../api/client';
+import { rules } from '../../api/meta';
 import { useWords } from '../../i18n/words';
 import { useReasonWords } from '../../kit/plants/useReasonWords';
 import { Fit } from './EntryTable';
@@ -18,7 +19,7 @@ export function EntryFigures({ entry }: { entry: Schemas['DayEntry'] }) {
       </aside>
     );
   }
-  const beside = (['layer', 'dressing', 'wall', 'cover'] as const)
+  const beside = (['layer', 'dressing', 'wall', 'wall_soil', 'cover'] as const)
     .filter((name) => figures[`${name}_l`] > 0)
     .map((name) => t(`entry.f.${name}`, { litres: n(figures[`${name}_l`]) }))
     .concat(figures.old_soil_l > 0 ? [t('entry.f.oldSoil', { litres: n(figures.old_soil_l) })] : []);
@@ -47,8 +48,11 @@ export function EntryFigures({ entry }: { entry: Schemas['DayEntry'] }) {
             over: n(Math.abs(over), 2),
             where: over <= 0 ? 'below' : 'over',
           })}
+          .
         </p>
       )}
+      {figures.fit !== null && <Standing fit={figures.fit} />}
+      {figures.ball !== null && <Ball ball={figures.ball} mixWater={figures.mix_water_l} />}
       <p>
         {t('entry.f.air', { air: percent(figures.air), water: n(figures.water_l), kg: n(figures.wet_kg, 2) })}{' '}
         {figures.two_to_lift && <strong className={common.mind}>◆ {t('entry.f.lift')}</strong>}
@@ -99,6 +103,48 @@ export function EntryFigures({ entry }: { entry: Schemas['DayEntry'] }) {
         {figures.season.reasons.map((reason) => words('season.reason', reason)).join(' ')}
       </p>
     </aside>
+  );
+}
+
+/** The mix round the ball, the room beside it, and what is to be done so that it stands as high as it should. */
+function Standing({ fit }: { fit: Schemas['EntryFit'] }) {
+  const { t, n } = useWords();
+  const cm = (value: number) => n(value, 2);
+
+  return (
+    <p>
+      {t('entry.f.where', { beneath: n(fit.beneath_l), beside: n(fit.beside_l), above: n(fit.above_l) })}{' '}
+      {t('entry.f.gaps', {
+        left: cm(fit.left_cm),
+        right: cm(fit.right_cm),
+        front: cm(fit.front_cm),
+        back: cm(fit.back_cm),
+      })}
+      {fit.thin_cm > rules.notable.cm && ` ${t('entry.f.thin', { cm: cm(fit.thin_cm) })}`}
+      {fit.mound_cm > rules.notable.cm && ` ${t('entry.f.mound', { cm: cm(fit.mound_cm) })}`}
+      {fit.collar_tilt_cm > rules.notable.cm && ` ${t('entry.f.tilt', { cm: cm(fit.collar_tilt_cm) })}`}
+      {fit.wedge_l > 0 && ` ${t('entry.f.wedge', { litres: n(fit.wedge_l) })}`}
+    </p>
+  );
+}
+
+/** Water and air of the old ball beside those of the mix round it. */
+function Ball({ ball, mixWater }: { ball: Schemas['EntryBall']; mixWater: number }) {
+  const { t, n, percent } = useWords();
+
+  return (
+    <>
+      <p>
+        {t('entry.f.ball', {
+          soil: ball.mix === '' ? t(`soil.${ball.of}`) : t('entry.f.ballAged', { mix: ball.mix, years: ball.years }),
+          water: percent(ball.theta),
+          air: percent(ball.air),
+          around: percent(ball.theta_around),
+        })}{' '}
+        {t('entry.f.mixWater', { mix: n(mixWater), ball: n(ball.water_l) })}
+      </p>
+      {ball.stays !== 'alike' && <p className={common.mind}>◆ {t(`entry.ball.${ball.stays}`)}</p>}
+    </>
   );
 }
 

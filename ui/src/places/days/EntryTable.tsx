@@ -266,7 +266,17 @@ export function Fit({ entry }: { entry: Entry }) {
     return <span className={common.quiet}>–</span>;
   }
   if (fit.fits) {
-    return <span className={common.quiet}>{t('day.fits')}</span>;
+    const ball = entry.figures?.ball?.stays ?? 'alike';
+    return (
+      <span className={common.quiet}>
+        {fit.thin_cm > rules.notable.cm ? t('day.thinQuiet', { cm: n(fit.thin_cm, 2) }) : t('day.fits')}
+        {ball !== 'alike' && (
+          <>
+            , <span className={common.mind}>◆ {t(ball === 'wetter' ? 'day.ballWetter' : 'day.ballDrier')}</span>
+          </>
+        )}
+      </span>
+    );
   }
   const narrow = Math.min(fit.beside_cm, fit.across_cm);
   return (

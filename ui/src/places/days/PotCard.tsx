@@ -11,6 +11,8 @@ export function PotCard({ entry }: { entry: Schemas['DayEntry'] }) {
     n,
     percent,
     treatment: (word) => t(`batch.gaps.${word}`),
+    side: (side) => t(`side.${side}`),
+    word: (id) => t(id),
     buried: (rows) =>
       rows
         .map(({ kind, note }) => (note === '' ? t(`plants.buried.${kind}`) : `${t(`plants.buried.${kind}`)} (${note})`))

@@ -3,6 +3,30 @@ import { describe, expect, test } from 'vitest';
 import type { Schemas } from '../../api/client';
 import { stepsOf } from './potSteps';
 
+const stands: Schemas['EntryFit'] = {
+  fits: true,
+  over_cm: 0,
+  thin_cm: 0,
+  beside_cm: 2,
+  across_cm: 2,
+  left_cm: 2,
+  right_cm: 2,
+  front_cm: 2,
+  back_cm: 2,
+  foot_cm: 1,
+  top_cm: 5,
+  collar_cm: 5,
+  collar_over_rim_cm: -0.8,
+  collar_over_surface_cm: 0,
+  collar_tilt_cm: 0,
+  bed_cm: 1,
+  mound_cm: 0,
+  beneath_l: 0.5,
+  beside_l: 1,
+  above_l: 0.1,
+  wedge_l: 0,
+};
+
 const figures: Schemas['EntryFigures'] = {
   pot_l: 3.4,
   new_mix_l: 2.1,
@@ -11,6 +35,9 @@ const figures: Schemas['EntryFigures'] = {
   poured_l: 2.3,
   layers: [],
   topple: null,
+  ball: null,
+  mix_water_l: 1.5,
+  wall_soil_l: 0,
   old_soil_l: 0,
   layer_l: 0,
   dressing_l: 0,
@@ -21,7 +48,7 @@ const figures: Schemas['EntryFigures'] = {
   water_l: 1.5,
   wet_kg: 9,
   two_to_lift: false,
-  fit: null,
+  fit: stands,
   wire: null,
   mesh: { pieces: 0, side_cm: 0 },
   fertiliser: null,
@@ -35,9 +62,14 @@ const plan: Schemas['EntryPlan'] = {
   extras: [],
   ball: { length_cm: 12, width_cm: 12, height_cm: 4 },
   treatment: 'teased',
-  bed_cm: 1,
+  ball_soil: 'as_stood',
+  height: { how: 'flush', cm: 0 },
+  placing: { x_cm: 0, y_cm: 0, turn_deg: 0 },
+  lean: null,
+  slope: null,
+  bed_cm: null,
   collar_cm: 0,
-  mound_cm: 0,
+  mound_cm: null,
   objects_l: 0,
   headspace_cm: 0.8,
   layer: null,
@@ -109,14 +141,21 @@ function entryOf(
   };
 }
 
-const ids = (entry: Schemas['DayEntry']) =>
-  stepsOf(entry, { n: String, percent: String, treatment: (word) => word, buried: () => 'a plate' }).map(({ id }) =>
-    id.replace('potting.step.', ''),
-  );
+const steps = (entry: Schemas['DayEntry']) =>
+  stepsOf(entry, {
+    n: String,
+    percent: String,
+    treatment: (word) => word,
+    buried: () => 'a plate',
+    side: (side) => side,
+    word: (id) => id.replace('potting.step.', ''),
+  });
+const ids = (entry: Schemas['DayEntry']) => steps(entry).map(({ id }) => id.replace('potting.step.', ''));
+const step = (entry: Schemas['DayEntry'], id: string) => steps(entry).find((each) => each.id === `potting.step.${id}`);
 
 describe('the card of a plant', () => {
   test('goes from the ball to the water, in the order of the work', () => {
-    expect(ids(entryOf())).toEqual(['ball', 'bed', 'mix', 'fixNone', 'surface.bare', 'water']);
+    expect(ids(entryOf())).toEqual(['ball', 'bed', 'collar', 'mix', 'fixNone', 'surface.bare', 'water']);
   });
 
   test('cuts the crown before the roots, and warns of what is buried before all', () => {
@@ -155,6 +194,7 @@ describe('the card of a plant', () => {
       'wire',
       'layer',
       'bed',
+      'collar',
       'mix',
       'feed.mixed',
       'fixWire',
@@ -170,7 +210,7 @@ describe('the card of a plant', () => {
         { fertiliser: { name: 'Cakes', where: 'top', cost: 0.1, grams: 5, n: 1, p: 1, k: 1, washed_out_share: 0.2 } },
       ),
     );
-    expect(order).toEqual(['ball', 'bed', 'mix', 'fixNone', 'feed.top', 'surface.bare', 'water']);
+    expect(order).toEqual(['ball', 'bed', 'collar', 'mix', 'fixNone', 'feed.top', 'surface.bare', 'water']);
   });
 
   test('keeps water away from wounds, and asks for two where it is heavy', () => {
@@ -182,6 +222,37 @@ describe('the card of a plant', () => {
   });
 
   test('says the plan even where nothing could be worked out', () => {
-    expect(ids(entryOf({ fixing: 'stones' }, null))).toEqual(['ball', 'bed', 'fixStones', 'surface.bare', 'water']);
+    const entry = entryOf({ fixing: 'stones', bed_cm: 1 }, null);
+    expect(ids(entry)).toEqual(['ball', 'bed', 'fixStones', 'surface.bare', 'water']);
+  });
+
+  test('gives the measure from the rim to the collar, the front, and how it stands and leans', () => {
+    const fit = { ...stands, collar_over_rim_cm: 0.7, thin_cm: 0.4, mound_cm: 1.5 };
+    const entry = entryOf(
+      {
+        lean: { deg: 20, to: 'left' },
+        slope: { cm: 1.5, to: 'back' },
+        placing: { x_cm: -1.5, y_cm: 0.5, turn_deg: 30 },
+      },
+      { fit },
+    );
+    expect(step(entry, 'collar')?.gaps).toEqual({ cm: '0.7', where: 'over', front: 'noFront' });
+    expect(step(entry, 'thin')?.gaps).toEqual({ cm: '0.4' });
+    expect(step(entry, 'mound')?.gaps).toEqual({ cm: '1.5' });
+    expect(step(entry, 'lean')?.gaps).toEqual({ deg: '20', side: 'left' });
+    expect(step(entry, 'slope')?.gaps).toEqual({ cm: '1.5', side: 'back' });
+    expect(step(entry, 'place')?.gaps).toEqual({ x: '1.5', h: 'left', y: '0.5', v: 'back', turn: '30' });
+    expect(ids(entry).indexOf('thin')).toBeLessThan(ids(entry).indexOf('bed'));
+  });
+
+  test('a wall of old soil has its litres, and moss is laid on the dressing', () => {
+    const wall = { kind: 'old_soil' as const, component_id: null, thickness_cm: 1 };
+    const entry = entryOf(
+      { wall, surface: 'moss', dressing: { component_id: 3, cm: 0.5 } },
+      { wall_soil_l: 0.4, dressing_l: 0.3 },
+    );
+    expect(step({ ...entry, materials: {} }, 'wall')?.gaps).toEqual({ litres: '0.4', what: 'oldSoilName', cm: '1' });
+    expect(ids(entry).slice(-3)).toEqual(['dressing', 'surface.moss', 'water']);
+    expect(ids(entryOf({ surface: 'stone', dressing: { component_id: 3, cm: 0.5 } }))).not.toContain('surface.stone');
   });
 });

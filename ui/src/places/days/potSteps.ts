@@ -1,4 +1,5 @@
 import type { Schemas } from '../../api/client';
+import { rules } from '../../api/meta';
 import type { MessageId } from '../../i18n/words';
 
 /** A line of a pot card: its sentence and the figures in it. */
@@ -13,11 +14,14 @@ interface Say {
   percent: (share: number) => string;
   treatment: (word: Schemas['BallTreatment']) => string;
   buried: (rows: Schemas['Buried'][]) => string;
+  side: (side: Schemas['PotSide']) => string;
+  word: (id: 'potting.step.oldSoilName' | 'potting.step.noFront') => string;
 }
 
 /** The order and technique for one plant, from its plan: crown before roots, from the middle outward, water last. */
-export function stepsOf(entry: Schemas['DayEntry'], { n, percent, treatment, buried }: Say): CardStep[] {
+export function stepsOf(entry: Schemas['DayEntry'], { n, percent, treatment, buried, side, word }: Say): CardStep[] {
   const { plan, figures, plant, materials, recipe } = entry;
+  const bed = figures?.fit?.bed_cm ?? plan.bed_cm ?? 0;
   const feed: CardStep | undefined =
     figures?.fertiliser == null
       ? undefined
@@ -33,6 +37,12 @@ export function stepsOf(entry: Schemas['DayEntry'], { n, percent, treatment, bur
       gaps: { treatment: treatment(plan.treatment), roots: percent(plan.roots_cut_share) },
     },
     plan.treatment === 'washed' && { id: 'potting.step.washRepels', gaps: {} },
+    figures?.fit != null &&
+      figures.fit.thin_cm > rules.notable.cm && {
+        id: 'potting.step.thin',
+        gaps: { cm: n(figures.fit.thin_cm, 2) },
+        weight: 'strong',
+      },
     figures !== null &&
       figures.mesh.pieces > 0 && {
         id: 'potting.step.mesh',
@@ -56,11 +66,36 @@ export function stepsOf(entry: Schemas['DayEntry'], { n, percent, treatment, bur
           cm: n(plan.layer.thickness_cm),
         },
       },
-    plan.wall !== null && {
-      id: 'potting.step.wall',
-      gaps: { what: materials['wall.component_id'] ?? treatment('untouched'), cm: n(plan.wall.thickness_cm) },
+    plan.wall !== null &&
+      figures !== null && {
+        id: 'potting.step.wall',
+        gaps: {
+          litres: n(plan.wall.kind === 'moss' ? figures.wall_l : figures.wall_soil_l),
+          what: materials['wall.component_id'] ?? word('potting.step.oldSoilName'),
+          cm: n(plan.wall.thickness_cm),
+        },
+      },
+    bed > rules.notable.cm && { id: 'potting.step.bed', gaps: { cm: n(bed, 2) } },
+    figures?.fit != null && {
+      id: 'potting.step.collar',
+      gaps: {
+        cm: n(Math.abs(figures.fit.collar_over_rim_cm), 2),
+        where: figures.fit.collar_over_rim_cm <= 0 ? 'below' : 'over',
+        front: plant.front === '' ? word('potting.step.noFront') : plant.front,
+      },
+      weight: 'strong',
     },
-    plan.bed_cm > 0 && { id: 'potting.step.bed', gaps: { cm: n(plan.bed_cm) } },
+    (plan.placing.x_cm !== 0 || plan.placing.y_cm !== 0 || plan.placing.turn_deg !== 0) && {
+      id: 'potting.step.place',
+      gaps: {
+        x: n(Math.abs(plan.placing.x_cm), 2),
+        h: plan.placing.x_cm < 0 ? 'left' : 'right',
+        y: n(Math.abs(plan.placing.y_cm), 2),
+        v: plan.placing.y_cm < 0 ? 'front' : 'back',
+        turn: n(plan.placing.turn_deg),
+      },
+    },
+    plan.lean !== null && { id: 'potting.step.lean', gaps: { deg: n(plan.lean.deg), side: side(plan.lean.to) } },
     figures !== null && {
       id: 'potting.step.mix',
       gaps: { litres: n(figures.poured_l), recipe: recipe.name },
@@ -74,22 +109,32 @@ export function stepsOf(entry: Schemas['DayEntry'], { n, percent, treatment, bur
     figures !== null &&
       figures.old_soil_l > 0 && { id: 'potting.step.oldSoil', gaps: { litres: n(figures.old_soil_l) } },
     feed !== undefined && figures?.fertiliser?.where === 'mixed' && feed,
+    figures?.fit != null &&
+      figures.fit.mound_cm > rules.notable.cm && {
+        id: 'potting.step.mound',
+        gaps: { cm: n(figures.fit.mound_cm, 2) },
+      },
+    plan.slope !== null && { id: 'potting.step.slope', gaps: { cm: n(plan.slope.cm), side: side(plan.slope.to) } },
     plan.fixing === 'wire'
       ? { id: 'potting.step.fixWire', gaps: {} }
       : plan.fixing === 'stones'
         ? { id: 'potting.step.fixStones', gaps: { days: plan.stones_days } }
         : { id: 'potting.step.fixNone', gaps: {} },
     feed !== undefined && figures?.fertiliser?.where === 'top' && feed,
-    plan.dressing !== null && figures !== null
-      ? {
-          id: 'potting.step.dressing',
-          gaps: {
-            litres: n(figures.dressing_l),
-            name: materials['dressing.component_id'] ?? '',
-            cm: n(plan.dressing.cm),
-          },
-        }
-      : { id: `potting.step.surface.${plan.surface}`, gaps: {} },
+    plan.dressing !== null &&
+      figures !== null && {
+        id: 'potting.step.dressing',
+        gaps: {
+          litres: n(figures.dressing_l),
+          name: materials['dressing.component_id'] ?? '',
+          cm: n(plan.dressing.cm),
+        },
+      },
+    // a dressing is the stone, moss may lie on it
+    (plan.dressing === null || plan.surface === 'moss') && {
+      id: `potting.step.surface.${plan.surface}`,
+      gaps: {},
+    },
     figures !== null && figures.first_water_days > 0
       ? { id: 'potting.step.wait', gaps: { days: figures.first_water_days }, weight: 'mind' }
       : { id: 'potting.step.water', gaps: {} },
