@@ -116,6 +116,8 @@ Route::get('plant-places', [PlantController::class, 'places']);
 Route::apiResource('plants', PlantController::class)->except('destroy')->whereNumber('plant');
 Route::put('plants/{plant}/archived', [PlantController::class, 'archive'])->whereNumber('plant');
 Route::post('plants/{plant}/events', [PlantController::class, 'tell'])->whereNumber('plant');
+Route::post('plants/{plant}/potted', [PottingDayController::class, 'already'])->whereNumber('plant');
+Route::post('plants/{plant}/split', [PlantController::class, 'split'])->whereNumber('plant');
 Route::post('plants/{plant}/offspring', [PlantController::class, 'offspring'])->whereNumber('plant');
 Route::post('plants/{plant}/inspections/judge', [PlantController::class, 'judge'])->whereNumber('plant');
 Route::post('plants/{plant}/inspections', [PlantController::class, 'inspect'])->whereNumber('plant');
@@ -143,6 +145,7 @@ Route::put('days/{day}/plants/{entry}', [PottingDayController::class, 'change'])
 Route::delete('days/{day}/plants/{entry}', [PottingDayController::class, 'remove'])->whereNumber(['day', 'entry']);
 Route::post('days/{day}/plants/{entry}/state', [PottingDayController::class, 'pot'])->whereNumber(['day', 'entry']);
 Route::post('days/{day}/loads', [PottingDayController::class, 'mix'])->whereNumber('day');
+Route::put('days/{day}/ticks', [PottingDayController::class, 'tick'])->whereNumber('day');
 Route::delete('days/{day}/loads/{load}', [PottingDayController::class, 'unmix'])->whereNumber(['day', 'load']);
 Route::post('days/{day}/purchases', [PottingDayController::class, 'buy'])->whereNumber('day');
 Route::post('days/{day}/leftovers', [PottingDayController::class, 'close'])->whereNumber('day');

@@ -33,7 +33,12 @@ final class Outlook
 
     public static function years(Plant $plant, ?Carbon $now = null): ?float
     {
-        return $plant->potted_on === null ? null : max(0.0, $plant->potted_on->diffInDays($now ?? Carbon::now()) / self::DAYS_A_YEAR);
+        return $plant->potted_on === null ? null : self::yearsFrom($plant->potted_on, $now ?? Carbon::now());
+    }
+
+    public static function yearsFrom(Carbon $since, Carbon $on): float
+    {
+        return max(0.0, $since->diffInDays($on) / self::DAYS_A_YEAR);
     }
 
     public function due(Plant $plant): Due

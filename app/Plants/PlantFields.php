@@ -31,6 +31,7 @@ final class PlantFields
         return Field::byName(
             Field::text('number', 30),
             Field::text('name', 100, null),
+            Field::whole('count', 2, Plant::MOST_ALIKE),
             Field::word('plant_group', PlantGroup::words(), PlantGroup::BroadleafDeciduous->value, 'PlantGroup'),
             Field::whole('year_started', self::EARLIEST, Carbon::now()->year),
             Field::figure('height_cm', 'cm', 0.1, 5000),

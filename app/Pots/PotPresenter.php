@@ -20,11 +20,11 @@ final class PotPresenter
         return [
             'id' => $pot->id,
             ...$pot->only([
-                'revision', 'name', 'shape', 'depth', 'drying_sides', 'hole_count', 'hole_diameter_cm', 'hole_open_share', 'mesh_mm', 'weight_kg', 'price', 'owned', 'place', 'feet_cm', 'wall', 'colour', 'light_passes', 'home_made',
+                'revision', 'name', 'shape', 'depth', 'drying_sides', 'hole_count', 'hole_diameter_cm', 'hole_open_share', 'mesh_mm', 'weight_kg', 'price', 'owned', 'place', 'feet_cm', 'tie_holes', 'wall', 'colour', 'light_passes', 'home_made',
             ]),
             'measures' => (object) $pot->measures,
-            'in_use' => $inUse = $pot->plants_count ?? $pot->plants()->count(),
-            'planned' => $planned = $pot->planned_count ?? $pot->planned()->count(),
+            'in_use' => $inUse = $pot->inUse(),
+            'planned' => $planned = $pot->plannedUse(),
             'overbooked' => $inUse + $planned > $pot->owned,
             'archived' => $pot->isArchived(),
             'outline' => self::outline($core),

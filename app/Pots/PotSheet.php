@@ -14,8 +14,8 @@ use App\Sheets\Sheet;
 final readonly class PotSheet implements Sheet
 {
     public const MEASURES = ['top', 'base', 'top_length', 'top_width', 'base_length', 'base_width', 'sides', 'volume_l'];
-    private const REST = ['hole_count' => '', 'hole_diameter_cm' => 'cm', 'hole_open_share' => '0-1', 'mesh_mm' => 'mm', 'weight_kg' => 'kg', 'price' => '', 'owned' => '', 'feet_cm' => 'cm'];
-    private const WHOLE = ['hole_count', 'owned', 'sides'];
+    private const REST = ['hole_count' => '', 'hole_diameter_cm' => 'cm', 'hole_open_share' => '0-1', 'mesh_mm' => 'mm', 'weight_kg' => 'kg', 'price' => '', 'owned' => '', 'feet_cm' => 'cm', 'tie_holes' => ''];
+    private const WHOLE = ['hole_count', 'owned', 'sides', 'tie_holes'];
 
     public function __construct(private SavePot $save) {}
 
@@ -85,6 +85,6 @@ final readonly class PotSheet implements Sheet
     /** @return array<string, mixed> */
     public static function plain(Pot $pot): array
     {
-        return $pot->only(['name', 'shape', 'depth', 'measures', 'drying_sides', 'hole_count', 'hole_diameter_cm', 'hole_open_share', 'mesh_mm', 'weight_kg', 'price', 'owned', 'place', 'feet_cm', 'wall', 'colour', 'light_passes', 'home_made']);
+        return $pot->only(['name', 'shape', 'depth', 'measures', 'drying_sides', 'hole_count', 'hole_diameter_cm', 'hole_open_share', 'mesh_mm', 'weight_kg', 'price', 'owned', 'place', 'feet_cm', 'tie_holes', 'wall', 'colour', 'light_passes', 'home_made']);
     }
 }

@@ -7,7 +7,6 @@ namespace App\PottingDays;
 use App\Bench\Models\Vessel;
 use App\Plants\KeptSoil;
 use App\Plants\Models\Fertiliser;
-use App\Plants\Outlook;
 use App\Plants\PlantSituation;
 use App\Plants\Standing;
 use App\PottingDays\Models\DayLoad;
@@ -59,6 +58,8 @@ final class Assembly
 
     private Portions $shelf;
 
+    private StoodBefore $before;
+
     /** @var array<int, array{non-empty-list<array{Portion, float}>, Substrate, float}> portions, settled, and litres poured from one scooped, by id of the recipe */
     private array $mixes = [];
 
@@ -100,12 +101,13 @@ final class Assembly
         }
         Portions::load($this->components);
         $this->fertilisers = Fertiliser::query()->findMany(array_unique(array_filter($fertilisers)))->keyBy('id')->all();
+        $this->before = StoodBefore::of($entries);
         $pots = $alike = [];
         foreach ($entries as $entry) {
             try {
                 $usedL = $entry->isPotted() ? $entry->actual->scoopedL() : null;
-                $first = $alike[$key = $this->keys[$entry->id] = EntryKey::of($entry)] ?? null;
-                $pots[] = $first === null ? $alike[$key] = $this->pot($entry, $usedL) : $first->alike($entry->id, $usedL);
+                $first = $alike[$key = $this->keys[$entry->id] = EntryKey::of($entry, $this->before)] ?? null;
+                $pots[] = $first === null ? $alike[$key] = $this->pot($entry, $usedL) : $first->alike($entry->id, $usedL, $entry->count);
             } catch (Refused $refused) {
                 $this->refused[$entry->id] = $refused;
             }
@@ -191,6 +193,7 @@ final class Assembly
             $share,
             $usedL,
             $plan->slope['cm'] ?? 0.0,
+            $entry->count,
         );
     }
 
@@ -198,17 +201,18 @@ final class Assembly
     public function soil(DayPlant $entry): KeptSoil
     {
         $plant = $entry->plant;
-        $named = NurserySoil::tryFrom($entry->plan->ballSoil) ?? ($plant->standing === null ? NurserySoil::Unknown : null);
-        if ($named !== null || $plant->standing === null) {
+        [$standing] = $this->before->entry($entry);
+        $named = NurserySoil::tryFrom($entry->plan->ballSoil);
+        if ($named !== null || $standing === null) {
             $named ??= NurserySoil::Unknown;
 
             return $this->typical[$named->value] ??= KeptSoil::typical($named);
         }
 
         return KeptSoil::stood(
-            $plant->standing,
-            Outlook::years($plant, $this->day->planned_on) ?? 0.0,
-            $this->standings->setup($plant->standing, PlantGroup::from($plant->plant_group), $this->situations->of($plant))->ageing,
+            $standing,
+            $this->before->years($entry, $this->day->planned_on),
+            $this->standings->setup($standing, PlantGroup::from($plant->plant_group), $this->situations->of($plant))->ageing,
         );
     }
 

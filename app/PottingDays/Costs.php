@@ -28,7 +28,7 @@ final class Costs
             if ($entry->isPotted()) {
                 $feed += $entry->actual->feedCost ?? 0.0;
                 [$mix, $beside] = [self::mix($entry, $perL), TakeFromShelf::worth($entry->actual->taken)];
-                $entries[] = ['entry_id' => $entry->id, 'mix' => $mix, 'beside' => $beside, 'feed' => $entry->actual->feedCost, 'pot' => $entry->pot->price, 'total' => $mix === null || $beside === null ? null : $mix + $beside + ($entry->actual->feedCost ?? 0.0) + ($entry->pot->price ?? 0.0)];
+                $entries[] = ['entry_id' => $entry->id, 'mix' => $mix, 'beside' => $beside, 'feed' => $entry->actual->feedCost, 'pot' => $pots = $entry->pot->price === null ? null : $entry->count * $entry->pot->price, 'total' => $mix === null || $beside === null ? null : $mix + $beside + ($entry->actual->feedCost ?? 0.0) + ($pots ?? 0.0)];
             }
         }
         $taken = array_merge([], ...$day->loads->map(static fn(DayLoad $load): array => $load->taken)->all(), ...$day->entries->map(static fn(DayPlant $entry): array => $entry->actual->taken)->all());

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\PottingDays;
 
+use App\Bench\Models\Vessel;
 use App\Plants\Outlook;
 use App\Plants\PlantSituation;
 use App\Plants\Standing;
-use App\PottingDays\Models\DayPlant;
 use App\PottingDays\Models\DayPurchase;
 use App\PottingDays\Models\PottingDay;
 
@@ -23,8 +23,8 @@ final readonly class DayDocument
             'id' => $day->id,
             ...$day->only(['name', 'status', 'tub_l', 'scoop_l', 'spare', 'helpers', 'note', 'revision']),
             'planned_on' => $day->planned_on->toDateString(),
-            'plants' => $day->entries_count ?? $day->entries->count(),
-            'done' => $day->done_count ?? $day->entries->filter(static fn(DayPlant $entry): bool => $entry->isPotted())->count(),
+            'plants' => $day->plants(),
+            'done' => $day->potted(),
             'archived' => $day->isArchived(),
         ];
     }
@@ -45,6 +45,7 @@ final readonly class DayDocument
         return [
             ...self::summary($day),
             'pace' => $pace,
+            'scoop_name' => Vessel::scoopOf($day->scoop_l),
             'learned_spare' => ['share' => $spare->share, 'days' => $spare->days],
             'entries' => $entries,
             'mixes' => array_map(static fn(int $id): array => DayMixDocument::of($id, $assembly->sums->mixes[$id], $assembly, $day), array_keys($assembly->sums->mixes)),

@@ -18,6 +18,7 @@ final readonly class DayListing implements Listing
             new Column('planned_on', 'planned_on', unit: 'YYYY-MM-DD'),
             new Column('plant', 'plant'),
             new Column('name', 'name'),
+            new Column('count', 'count', Column::NUMBER),
             new Column('pot', 'pot'),
             new Column('mix', 'mix'),
             new Column('state', 'state'),
@@ -38,7 +39,7 @@ final readonly class DayListing implements Listing
         foreach ($query->with(['plant', 'pot', 'recipe'])->lazyById(500, 'day_plants.id', 'id') as $entry) {
             $actual = $entry->actual;
             yield [
-                'day' => $entry->getAttribute('day_name'), 'planned_on' => substr((string) $entry->getAttribute('day_on'), 0, 10), 'plant' => $entry->plant->number, 'name' => $entry->plant->name, 'pot' => $entry->pot->name, 'mix' => $entry->recipe->name,
+                'day' => $entry->getAttribute('day_name'), 'planned_on' => substr((string) $entry->getAttribute('day_on'), 0, 10), 'plant' => $entry->plant->number, 'name' => $entry->plant->name, 'count' => $entry->count, 'pot' => $entry->pot->name, 'mix' => $entry->recipe->name,
                 'state' => $entry->state, 'done_on' => $entry->done_at?->toDateString(), 'person' => $entry->helper, 'used' => $actual->usedL, 'minutes' => $actual->minutes, 'run_through' => $actual->runThroughS,
                 'roots_cut' => $entry->isPotted() ? $actual->rootsCutShare : null, 'note' => $actual->note,
             ];

@@ -10,6 +10,8 @@ use App\PottingDays\Models\DayLoad;
 use App\PottingDays\Models\PottingDay;
 use App\Recipes\Models\RecipePart;
 use Illuminate\Database\Eloquent\Collection;
+use Zolbek\Core\Work\Batching\EvenMix;
+use Zolbek\Core\Work\Batching\ScoopedLoad;
 use Zolbek\Core\Work\PottingDay\DayMix;
 
 /** One mix of a day: what the pots need of it, its loads in scoops, what is mixed already and what is left. Schema DayMix of the API. */
@@ -42,6 +44,8 @@ final class DayMixDocument
             'load_plan' => $plan->loads(),
             'warnings' => $plan->warnings(),
             'parts' => self::parts($recipeId, $mix, $assembly, $loads),
+            'ticked' => self::ticked($day, $recipeId),
+            'turns' => EvenMix::turns($assembly->substrate($recipe)->blend, max([0.0, ...array_map(static fn(ScoopedLoad $load): float => $load->litres, $mix->scoops->loads)])),
             'mixed' => array_values($loads->sortBy('number')->map(self::load(...))->all()),
             'mixed_l' => $mixed,
             'used_l' => $used,
@@ -78,9 +82,24 @@ final class DayMixDocument
                 'deviation_share' => $share > 0.0 ? $true / $share - 1.0 : 0.0,
                 'gross_l' => ($mix->grossL[$key] ?? 0.0) + ($taken[$part->component_id] ?? 0.0),
                 'preparation' => $part->preparation,
+                'median_mm' => $part->component->isMix() ? null : $part->component->toCore()->medianMm(),
                 'dusty' => in_array('dust', $part->component->hazards, true),
             ];
         })->all());
+    }
+
+    /** @return list<array{number: int, component_ids: list<int>}> what is in the tub already of loads that are being mixed */
+    public static function ticked(PottingDay $day, int $recipeId): array
+    {
+        $ticked = [];
+        foreach ($day->ticks as $load => $ids) {
+            [$recipe, $number] = array_map(intval(...), explode('.', $load));
+            if ($recipe === $recipeId) {
+                $ticked[] = ['number' => $number, 'component_ids' => $ids];
+            }
+        }
+
+        return $ticked;
     }
 
     /** @return array<string, mixed> */

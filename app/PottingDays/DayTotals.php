@@ -16,29 +16,31 @@ final class DayTotals
      */
     public static function of(array $entries, Assembly $assembly): array
     {
-        $figures = array_values(array_filter(array_column($entries, 'figures')));
+        $known = array_values(array_filter($entries, static fn(array $entry): bool => $entry['figures'] !== null));
+        $sum = static fn(string $figure): float => array_sum(array_map(static fn(array $entry): float => $entry['count'] * $entry['figures'][$figure], $known));
         $wires = $mesh = $fertilisers = [];
-        foreach ($figures as $each) {
+        foreach ($known as ['figures' => $each, 'count' => $count]) {
             if ($each['wire'] !== null) {
                 $gauge = (string) $each['wire']['gauge_mm'];
-                $wires[$gauge] = ($wires[$gauge] ?? 0.0) + $each['wire']['length_cm'];
+                $wires[$gauge] = ($wires[$gauge] ?? 0.0) + $count * $each['wire']['length_cm'];
             }
             if ($each['mesh']['pieces'] > 0) {
                 $side = (string) round($each['mesh']['side_cm'], 1);
-                $mesh[$side] = ($mesh[$side] ?? 0) + $each['mesh']['pieces'];
+                $mesh[$side] = ($mesh[$side] ?? 0) + $count * $each['mesh']['pieces'];
             }
             if ($each['fertiliser'] !== null) {
-                $fertilisers[$each['fertiliser']['name']] = ($fertilisers[$each['fertiliser']['name']] ?? 0.0) + $each['fertiliser']['grams'];
+                $fertilisers[$each['fertiliser']['name']] = ($fertilisers[$each['fertiliser']['name']] ?? 0.0) + $count * $each['fertiliser']['grams'];
             }
         }
         $rows = static fn(array $sums, string $by, string $of): array => array_map(static fn(string|int $key, float|int $sum): array => [$by => $by === 'name' ? (string) $key : (float) $key, $of => $sum], array_keys($sums), $sums);
 
         return [
-            'minutes' => array_sum(array_column($figures, 'minutes')),
+            'minutes' => $sum('minutes'),
             'loose_l' => array_sum(array_map(static fn(DayMix $mix): float => $mix->looseL, $assembly->sums->mixes)),
-            'moss_cm2' => array_sum(array_column($figures, 'moss_cm2')),
+            'moss_cm2' => $sum('moss_cm2'),
             'judged' => self::judged($entries),
-            'two_to_lift' => count(array_filter(array_column($figures, 'two_to_lift'))),
+            'plants' => array_sum(array_column($entries, 'count')),
+            'two_to_lift' => array_sum(array_map(static fn(array $entry): int => $entry['figures']['two_to_lift'] ? $entry['count'] : 0, $known)),
             'wires' => $rows($wires, 'gauge_mm', 'length_cm'),
             'mesh' => $rows($mesh, 'side_cm', 'pieces'),
             'fertilisers' => $rows($fertilisers, 'name', 'grams'),
@@ -55,7 +57,7 @@ final class DayTotals
     private static function judged(array $entries): array
     {
         $open = array_filter($entries, static fn(array $entry): bool => $entry['state'] === 'planned');
-        $count = static fn(callable $is): int => count(array_filter($open, $is));
+        $count = static fn(callable $is): int => array_sum(array_column(array_filter($open, $is), 'count'));
         $against = static fn(string ...$words): int => $count(static fn(array $entry): bool => array_intersect($words, $entry['against']) !== []);
 
         return [

@@ -41,6 +41,7 @@ final class EntryDocument
             'plan' => $entry->plan,
             'extras' => array_map(fn(array $extra): array => ['name' => $this->assembly->components[$extra['component_id']]->name ?? '', 'litres' => $extra['litres']], $entry->plan->extras),
             'materials' => (object) array_map(fn(int $id): string => $this->assembly->components[$id]->name ?? '', $entry->plan->componentIds()),
+            'count' => $entry->count,
             'helper' => $entry->helper,
             'state' => $entry->state,
             'actual' => (object) $entry->actual->jsonSerialize(),

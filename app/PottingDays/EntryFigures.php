@@ -9,6 +9,7 @@ use App\Plants\Outlook;
 use App\PottingDays\Models\DayPlant;
 use Zolbek\Core\Mix\Chemistry\CationExchange;
 use Zolbek\Core\Place\Container\BallWater;
+use Zolbek\Core\Place\Container\RunThrough;
 use Zolbek\Core\Place\Container\Weights;
 use Zolbek\Core\Place\Site\Surface;
 use Zolbek\Core\Verdict\Fit\Assessment;
@@ -50,7 +51,11 @@ final class EntryFigures
         return [
             ...$ofPot,
             'topple' => ToppleDocument::of($entry, $setup, $ofPot['wet_kg'], $ofPot['water_l'], $ofPot['fit']['collar_cm'] ?? $setup->zone->topCm),
-            'wire' => $wire === null ? null : ['gauge_mm' => $wire->gaugeMm, 'wires' => $wire->wires, 'length_cm' => $wire->lengthCm],
+            'wire' => $wire === null ? null : ['gauge_mm' => $wire->gaugeMm, 'wires' => $wire->wires, 'length_cm' => $wire->lengthCm, 'through' => match (true) {
+                $entry->pot->wall === 'net' => 'net',
+                $entry->pot->tie_holes >= 2 => 'tie_holes',
+                default => 'outlets',
+            }],
             'fertiliser' => $this->fertiliser($plan, $needs->newMixL, $setup->zone->volumeL, $needs),
             'first_water_days' => (new FirstWater($setup->group, $plan->rootsCutShare, $plan->firstWaterDays))->afterDays,
             'waits_for_wounds' => $setup->group->waitsForWounds(),
@@ -92,6 +97,7 @@ final class EntryFigures
             'old_ball_l' => $setup->filling === null ? 0.0 : (1.0 - ($setup->filling->ball?->gapShare() ?? 0.0)) * $setup->filling->ballL,
             'fit' => $fit?->document(),
             'mesh' => ['pieces' => $mesh->pieces, 'side_cm' => $mesh->sideCm],
+            'run_through_s' => (new RunThrough($zone, $setup->substrate, $setup->holes, $setup->holeCover))->seconds,
             'layers' => LayersDocument::of($needs, $entry->pot->mesh_mm),
         ];
     }

@@ -16,11 +16,11 @@ final class EntryKey
     /** Of a plant what it is reckoned from. */
     private const OF_PLANT = ['plant_group', 'species_id', 'site_id', 'exposure', 'stand', 'winter_shelter', 'canopy_cm', 'vigour', 'purpose', 'feed', 'planned_years', 'year_started', 'weight_kg'];
 
-    public static function of(DayPlant $entry): string
+    public static function of(DayPlant $entry, StoodBefore $before): string
     {
         $plan = $entry->plan;
         // what stays of it is its own
-        $old = ($plan->ball === null && $plan->wall === null && $plan->oldSoilShare <= 0.0) || $plan->ballSoil !== KeptSoil::AS_STOOD ? null : [$entry->plant->standing, $entry->plant->potted_on?->toDateString()];
+        $old = ($plan->ball === null && $plan->wall === null && $plan->oldSoilShare <= 0.0) || $plan->ballSoil !== KeptSoil::AS_STOOD ? null : [$before->entry($entry)[0], $before->entry($entry)[1]?->toDateString()];
 
         return md5(serialize([$entry->recipe_id, $entry->pot_id, array_diff_key($plan->jsonSerialize(), self::WITHOUT), $entry->plant->only(self::OF_PLANT), $old]));
     }

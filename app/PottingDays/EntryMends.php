@@ -160,7 +160,8 @@ final class EntryMends
         $query->orderByRaw('abs(depth - ?)', [$entry->pot->depth])->limit(self::MOST_LOOKED_AT);
         $litres = $needs->pot->setup->zone->volumeL;
         // the one that it stands in becomes free
-        $free = $query->withCount(['plants', 'planned'])->get()->filter(static fn(Pot $pot): bool => $pot->owned > $pot->plants_count + $pot->planned_count - ($pot->id === $entry->plant->pot_id ? 1 : 0));
+        Pot::withUse($query);
+        $free = $query->get()->filter(static fn(Pot $pot): bool => $pot->owned >= $entry->count + $pot->inUse() + $pot->plannedUse() - ($pot->id === $entry->plant->pot_id ? $entry->count : 0));
 
         return array_slice(array_values($free->sortBy(static fn(Pot $pot): float => abs(log(max(1e-6, $pot->toCore()->volumeL(0.0, $pot->depth)) / $litres)))->all()), 0, self::MOST_POTS);
     }

@@ -29,6 +29,8 @@ final class AppServiceProvider extends ServiceProvider
         Model::unguard();
         JsonResource::withoutWrapping();
         Event::listen(ComponentChanged::class, RefreshMeasured::class);
+        // a group that is smaller or larger now takes as many pots and litres on the days to come
+        Plant::updated(static fn(Plant $plant) => $plant->wasChanged('count') ? DayPlant::query()->where('plant_id', $plant->id)->where('state', 'planned')->update(['count' => $plant->many()]) : null);
         Pot::resolveRelationUsing('plants', static fn(Pot $pot) => $pot->hasMany(Plant::class)->whereNull('plants.archived_at'));
         Pot::resolveRelationUsing('planned', static fn(Pot $pot) => $pot->hasMany(DayPlant::class)->where('state', 'planned')
             ->whereHas('plant', static fn($plant) => $plant->whereColumn('plants.pot_id', '!=', 'day_plants.pot_id')->orWhereNull('plants.pot_id'))

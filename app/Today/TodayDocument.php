@@ -37,7 +37,7 @@ final class TodayDocument
         $days->whereNull('archived_at');
         $days->where('status', '!=', 'finished');
         $days->where('planned_on', '<', $today->copy()->addDays(self::WEEK));
-        $days->withCount(['entries', 'entries as done_count' => static fn($entries) => $entries->whereIn('state', ['done', 'changed'])]);
+        PottingDay::withDone($days);
         $days->orderBy('planned_on');
         $low = Component::query();
         $low->whereNull('archived_at');

@@ -111,7 +111,7 @@ final readonly class TessivaleCollection
             $seen->due_on = $this->outlook->dueOn($seen);
             $seen->save();
         }
-        ($this->offspring)($plant('T-010'), ['kind' => 'cutting', 'count' => 3, 'place' => 'Tunnel', 'on' => Carbon::now()->subDays(70)->toDateString(), 'text' => 'Soft tips, in moss.']);
+        ($this->offspring)($plant('T-010'), ['kind' => 'cutting', 'count' => 12, 'together' => true, 'place' => 'Tunnel', 'on' => Carbon::now()->subDays(70)->toDateString(), 'text' => 'Soft tips, in moss.']);
         ($this->tell)($plant('T-012'), ['kind' => 'snoozed', 'until' => Carbon::now()->addDays(60)->toDateString(), 'text' => 'After flower, not before.']);
         ($this->tell)($plant('T-019'), ['kind' => 'outcome', 'outcome' => 'took', 'on' => Carbon::now()->subDays(90)->toDateString()]);
         ($this->tell)($plant('T-013'), ['kind' => 'note', 'text' => 'Two new shoots on the north side.', 'person' => 'Mirabeth']);

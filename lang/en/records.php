@@ -6,5 +6,6 @@ declare(strict_types=1);
 
 return [
     'potted_again' => 'Potted again',
+    'potted_already' => ':number potted',
     'leftover' => 'Left: :recipe, :day',
 ];

@@ -5,6 +5,7 @@ declare(strict_types=1);
 use Tests\Core\Reference;
 use Zolbek\Core\Basis\Input\Refused;
 use Zolbek\Core\Course\Ageing\OldSoil;
+use Zolbek\Core\Mix\Blending\Blend;
 use Zolbek\Core\Mix\Substrate\NurserySoil;
 use Zolbek\Core\Mix\Substrate\Portion;
 use Zolbek\Core\Mix\Substrate\Substrate;
@@ -18,6 +19,7 @@ use Zolbek\Core\Place\Container\PlantingHeight;
 use Zolbek\Core\Place\Container\RootBall;
 use Zolbek\Core\Place\Container\RootZone;
 use Zolbek\Core\Place\Container\SurfaceShape;
+use Zolbek\Core\Work\Batching\EvenMix;
 
 // what really stands in a pot: the ball and what it is of, old soil worked in, how high it stands and where
 
@@ -134,4 +136,11 @@ test('a ball of peat stays wetter than coarse mix round it, one of the mix itsel
         return [new BallWater($filling, $contents->ball ?? throw new LogicException())];
     })();
     expect($drier->stays)->toBe('drier');
+});
+
+test('a load is turned more often the larger it is, and the more its sizes part', function (): void {
+    $even = Reference::evenThree()->blend;
+    $parts = new Blend([[Reference::component('bark-mini-chip-6-12-mm'), 1.0], [Reference::component('sharp-sand-0-25-2-mm'), 1.0]]);
+    expect($parts->sizeRatio())->toBeGreaterThan(4.0)->and($even->sizeRatio())->toBeLessThan(4.0)
+        ->and(EvenMix::turns($even, 4.0))->toBe(6)->and(EvenMix::turns($even, 10.0))->toBe(6)->and(EvenMix::turns($even, 40.0))->toBe(9)->and(EvenMix::turns($parts, 40.0))->toBe(14);
 });

@@ -62,7 +62,7 @@ test('plants that are alike are judged once', function (): void {
     ($this->add)(array_map(static fn(int $i): array => ['name' => 'Tree '.$i], range(1, 6)));
     $day = App\PottingDays\Models\PottingDay::query()->with(['entries.plant.species', 'entries.plant.site', 'entries.pot', 'entries.recipe.parts.component', 'loads'])->sole();
     $assembly = App\PottingDays\Assembly::of($day, app(App\Plants\PlantSituation::class), app(App\Plants\Standing::class));
-    $found = $day->entries->map(static fn($entry) => $judged->assessment(App\PottingDays\EntryKey::of($entry), $assembly->sums->pots[$entry->id]));
+    $found = $day->entries->map(static fn($entry) => $judged->assessment(App\PottingDays\EntryKey::of($entry, App\PottingDays\StoodBefore::of($day->entries)), $assembly->sums->pots[$entry->id]));
     expect($found->map(static fn($assessment): int => spl_object_id($assessment))->unique())->toHaveCount(1);
     // another habit of the plant, its place, its plan: judged for itself
     foreach ([['exposure' => 'shade'], ['canopy_cm' => 20], ['planned_years' => 6], ['feed' => 'acid']] as $i => $other) {
@@ -71,7 +71,7 @@ test('plants that are alike are judged once', function (): void {
     $day->entries[4]->plan = $day->entries[4]->plan->with(['headspace_cm' => 2.0]);
     $day->entries->each(static fn($entry) => $entry->plant->refresh());
     $judged = new App\PottingDays\Judged();
-    expect($day->entries->map(static fn($entry): int => spl_object_id($judged->assessment(App\PottingDays\EntryKey::of($entry), $assembly->sums->pots[$entry->id])))->unique())->toHaveCount(6);
+    expect($day->entries->map(static fn($entry): int => spl_object_id($judged->assessment(App\PottingDays\EntryKey::of($entry, App\PottingDays\StoodBefore::of($day->entries)), $assembly->sums->pots[$entry->id])))->unique())->toHaveCount(6);
 });
 
 test('an entry looked at closely tells every band, and what would mend it from the yard', function (): void {

@@ -25,6 +25,7 @@ test('a migration that has been in use is never edited', function () use ($root)
         '2026_11_23_000003_create_sites_species_and_recipe_versions', '2026_11_23_000004_create_plants_potting_days_and_care', '2026_11_25_000001_add_pore_sizes_stand_feed_and_the_revised_model',
         '2026_11_25_000002_heal_plants_and_sites', '2026_11_26_000001_keep_what_loads_held', '2026_11_26_000002_hold_deliveries_and_price_what_is_left', '2026_11_26_000003_stamp_what_changes',
         '2026_11_26_000004_litres_in_the_tub_and_what_feed_costs',
+        '2026_11_27_000001_groups_tie_holes_and_ticks_at_the_tub',
     ];
     $seals = json_decode((string) file_get_contents(__DIR__.'/migrations.json'), true);
     foreach ($landed as $migration) {

@@ -25,6 +25,21 @@ final class Vessel extends Model
 
     public const KINDS = ['scoop', 'tub'];
 
+    /** Share of its volume up to which a scoop counts as one of a size. */
+    private const SAME = 0.005;
+
+    /** What the scoop of that size is called; null where none is in use. */
+    public static function scoopOf(float $litres): ?string
+    {
+        $query = self::query();
+        $query->where('kind', 'scoop');
+        $query->whereNull('archived_at');
+        $query->whereBetween('volume_l', [$litres * (1.0 - self::SAME), $litres * (1.0 + self::SAME)]);
+        $query->orderBy('id');
+
+        return $query->value('name');
+    }
+
     /** @return list<float> volumes of the scoops in use that are smaller */
     public static function scoopsBelow(float $litres): array
     {

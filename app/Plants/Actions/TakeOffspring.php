@@ -21,7 +21,7 @@ final readonly class TakeOffspring
     public function __construct(private WritePlantEvent $write) {}
 
     /**
-     * @param array<mixed> $input `{kind, count, on, place, text}`
+     * @param array<mixed> $input `{kind, count, together?, on, place, text}`; together makes one group of them
      *
      * @return list<Plant>
      *
@@ -30,21 +30,22 @@ final readonly class TakeOffspring
     public function __invoke(Plant $parent, array $input): array
     {
         $refusals = new Refusals();
-        $fields = Fields::of($input, ['kind', 'count', 'on', 'place', 'text'], $refusals);
+        $fields = Fields::of($input, ['kind', 'count', 'together', 'on', 'place', 'text'], $refusals);
         $kind = $fields->oneOf('kind', Plant::OFFSPRING);
-        $count = $fields->integer('count', 1, self::MOST, 1);
+        $isGroup = $fields->flag('together', false);
+        $count = $fields->integer('count', 1, $isGroup ? Plant::MOST_ALIKE : self::MOST, 1);
         $on = Day::optional($fields, 'on', $refusals, 0) ?? Carbon::today();
         $place = $fields->text('place', 100, $parent->place === '' ? '' : $parent->place);
         $text = $fields->text('text', 500, '');
         $refusals->throwIfAny();
 
-        return DB::transaction(function () use ($parent, $kind, $count, $on, $place, $text): array {
+        return DB::transaction(function () use ($parent, $kind, $count, $isGroup, $on, $place, $text): array {
             $young = [];
-            for ($i = 0; $i < $count; ++$i) {
+            for ($i = 0; $i < ($isGroup ? 1 : $count); ++$i) {
                 $plant = Plant::query()->create([
                     ...$parent->only(['species_id', 'plant_group', 'site_id', 'exposure', 'vigour']),
                     'number' => SavePlant::nextNumber(), 'name' => mb_substr($parent->name, 0, 80), 'origin' => $kind, 'purpose' => Purpose::Layer->value, 'health' => 'well', 'parent_id' => $parent->id,
-                    'year_started' => $on->year, 'place' => $place, 'buried' => [], 'plan' => [],
+                    'year_started' => $on->year, 'place' => $place, 'buried' => [], 'plan' => [], 'count' => $isGroup && $count > 1 ? $count : null,
                 ]);
                 ($this->write)($plant, 'came_from', $on, $text, ['kind' => $kind, 'parent_id' => $parent->id, 'parent' => $parent->number]);
                 $young[] = $plant->refresh();

@@ -9,6 +9,7 @@ use App\Http\ArchiveSwitch;
 use App\Http\PagedList;
 use App\Plants\Actions\CheckMoisture;
 use App\Plants\Actions\SavePlant;
+use App\Plants\Actions\SplitGroup;
 use App\Plants\Actions\TakeOffspring;
 use App\Plants\Actions\TellOfPlant;
 use App\Plants\Actions\WritePlantEvent;
@@ -109,6 +110,11 @@ final readonly class PlantController
     public function offspring(Request $request, Plant $plant, TakeOffspring $take): JsonResponse
     {
         return new JsonResponse(['data' => array_map(static fn(Plant $young): array => PlantPresenter::row($young->load(['species', 'pot'])), $take($plant, $request->json()->all()))], 201);
+    }
+
+    public function split(Request $request, Plant $plant, SplitGroup $split): JsonResponse
+    {
+        return new JsonResponse(PlantPresenter::row($split($plant, $request->json()->all())->load(['species', 'pot'])), 201);
     }
 
     /** What an inspection says, without keeping it. */

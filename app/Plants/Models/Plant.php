@@ -29,6 +29,7 @@ use Zolbek\Core\Work\Inspection\Health;
  * @property int                       $id
  * @property string                    $number        what stands on its label
  * @property string                    $name
+ * @property int|null                  $count         of plants that are alike, each in a pot of its own; null is one
  * @property int|null                  $species_id
  * @property Species|null              $species
  * @property string                    $plant_group
@@ -80,6 +81,7 @@ final class Plant extends Model
     use Stamped;
 
     public const ORIGINS = ['bought', 'seed', 'collected', 'layer', 'cutting', 'division', 'gift'];
+    public const MOST_ALIKE = 10_000;
     public const OFFSPRING = ['layer', 'cutting', 'division'];
     public const STATUSES = ['kept', 'given_away', 'died'];
     public const BURIED = ['wires', 'plate', 'stone', 'foam', 'label', 'other'];
@@ -159,6 +161,12 @@ final class Plant extends Model
     {
         $query->where('due_on', '<=', Carbon::today()->toDateString().' 23:59:59');
         $query->where(static fn($open) => $open->whereNull('snoozed_until')->orWhere('snoozed_until', '<', Carbon::today()->toDateString()));
+    }
+
+    /** How many it stands for. */
+    public function many(): int
+    {
+        return $this->count ?? 1;
     }
 
     public function condition(): Health

@@ -18,7 +18,7 @@ final readonly class SavePot
 {
     public const FIELDS = [
         'name', 'shape', 'depth', 'measures', 'drying_sides', 'hole_count', 'hole_diameter_cm', 'hole_open_share', 'mesh_mm', 'weight_kg', 'price', 'owned', 'place',
-        'feet_cm', 'wall', 'colour', 'light_passes', 'home_made',
+        'feet_cm', 'tie_holes', 'wall', 'colour', 'light_passes', 'home_made',
     ];
 
     /**
@@ -49,6 +49,7 @@ final readonly class SavePot
             'owned' => $fields->integer('owned', 0, 1_000_000, 1),
             'place' => $fields->text('place', 100, ''),
             'feet_cm' => $fields->number('feet_cm', 0, 50, $pot->feet_cm ?? 0),
+            'tie_holes' => $fields->integer('tie_holes', 0, 100, $pot->tie_holes ?? 0),
             'wall' => $fields->oneOf('wall', Pot::WALLS, $pot->wall ?? Pot::WALLS[0]),
             'colour' => $fields->has('colour') ? ShelfFields::colour($fields, $refusals) : ($pot->colour ?? '#8a5a44'),
             'light_passes' => $fields->flag('light_passes', $pot->light_passes ?? false),

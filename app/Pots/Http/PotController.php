@@ -20,7 +20,7 @@ final readonly class PotController
     public function index(Request $request): JsonResponse
     {
         $query = Pot::query();
-        $query->withCount(['plants', 'planned']);
+        Pot::withUse($query);
         PagedList::inArchive($query, $request->boolean('archived'));
         PagedList::named($query, $request->string('search')->trim()->value());
 

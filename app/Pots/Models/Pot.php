@@ -6,9 +6,11 @@ namespace App\Pots\Models;
 
 use App\Common\Archivable;
 use App\Common\Stamped;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
 use Zolbek\Core\Place\Container\Container;
 use Zolbek\Core\Place\Container\Holes;
 
@@ -30,12 +32,11 @@ use Zolbek\Core\Place\Container\Holes;
  * @property int                  $owned
  * @property string               $place
  * @property float                $feet_cm          by which the floor is raised
+ * @property int                  $tie_holes        in its floor for wire alone, beside the outlets
  * @property string               $wall             one of WALLS
  * @property string               $colour           as #rrggbb
  * @property bool                 $light_passes     through its wall
  * @property bool                 $home_made        drilled, cast or built
- * @property int|null             $plants_count     that stand in one
- * @property int|null             $planned_count    into one, on days to come
  * @property Carbon|null          $archived_at
  *
  * @method HasMany<Model, $this> plants() that stand in one; the plants bring this relation with them
@@ -47,6 +48,30 @@ final class Pot extends Model
     use Stamped;
 
     public const WALLS = ['fired_clay', 'glazed', 'plastic', 'wood', 'cement', 'stone', 'net', 'fabric', 'metal'];
+
+    /**
+     * With how many are in use and planned, counted in the query.
+     *
+     * @param Builder<Pot> $query
+     */
+    public static function withUse(Builder $query): void
+    {
+        // a plant may be a group of so many
+        $query->withSum('plants as plants_count', DB::raw('coalesce(plants.count, 1)'));
+        $query->withSum('planned as planned_count', 'count');
+    }
+
+    /** That plants stand in. */
+    public function inUse(): int
+    {
+        return (int) ($this->hasAttribute('plants_count') ? $this->getAttribute('plants_count') : $this->plants()->sum(DB::raw('coalesce(count, 1)')));
+    }
+
+    /** That plants are planned into, on days to come. */
+    public function plannedUse(): int
+    {
+        return (int) ($this->hasAttribute('planned_count') ? $this->getAttribute('planned_count') : $this->planned()->sum('count'));
+    }
 
     public function toCore(): Container
     {
@@ -79,6 +104,7 @@ final class Pot extends Model
             'price' => 'float',
             'owned' => 'integer',
             'feet_cm' => 'float',
+            'tie_holes' => 'integer',
             'light_passes' => 'boolean',
             'home_made' => 'boolean',
             'archived_at' => 'datetime',

@@ -100,7 +100,7 @@ final readonly class AddToDay
             }
             $start = [...self::start($plant, $into->toCore(), $into->id === $plant->pot_id), ...$plan];
             DayPlant::query()->create([
-                'potting_day_id' => $day->id, 'plant_id' => $plant->id, 'position' => ++$position, 'recipe_id' => $with, 'pot_id' => $into->id,
+                'potting_day_id' => $day->id, 'plant_id' => $plant->id, 'position' => ++$position, 'recipe_id' => $with, 'pot_id' => $into->id, 'count' => $plant->many(),
                 'plan' => (new Plan())->with($start), 'helper' => $helper, 'actual' => new Actual(), 'stamps' => [],
             ]);
         }

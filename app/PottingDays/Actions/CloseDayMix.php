@@ -98,7 +98,7 @@ final readonly class CloseDayMix
     {
         $net = 0.0;
         foreach ($day->entries as $entry) {
-            $net += $entry->recipe_id === $recipeId && $entry->isPotted() ? $entry->actual->pouredYield * (($assembly->sums->pots[$entry->id] ?? null)->baseL ?? 0.0) : 0.0;
+            $net += $entry->recipe_id === $recipeId && $entry->isPotted() ? $entry->actual->pouredYield * $entry->count * (($assembly->sums->pots[$entry->id] ?? null)->baseL ?? 0.0) : 0.0;
         }
 
         return $net;

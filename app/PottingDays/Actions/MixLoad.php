@@ -62,6 +62,8 @@ final readonly class MixLoad
                 $component = $assembly->components[$part['component_id']];
                 array_push($taken, ...($this->take)($component, $part['litres'] / $mix->keptShares[$component->key], $lots[$component->id] ?? null, $day->name));
             }
+            $day->ticks = array_diff_key($day->ticks, [TickParts::key($recipeId, (int) $number) => 0]);
+            $day->save();
             $day->begin();
 
             return DayLoad::query()->create([

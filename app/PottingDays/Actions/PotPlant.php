@@ -54,7 +54,7 @@ final readonly class PotPlant
         $needs = $assembly->sums->pots[$entry->id] ?? throw $assembly->refused[$entry->id] ?? Refused::because('state', 'entry_done', $entry->state);
         $refusals = new Refusals();
         $pouredYield = $assembly->pouredYield($entry->recipe);
-        $actual = ActualForm::read($entered, $refusals, round($needs->baseL * $pouredYield, 4), $plan, $plant);
+        $actual = ActualForm::read($entered, $refusals, round($entry->count * $needs->baseL * $pouredYield, 4), $plan, $plant);
         $refusals->throwIfAny();
         $doubt = self::doubt($needs);
         if ($doubt !== null && $accepted === '') {
@@ -64,14 +64,14 @@ final readonly class PotPlant
         $taken = [];
         foreach ($needs->besideMix() as $key => $litres) {
             // at the bench the work goes on: what was not on the shelf is drawn as far as it was
-            array_push($taken, ...($this->take)($assembly->component($key), $litres, null, $day->name, allOrNothing: false));
+            array_push($taken, ...($this->take)($assembly->component($key), $entry->count * $litres, null, $day->name, allOrNothing: false));
         }
         $material = static fn(?int $id): ?Material => $id === null ? null : $assembly->components[$id]->toCore();
         $standing = StandsIn::potted($entry->recipe, $entry->pot, $needs->share->setup, $plan->ball === null && $plan->wall === null ? null : $assembly->soil($entry), $material($plan->wall['component_id'] ?? null), $material($plan->dressing['component_id'] ?? null));
         $ended = $this->endTasks($plant, $at);
         $event = ($this->write)($plant, 'potted', $at, $actual->note, [
             'potting_day_id' => $day->id, 'day' => $day->name, 'recipe' => $entry->recipe->name, 'recipe_version' => $entry->recipe->version, 'pot' => $entry->pot->name, 'standing' => $standing,
-            'plan' => $plan, 'actual' => $actual->entered(), 'figures' => $figures, 'plain_minutes' => EntryFigures::plainMinutes($entry, $needs), 'minutes' => $actual->minutes, 'before' => self::before($plant), 'ended_tasks' => $ended, 'accepted' => $doubt === null ? null : ['doubt' => $doubt, 'why' => $accepted],
+            'plan' => $plan, 'actual' => $actual->entered(), 'figures' => $figures, 'count' => $entry->count, 'plain_minutes' => $entry->count * EntryFigures::plainMinutes($entry, $needs), 'minutes' => $actual->minutes, 'before' => self::before($plant), 'ended_tasks' => $ended, 'accepted' => $doubt === null ? null : ['doubt' => $doubt, 'why' => $accepted],
         ], $person);
         $buried = $plan->fixing === 'wire' && ! in_array('wires', array_column($plant->buried, 'kind'), true) ? [['kind' => 'wires', 'note' => '']] : [];
         if ($actual->buriedNote !== '') {
@@ -86,7 +86,7 @@ final readonly class PotPlant
         $plant->save();
         $tasks = ($this->tasks)($entry, $actual, $at);
         $events = [$event->id, ...$this->saveSoil($plant, $actual->saved, $at, $person)];
-        $entry->fill(['state' => $state, 'done_at' => $at, 'actual' => $actual->followedBy($taken, $events, $tasks, $needs->baseL, $pouredYield, $figures['fertiliser']['cost'] ?? null)]);
+        $entry->fill(['state' => $state, 'done_at' => $at, 'actual' => $actual->followedBy($taken, $events, $tasks, $entry->count * $needs->baseL, $pouredYield, isset($figures['fertiliser']['cost']) ? $entry->count * $figures['fertiliser']['cost'] : null)]);
         $day->begin();
     }
 

@@ -7,6 +7,7 @@ namespace App\PottingDays\Http;
 use App\Common\Meanwhile;
 use App\Http\ArchiveSwitch;
 use App\Http\PagedList;
+use App\Plants\Models\Plant;
 use App\PottingDays\Actions\AddToDay;
 use App\PottingDays\Actions\BuyForDay;
 use App\PottingDays\Actions\ChangeEntries;
@@ -15,9 +16,12 @@ use App\PottingDays\Actions\CloseDayMix;
 use App\PottingDays\Actions\FinishDay;
 use App\PottingDays\Actions\MixLoad;
 use App\PottingDays\Actions\PotEntry;
+use App\PottingDays\Actions\PottedAlready;
 use App\PottingDays\Actions\RemoveEntry;
 use App\PottingDays\Actions\SavePottingDay;
+use App\PottingDays\Actions\TickParts;
 use App\PottingDays\DayDocument;
+use App\PottingDays\DayMixDocument;
 use App\PottingDays\DayStamp;
 use App\PottingDays\JudgementDocument;
 use App\PottingDays\Models\DayLeftover;
@@ -40,7 +44,7 @@ final readonly class PottingDayController
         $query = PottingDay::query();
         PagedList::inArchive($query, $request->boolean('archived'));
         PagedList::named($query, $request->string('search')->trim()->value());
-        $query->withCount(['entries', 'entries as done_count' => static fn($entries) => $entries->whereIn('state', ['done', 'changed'])]);
+        PottingDay::withDone($query);
 
         return PagedList::of($query, $request, ['planned_on', 'name', 'status'], DayDocument::summary(...), '-planned_on');
     }
@@ -95,6 +99,12 @@ final readonly class PottingDayController
         return $this->whole($day);
     }
 
+    /** A plant that was potted without a day. */
+    public function already(Request $request, Plant $plant, PottedAlready $already): JsonResponse
+    {
+        return new JsonResponse(DayDocument::summary($already($plant, $request->json()->all())), 201);
+    }
+
     public function judge(PottingDay $day, DayPlant $entry, JudgementDocument $document): JsonResponse
     {
         $this->mustBeOf($day, $entry->potting_day_id);
@@ -123,6 +133,14 @@ final readonly class PottingDayController
         $mix($day, $request->json()->all());
 
         return $this->whole($day, 201);
+    }
+
+    public function tick(Request $request, PottingDay $day, TickParts $tick): JsonResponse
+    {
+        $recipe = $tick($day, $request->json()->all());
+
+        // what is tapped again and again does not work the day out
+        return new JsonResponse(['recipe_id' => $recipe, 'ticked' => DayMixDocument::ticked($day->refresh(), $recipe)]);
     }
 
     public function unmix(PottingDay $day, DayLoad $load, MixLoad $mix): JsonResponse

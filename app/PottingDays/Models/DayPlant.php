@@ -27,6 +27,7 @@ use Illuminate\Support\Carbon;
  * @property int                  $pot_id
  * @property Pot                  $pot
  * @property Plan                 $plan
+ * @property int                  $count    of plants alike that it stands for
  * @property string               $helper
  * @property string               $state    one of STATES
  * @property Actual               $actual
@@ -66,6 +67,21 @@ final class DayPlant extends Model
         return array_values($entries->pluck('potting_day_id')->all());
     }
 
+    /**
+     * How many plants some entries stand for.
+     *
+     * @param iterable<self> $entries
+     */
+    public static function manyOf(iterable $entries): int
+    {
+        $many = 0;
+        foreach ($entries as $entry) {
+            $many += $entry->count;
+        }
+
+        return $many;
+    }
+
     public function isPotted(): bool
     {
         return $this->state === 'done' || $this->state === 'changed';
@@ -74,6 +90,6 @@ final class DayPlant extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['plan' => AsKept::class.':'.Plan::class, 'actual' => AsKept::class.':'.Actual::class, 'stamps' => 'array', 'revision' => 'integer', 'position' => 'integer', 'done_at' => 'datetime'];
+        return ['plan' => AsKept::class.':'.Plan::class, 'actual' => AsKept::class.':'.Actual::class, 'stamps' => 'array', 'revision' => 'integer', 'position' => 'integer', 'count' => 'integer', 'done_at' => 'datetime'];
     }
 }

@@ -6,6 +6,7 @@ namespace App\PottingDays\Models;
 
 use App\Common\Archivable;
 use App\Common\Stamped;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -24,14 +25,13 @@ use Zolbek\Core\Basis\Input\Refused;
  * @property float                           $spare       share
  * @property list<string>                    $helpers
  * @property string                          $note
+ * @property array<string, list<int>>        $ticks       ids of components that are in the tub, by recipe and number of the load
  * @property Carbon|null                     $finished_at
  * @property Carbon|null                     $archived_at
  * @property Collection<int, DayPlant>       $entries
  * @property Collection<int, DayLoad>        $loads
  * @property Collection<int, DayPurchase>    $purchases
  * @property Collection<int, DayLeftover>    $leftovers
- * @property int|null                        $entries_count
- * @property int|null                        $done_count
  */
 final class PottingDay extends Model
 {
@@ -39,6 +39,29 @@ final class PottingDay extends Model
     use Stamped;
 
     public const STATUSES = ['planned', 'under_way', 'finished'];
+
+    /**
+     * With how many plants are on it and how many of them are potted, counted in the query.
+     *
+     * @param Builder<PottingDay> $query
+     */
+    public static function withDone(Builder $query): void
+    {
+        $query->withSum('entries as entries_count', 'count');
+        $query->withSum(['entries as done_count' => static fn(Builder $entries) => $entries->whereIn('state', ['done', 'changed'])], 'count');
+    }
+
+    /** Plants on it. */
+    public function plants(): int
+    {
+        return $this->hasAttribute('entries_count') ? (int) $this->getAttribute('entries_count') : DayPlant::manyOf($this->entries);
+    }
+
+    /** Plants of it that are potted. */
+    public function potted(): int
+    {
+        return $this->hasAttribute('done_count') ? (int) $this->getAttribute('done_count') : DayPlant::manyOf($this->entries->filter(static fn(DayPlant $entry): bool => $entry->isPotted()));
+    }
 
     /** @return HasMany<DayPlant, $this> */
     public function entries(): HasMany
@@ -100,7 +123,7 @@ final class PottingDay extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['planned_on' => 'date', 'tub_l' => 'float', 'scoop_l' => 'float', 'spare' => 'float', 'helpers' => 'array', 'finished_at' => 'datetime', 'archived_at' => 'datetime'];
+        return ['planned_on' => 'date', 'tub_l' => 'float', 'scoop_l' => 'float', 'spare' => 'float', 'helpers' => 'array', 'ticks' => 'array', 'finished_at' => 'datetime', 'archived_at' => 'datetime'];
     }
 
     /** Litres of a mix that were mixed, as they lay in the tub. */

@@ -10,7 +10,7 @@ use Zolbek\Core\Mix\Substrate\Portion;
 use Zolbek\Core\Mix\Substrate\Substrate;
 use Zolbek\Core\Place\Setup\Setup;
 
-/** One pot of a potting day, by a number: the base mix that it takes, by another, its setup, its extras, and what else goes into it, each under the key of a component. */
+/** One pot of a potting day, or several alike, by a number: the base mix that it takes, by another, its setup, its extras, and what else goes into it, each under the key of a component. */
 final class DayPot
 {
     private ?DayPotNeeds $needs = null;
@@ -20,6 +20,7 @@ final class DayPot
      * @param list<array{Portion, float}> $extras       litres for this pot
      * @param Setup                       $setup        with the old soil that is worked in among its portions
      * @param float                       $oldSoilShare of its new mix that is old soil
+     * @param int                         $count        of pots that are filled alike; what it was given is of all of them
      * @param float                       $riseCm       what its surface rises by from one side to the other
      * @param float|null                  $usedL        loose litres of the base mix that it was given; null where it is not filled yet
      */
@@ -36,6 +37,7 @@ final class DayPot
         public readonly float $oldSoilShare = 0.0,
         public readonly ?float $usedL = null,
         public readonly float $riseCm = 0.0,
+        public readonly int $count = 1,
     ) {}
 
     /** @return non-empty-list<array{Portion, float}> of the mix that is made for it, without old soil */
@@ -48,9 +50,9 @@ final class DayPot
     }
 
     /** Another plant for which all of it is the same; what it takes is not worked out again. */
-    public function alike(int $id, ?float $usedL): self
+    public function alike(int $id, ?float $usedL, int $count = 1): self
     {
-        $other = new self($id, $this->mix, $this->setup, $this->extras, $this->layerKey, $this->dressingKey, $this->dressing, $this->wallKey, $this->coverKey, $this->oldSoilShare, $usedL, $this->riseCm);
+        $other = new self($id, $this->mix, $this->setup, $this->extras, $this->layerKey, $this->dressingKey, $this->dressing, $this->wallKey, $this->coverKey, $this->oldSoilShare, $usedL, $this->riseCm, $count);
         $other->alike = $this;
 
         return $other;

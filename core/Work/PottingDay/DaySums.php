@@ -34,7 +34,7 @@ final readonly class DaySums
             $needs[$pot->id] = $each = $pot->needs();
             $byMix[$pot->mix][] = [$pot, $each];
             foreach ($pot->usedL === null ? $each->besideMix() : [] as $key => $litres) {
-                $beside[$key] = ($beside[$key] ?? 0.0) + $litres * (1.0 + $spare);
+                $beside[$key] = ($beside[$key] ?? 0.0) + $pot->count * $litres * (1.0 + $spare);
             }
         }
         $mixes = [];
@@ -46,10 +46,10 @@ final readonly class DaySums
             $toFill = array_filter($ofMix, static fn(array $each): bool => $each[0]->usedL === null);
             $mixes[$number] = $mix = new DayMix(
                 $portions,
-                count($ofMix),
-                self::sum($ofMix, static fn(DayPot $pot, DayPotNeeds $each): float => $each->baseL),
-                self::sum($toFill, static fn(DayPot $pot, DayPotNeeds $each): float => $each->baseL * $spare),
-                self::sum($ofMix, static fn(DayPot $pot, DayPotNeeds $each): float => $pot->usedL === null ? 0.0 : $pot->usedL - $each->baseL),
+                (int) self::sum($ofMix, static fn(DayPot $pot, DayPotNeeds $each): float => (float) $pot->count),
+                self::sum($ofMix, static fn(DayPot $pot, DayPotNeeds $each): float => $pot->count * $each->baseL),
+                self::sum($toFill, static fn(DayPot $pot, DayPotNeeds $each): float => $pot->count * $each->baseL * $spare),
+                self::sum($ofMix, static fn(DayPot $pot, DayPotNeeds $each): float => $pot->usedL === null ? 0.0 : $pot->usedL - $pot->count * $each->baseL),
                 $tubL,
                 $scoopL,
                 $smaller,

@@ -104,6 +104,23 @@ export function useMixLoad(id: number) {
   );
 }
 
+/** Ticks what is in the tub; the answer holds the ticks alone. */
+export function useTickPart(id: number) {
+  const client = useQueryClient();
+
+  return useMutation({
+    mutationFn: async (body: Schemas['TickInput']) =>
+      answerOf(await api.PUT('/days/{id}/ticks', { params: { path: { id } }, body })),
+    onSuccess: ({ recipe_id, ticked }) => {
+      client.setQueryData<Day>(['day', id], (day) =>
+        day === undefined
+          ? day
+          : { ...day, mixes: day.mixes.map((mix) => (mix.recipe_id === recipe_id ? { ...mix, ticked } : mix)) },
+      );
+    },
+  });
+}
+
 export function useUnmixLoad(id: number) {
   return useDayWrite(async (load: number) =>
     answerOf(await api.DELETE('/days/{id}/loads/{load}', { params: { path: { id, load } } })),

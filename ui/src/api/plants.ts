@@ -82,6 +82,24 @@ export function useOffspring(id: number) {
   );
 }
 
+/** Some of a group become a plant or a group of their own. */
+export function useSplitGroup(id: number) {
+  return useWrite(
+    async (body: Schemas['SplitInput']) =>
+      answerOf(await api.POST('/plants/{id}/split', { params: { path: { id } }, body })),
+    'plant',
+  );
+}
+
+/** A potting that was done without a day. */
+export function usePottedAlready(id: number) {
+  return useWrite(
+    async (body: Schemas['PottedInput']) =>
+      answerOf(await api.POST('/plants/{id}/potted', { params: { path: { id } }, body })),
+    'day',
+  );
+}
+
 export const judgeInspection = async (id: number, body: Schemas['InspectionInput'], signal: AbortSignal) =>
   answerOf(await api.POST('/plants/{id}/inspections/judge', { params: { path: { id } }, body, signal }));
 

@@ -204,6 +204,7 @@ export const words = {
   'plant.ruleOf': '{is} cm; by the rule {should} cm',
 
   'field.feet_cm': 'Feet',
+  'field.tie_holes': 'Holes for wire',
   'field.wall': 'Wall',
   'field.light_passes': 'Light passes through the wall',
   'field.home_made': 'Drilled, cast or built here',

@@ -18,6 +18,26 @@ export const words = {
   'days.whichDay': 'Which day',
   'days.newDay': 'a new day',
   'days.added': '{count, plural, one {One plant is} other {# plants are}} on {name}.',
+
+  'entry.soil': 'What it is of',
+  'soil.as_stood': 'the mix that it stands in',
+  'soil.nursery_peat': 'nursery peat',
+  'soil.coir': 'coir',
+  'soil.bark_compost': 'bark compost',
+  'soil.loam': 'loam',
+  'soil.garden_clay': 'garden clay',
+  'soil.sand_grit': 'sand and grit',
+  'soil.unknown': 'not known',
+  'entry.how': 'Its collar',
+  'entry.how.flush': 'level with the surface',
+  'entry.how.raised': 'raised over it',
+  'entry.how.buried': 'buried, while it is trained',
+  'entry.howCm': 'By',
+  'potting.whyAnyway': 'Why it is right all the same',
+  'ball.length_cm': 'Ball length',
+  'ball.width_cm': 'Ball width',
+  'ball.height_cm': 'Ball height',
+  'ball.treatment': 'How it is treated',
 } as const;
 
 type Said = typeof words;

@@ -79,9 +79,9 @@ export function ChangeMany({ day, entries, close, done }: Props) {
           />
         </Form.Item>
       )}
-      <Form.Item label={t('entry.treatment')}>
+      <Form.Item label={t('ball.treatment')}>
         <Select
-          aria-label={t('entry.treatment')}
+          aria-label={t('ball.treatment')}
           value={changes.treatment ?? null}
           placeholder={t('day.asItIs')}
           options={TREATMENTS.map((value) => ({ value, label: t(`batch.gaps.${value}`) }))}

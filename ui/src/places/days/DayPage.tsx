@@ -97,7 +97,7 @@ function Sums({ day, show }: { day: Schemas['PottingDay']; show: (view: 'shelf')
 
   return (
     <p className={styles.daySums} aria-live="polite">
-      <strong>{t('day.sums', { plants: day.entries.length, loose: n(day.totals.loose_l), hours: n(hours, 2) })}</strong>
+      <strong>{t('day.sums', { plants: day.plants, loose: n(day.totals.loose_l), hours: n(hours, 2) })}</strong>
       {day.helpers.length > 1 && (
         <span className={common.quiet}>
           {' '}

@@ -120,18 +120,19 @@ function PlanSheet({ day }: { day: Day }) {
               <td>{entry.order ?? '–'}</td>
               <th scope="row">
                 {entry.plant.number} {entry.plant.name}
+                {entry.count > 1 && ` × ${entry.count}`}
                 {entry.extras.length > 0 && (
                   <small> + {entry.extras.map((extra) => `${n(extra.litres)} L ${extra.name}`).join(', ')}</small>
                 )}
               </th>
               <td>{entry.pot.name}</td>
               <td>{entry.recipe.name}</td>
-              <td>{entry.figures === null ? '–' : n(entry.figures.base_l)}</td>
+              <td>{entry.figures === null ? '–' : n(entry.count * entry.figures.base_l)}</td>
               <td>
                 <Fit entry={entry} />
               </td>
               <td>{entry.figures === null ? '–' : n(entry.figures.wet_kg, 2)}</td>
-              <td>{entry.figures === null ? '–' : n(Math.round(entry.figures.minutes))}</td>
+              <td>{entry.figures === null ? '–' : n(Math.round(entry.count * entry.figures.minutes))}</td>
               <td>{entry.helper}</td>
               <td>
                 <span className={common.tick}>{entry.state === 'done' || entry.state === 'changed' ? '✓' : ''}</span>
@@ -276,7 +277,9 @@ function MixingSheets({ day }: { day: Day }) {
               .filter((entry) => entry.recipe.id === mix.recipe_id)
               .map((entry) => (
                 <li key={entry.id}>
-                  {entry.plant.number} {entry.plant.name}: {entry.figures === null ? '–' : n(entry.figures.base_l)} L
+                  {entry.plant.number} {entry.plant.name}
+                  {entry.count > 1 && ` × ${entry.count}`}:{' '}
+                  {entry.figures === null ? '–' : n(entry.count * entry.figures.base_l)} L
                   {entry.extras.map((extra) => ` + ${n(extra.litres)} L ${extra.name}`).join('')}
                 </li>
               ))}

@@ -1,4 +1,4 @@
-import { Segmented, Select } from 'antd';
+import { Button, Segmented, Select } from 'antd';
 import { useState } from 'react';
 
 import { ApiProblem, type Schemas } from '../../api/client';
@@ -13,7 +13,12 @@ import { isoDay } from '../../i18n/isoDay';
 import { plain, typedNumber } from '../../i18n/numbers';
 import common from '../../styles/common.module.css';
 import styles from './days.module.css';
+import { EntryDrawer } from './EntryDrawer';
 import { FormDrawer } from '../../kit/forms/FormDrawer';
+
+/** So many times as slow as worked out, and so many seconds, says that something is blocked. */
+const SLOW = 2;
+const SLOW_S = 5;
 
 interface Props {
   day: Schemas['PottingDay'];
@@ -26,15 +31,21 @@ interface Props {
 
 /** What was really done with a plant, or why it was put off. */
 export function DoneDrawer({ day, entry, state, person, close, undo }: Props) {
-  const { t } = useWords();
+  const { t, n } = useWords();
   const { plan, figures } = entry;
-  const [texts, setTexts] = useState<Record<string, string>>({
-    used_l: plain(Math.round((figures?.poured_l ?? 0) * 100) / 100),
+  // what nobody typed follows the plan, which may be changed meanwhile
+  const [typed, setTyped] = useState<Record<string, string>>({});
+  const texts: Record<string, string> = {
+    used_l: plain(Math.round(entry.count * (figures?.poured_l ?? 0) * 100) / 100),
     minutes: '',
     run_through_s: '',
     roots: plain(Math.round(plan.roots_cut_share * 100)),
     crown: plain(Math.round(plan.crown_cut_share * 100)),
-  });
+    ...typed,
+  };
+  const [planning, setPlanning] = useState(false);
+  const computedS = figures?.run_through_s ?? null;
+  const ran = typedNumber(texts['run_through_s'] ?? '');
   const [findings, setFindings] = useState<Schemas['Finding'][]>([]);
   const [saved, setSaved] = useState<'none' | 'moss' | 'soil'>('none');
   const [forPlant, setForPlant] = useState(entry.plant.id);
@@ -52,13 +63,14 @@ export function DoneDrawer({ day, entry, state, person, close, undo }: Props) {
     const text = texts[key] ?? '';
     return typedNumber(text) === null && !(optional.includes(key) && text.trim() === '');
   };
-  const number = (key: string, label: string, unit: string, path: string) => (
+  const number = (key: string, label: string, unit: string, path: string, hint?: string) => (
     <NumberField
       label={label}
       unit={unit}
       value={texts[key] ?? ''}
       error={isWrong(key) ? t('common.notNumber') : problem?.at(`actual.${path}`)}
-      onChange={(text) => setTexts({ ...texts, [key]: text })}
+      onChange={(text) => setTyped({ ...typed, [key]: text })}
+      {...(hint === undefined ? {} : { hint })}
     />
   );
   const submit = async () => {
@@ -110,10 +122,23 @@ export function DoneDrawer({ day, entry, state, person, close, undo }: Props) {
         <TextField label={t('potting.why')} value={note} onChange={setNote} longest={1000} />
       ) : (
         <>
+          <p className={styles.benchRow}>
+            <Button size="large" onClick={() => setPlanning(true)}>
+              {t('potting.otherwise')}
+            </Button>
+            <span className={common.quiet}>{t('potting.otherwiseHint')}</span>
+          </p>
+          {planning && <EntryDrawer day={day} entry={entry} close={() => setPlanning(false)} />}
           <div className={common.fields3}>
             {number('used_l', t('potting.used'), 'L', 'used_l')}
             {number('minutes', t('potting.minutes'), 'min', 'minutes')}
-            {number('run_through_s', t('potting.runThrough'), 's', 'run_through_s')}
+            {number(
+              'run_through_s',
+              t('potting.runThrough'),
+              's',
+              'run_through_s',
+              computedS === null ? undefined : t('potting.computedS', { seconds: n(Math.round(computedS)) }),
+            )}
             {number('roots', t('entry.roots'), '%', 'roots_cut_share')}
             {number('crown', t('entry.crown'), '%', 'crown_cut_share')}
             <TextField
@@ -124,6 +149,9 @@ export function DoneDrawer({ day, entry, state, person, close, undo }: Props) {
               onChange={setOn}
             />
           </div>
+          {ran !== null && computedS !== null && ran > SLOW * computedS + SLOW_S && (
+            <p className={common.mind}>◆ {t('potting.slowRun')}</p>
+          )}
           <h3>{t('potting.findings')}</h3>
           <FindingTicks findings={findings} setFindings={setFindings} />
           <h3>{t('potting.saved')}</h3>

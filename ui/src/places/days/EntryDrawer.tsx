@@ -14,6 +14,7 @@ import { NumberField } from '../../kit/fields/NumberField';
 import { TextField } from '../../kit/fields/TextField';
 import { useSaveQueue } from '../../kit/forms/useSaveQueue';
 import { useUndoable } from '../../kit/hooks/useUndoable';
+import { SOILS, TREATMENTS } from '../../kit/days/plans';
 import { EntryFigures } from './EntryFigures';
 import { HeightAndPlace } from './HeightAndPlace';
 import { EntryVerdicts } from './EntryVerdicts';
@@ -26,21 +27,11 @@ type Plan = Schemas['EntryPlan'];
 type Changes = Schemas['EntryChanges'];
 const KEEP_AFTER_MS = 450;
 const CHOICES = {
-  treatment: ['untouched', 'teased', 'combed', 'washed'],
+  treatment: TREATMENTS,
   surface: ['bare', 'stone', 'moss'],
   fixing: ['wire', 'stones', 'none'],
   feeding: ['none', 'little_often', 'weekly_growth', 'half_year', 'generous'],
 } as const;
-const SOILS = [
-  'as_stood',
-  'nursery_peat',
-  'coir',
-  'bark_compost',
-  'loam',
-  'garden_clay',
-  'sand_grit',
-  'unknown',
-] as const;
 const WORDS = { treatment: 'batch.gaps', surface: 'surface', fixing: 'fixing', feeding: 'feeding' } as const;
 
 interface Props {
@@ -220,9 +211,9 @@ export function EntryDrawer({ day, entry, close }: Props) {
             </p>
           ) : (
             <div className={common.fields3}>
-              {size('length_cm', 'entry.length')}
-              {size('width_cm', 'entry.width')}
-              {size('height_cm', 'entry.height')}
+              {size('length_cm', 'ball.length_cm')}
+              {size('width_cm', 'ball.width_cm')}
+              {size('height_cm', 'ball.height_cm')}
             </div>
           )}
           <div className={common.fields4}>
@@ -232,7 +223,7 @@ export function EntryDrawer({ day, entry, close }: Props) {
               SOILS.map((value) => ({ value, label: t(`soil.${value}`) })),
               (ball_soil) => keep({ ball_soil }),
             )}
-            {choice('treatment', 'entry.treatment')}
+            {choice('treatment', 'ball.treatment')}
           </div>
           {ball !== null && <HeightAndPlace {...{ day, entry, locked, number, own, follows, select, keep }} />}
           <h3>{t('entry.extras')}</h3>

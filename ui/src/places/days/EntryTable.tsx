@@ -6,7 +6,7 @@ import type { Schemas } from '../../api/client';
 import { useWords } from '../../i18n/words';
 import common from '../../styles/common.module.css';
 import { ChangeMany } from './ChangeMany';
-import { type EntryRow, entryRows, sumOf, worstOf } from './entryRows';
+import { type EntryRow, entryRows, manyOf, sumOf, worstOf } from './entryRows';
 import { Against, Suits } from './Suits';
 import styles from './days.module.css';
 
@@ -86,7 +86,7 @@ export function EntryTable({ day, edit }: { day: Schemas['PottingDay']; edit: (i
         pagination={false}
         virtual={isMany}
         scroll={isMany ? { x: 1300, y: 520 } : { x: 'max-content' }}
-        footer={() => t('common.total', { total: shown.length })}
+        footer={() => t('common.total', { total: manyOf(shown) })}
         expandable={{
           indentSize: 0,
           expandedRowKeys: [...open],
@@ -213,8 +213,8 @@ function nameOf(row: EntryRow, t: ReturnType<typeof useWords>['t']): string {
   const [{ plant }] = row.entries;
 
   return row.children === undefined
-    ? `${plant.number} ${plant.name}`
-    : t('day.alike', { count: row.entries.length, first: plant.number });
+    ? `${plant.number} ${plant.name}${row.entries[0].count > 1 ? ` × ${row.entries[0].count}` : ''}`
+    : t('day.alike', { count: manyOf(row.entries), first: plant.number });
 }
 
 function isTight(entry: Entry): boolean {

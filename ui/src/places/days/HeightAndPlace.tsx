@@ -5,10 +5,10 @@ import { useJudgement } from '../../api/days';
 import { PlantingPicture } from '../../drawing/PlantingPicture';
 import type { MessageId } from '../../i18n/words';
 import { useWords } from '../../i18n/words';
+import { HOWS } from '../../kit/days/plans';
 import common from '../../styles/common.module.css';
 
 type Changes = Schemas['EntryChanges'];
-const HOWS = ['flush', 'raised', 'buried'] as const;
 const SIDES = ['left', 'right', 'front', 'back'] as const;
 
 interface Props {

@@ -2,13 +2,14 @@ import { Button, Select } from 'antd';
 import { useState } from 'react';
 
 import { ApiProblem, type Schemas } from '../../api/client';
-import { useMixLoad, useUnmixLoad } from '../../api/days';
+import { useMixLoad, useTickPart, useUnmixLoad } from '../../api/days';
 import { Swatch } from '../../drawing/Swatch';
 import { useWords } from '../../i18n/words';
 import { usePreparationWords } from '../../kit/mixes/usePreparationWords';
 import { useUndoable } from '../../kit/hooks/useUndoable';
 import { ScoopNotes } from '../../kit/loads/ScoopNotes';
 import { useLoadWords } from '../../kit/loads/useLoadWords';
+import { CountNow } from './CountNow';
 import styles from './days.module.css';
 import { nameIn, nextLoad } from './loadsOfMix';
 import common from '../../styles/common.module.css';
@@ -99,7 +100,25 @@ function Load({
   const words = useLoadWords();
   const { number } = planned;
   const said = usePreparationWords();
-  const [ticked, setTicked] = useState<number[]>([]);
+  const [tapped, setTapped] = useState<Record<number, boolean>>({});
+  const tick = useTickPart(day.id);
+  const kept = mix.ticked.find((each) => each.number === number)?.component_ids ?? [];
+  const isOn = (id: number) => tapped[id] ?? kept.includes(id);
+  const ticked = mix.parts.filter((part) => isOn(part.component_id));
+  // coarse first, fines last: they trickle into what lies there
+  const inOrder = mix.parts.toSorted((a, b) => (b.median_mm ?? Infinity) - (a.median_mm ?? Infinity));
+  const tap = (id: number) => {
+    const on = !isOn(id);
+    setTapped((before) => ({ ...before, [id]: on }));
+    tick.mutate(
+      { recipe_id: mix.recipe_id, number, component_id: id, ticked: on },
+      // what the server has is what everybody sees; without it the tick stays here
+      {
+        onSuccess: () =>
+          setTapped((before) => Object.fromEntries(Object.entries(before).filter(([other]) => Number(other) !== id))),
+      },
+    );
+  };
   const [lots, setLots] = useState<Record<string, number>>({});
   const load = useMixLoad(day.id);
   const unmix = useUnmixLoad(day.id);
@@ -123,11 +142,17 @@ function Load({
         {t('potting.load', { recipe: mix.name, number, loads: mix.loads })}{' '}
         <span className={common.quiet}>{t('potting.loadOf', { litres: n(planned.litres) })}</span>
       </h2>
-      <p className={common.quiet}>{t('potting.loadHint')}</p>
+      <p>
+        {t('potting.scoop', {
+          scoop: day.scoop_name ?? t('potting.anyScoop'),
+          litres: n(day.scoop_l),
+        })}{' '}
+        <span className={common.quiet}>{t('potting.loadHint')}</span>
+      </p>
       <ScoopNotes warnings={mix.warnings} nameOf={nameIn(mix)} />
       <ul>
-        {mix.parts.map((part) => {
-          const on = ticked.includes(part.component_id);
+        {inOrder.map((part) => {
+          const on = isOn(part.component_id);
           const line = planned.lines.find((each) => each.component_id === part.component_id);
           const choices = day.shelf.find((row) => row.component_id === part.component_id)?.lots ?? [];
           return (
@@ -136,9 +161,7 @@ function Load({
                 type="button"
                 className={styles.benchTick}
                 aria-pressed={on}
-                onClick={() =>
-                  setTicked(on ? ticked.filter((id) => id !== part.component_id) : [...ticked, part.component_id])
-                }
+                onClick={() => tap(part.component_id)}
               >
                 <span className={styles.tickBox} aria-hidden="true">
                   {on ? '✓' : ''}
@@ -189,6 +212,8 @@ function Load({
           );
         })}
       </ul>
+      <p className={styles.benchTurns}>{t('potting.turns', { turns: mix.turns })}</p>
+      {load.error !== null && <CountNow day={day} lines={planned.lines} counted={() => load.reset()} />}
       {load.error !== null && (
         <p className={`${common.fieldError} ${styles.benchTrouble}`} role="alert">
           {problem?.message ?? t('problem.offline')}

@@ -22,6 +22,11 @@ export function PotCard({ entry }: { entry: Schemas['DayEntry'] }) {
   return (
     <div className={styles.potCard}>
       <p className={styles.potCardInto}>
+        {entry.count > 1 && (
+          <>
+            <strong>{t('potting.each', { count: entry.count })}</strong>{' '}
+          </>
+        )}
         {entry.plant.species ?? t(`plants.${entry.plant.plant_group}`)} → <strong>{entry.pot.name}</strong>
         {entry.plant.front !== '' && ` · ${t('plant.front', { front: entry.plant.front })}`}
       </p>

@@ -40,6 +40,11 @@ export function PotSteps({ day, person, toEnd }: Props) {
   const problem = pot.error instanceof ApiProblem ? pot.error : undefined;
   const back = (id: number) => pot.mutate({ entry: id, state: 'planned' });
   const asksWhy = problem?.at('accepted') !== undefined;
+  const ask = (state: 'changed' | 'not_today') => {
+    // what is changed there may put it elsewhere in the order
+    setChosen(entry?.id ?? null);
+    setAsking(state);
+  };
   const done = async (each: Schemas['DayEntry'], accepted?: string) => {
     const saved = await pot.mutateAsync({
       entry: each.id,
@@ -66,6 +71,7 @@ export function PotSteps({ day, person, toEnd }: Props) {
         <section ref={card} className={styles.benchPlant} aria-live="polite">
           <h2>
             <span className={common.plantNumber}>{entry.plant.number}</span> {entry.plant.name}
+            {entry.count > 1 && <strong> · {t('plants.alike', { count: entry.count })}</strong>}
             {entry.helper !== '' && <span className={common.quiet}> · {entry.helper}</span>}
           </h2>
           <CardWarnings entry={entry} />
@@ -107,10 +113,10 @@ export function PotSteps({ day, person, toEnd }: Props) {
             >
               {t('potting.done')}
             </Button>
-            <Button size="large" className={styles.benchGo} onClick={() => setAsking('changed')}>
+            <Button size="large" className={styles.benchGo} onClick={() => ask('changed')}>
               {t('potting.changed')}
             </Button>
-            <Button size="large" className={styles.benchGo} onClick={() => setAsking('not_today')}>
+            <Button size="large" className={styles.benchGo} onClick={() => ask('not_today')}>
               {t('potting.notToday')}
             </Button>
           </div>

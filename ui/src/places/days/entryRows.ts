@@ -46,6 +46,9 @@ export function worstOf(entries: [Entry, ...Entry[]]): Entry {
   return entries.reduce((worst, entry) => (rank(entry) < rank(worst) ? entry : worst));
 }
 
+/** Plants that some entries stand for. */
+export const manyOf = (entries: Entry[]): number => entries.reduce((many, entry) => many + entry.count, 0);
+
 export function sumOf(entries: Entry[], figure: (figures: NonNullable<Entry['figures']>) => number): number {
-  return entries.reduce((sum, entry) => sum + (entry.figures === null ? 0 : figure(entry.figures)), 0);
+  return entries.reduce((sum, entry) => sum + (entry.figures === null ? 0 : entry.count * figure(entry.figures)), 0);
 }

@@ -37,6 +37,7 @@ const figures: Schemas['EntryFigures'] = {
   topple: null,
   ball: null,
   mix_water_l: 1.5,
+  run_through_s: 6.5,
   wall_soil_l: 0,
   old_soil_l: 0,
   layer_l: 0,
@@ -126,6 +127,7 @@ function entryOf(
     plan: { ...plan, ...plans },
     extras: [],
     materials: { 'layer.component_id': 'Granite', 'wall.component_id': 'Moss' },
+    count: 1,
     helper: '',
     state: 'planned',
     actual: {},
@@ -174,7 +176,7 @@ describe('the card of a plant', () => {
         {
           layer_l: 0.5,
           mesh: { pieces: 2, side_cm: 4 },
-          wire: { gauge_mm: 2, wires: 1, length_cm: 70 },
+          wire: { gauge_mm: 2, wires: 1, length_cm: 70, through: 'outlets' },
           fertiliser: {
             name: 'Granules',
             where: 'mixed',

@@ -54,6 +54,7 @@ export function stepsOf(entry: Schemas['DayEntry'], { n, percent, treatment, bur
         wires: figures.wire.wires,
         gauge: n(figures.wire.gauge_mm),
         length: n(Math.round(figures.wire.length_cm)),
+        through: figures.wire.through,
       },
     },
     plan.hole_cover_id !== null && { id: 'potting.step.cover', gaps: { name: materials['hole_cover_id'] ?? '' } },

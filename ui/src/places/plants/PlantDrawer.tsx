@@ -132,6 +132,7 @@ export function PlantDrawer({ plant, close }: { plant: Schemas['Plant'] | null; 
       </div>
       <h3>{t('plants.section.size')}</h3>
       <div className={common.fields3}>
+        {number('count', t('plants.field.count'), undefined, t('plants.field.countHint'))}
         {number('year_started', t('plants.field.year'))}
         {number('height_cm', t('plants.field.height'), t('unit.cm'))}
         {number('canopy_cm', t('plants.field.canopy'), t('unit.cm'), t('situation.canopyHint'))}

@@ -23,11 +23,24 @@ const InspectionDrawer = lazy(() =>
   import('./InspectionDrawer').then((module) => ({ default: module.InspectionDrawer })),
 );
 const OutOfTurnDrawer = lazy(() => import('./OutOfTurnDrawer').then((module) => ({ default: module.OutOfTurnDrawer })));
+const PottedDrawer = lazy(() => import('./PottedDrawer').then((module) => ({ default: module.PottedDrawer })));
 const TellModal = lazy(() => import('./TellModal').then((module) => ({ default: module.TellModal })));
 const ToDay = lazy(() => import('../../kit/days/ToDay').then((module) => ({ default: module.ToDay })));
 
 type Asking =
-  'edit' | 'inspect' | 'oot' | 'day' | 'note' | 'snoozed' | 'override' | 'given_away' | 'died' | 'offspring' | 'task';
+  | 'edit'
+  | 'inspect'
+  | 'oot'
+  | 'day'
+  | 'potted'
+  | 'note'
+  | 'snoozed'
+  | 'override'
+  | 'given_away'
+  | 'died'
+  | 'offspring'
+  | 'split'
+  | 'task';
 
 /** All about one plant on one page, at hand when it is lifted. */
 export default function PlantPage() {
@@ -78,11 +91,14 @@ export default function PlantPage() {
             {asking === 'edit' && <PlantDrawer plant={dossier.plant} close={close} />}
             {asking === 'inspect' && <InspectionDrawer plant={dossier.plant} close={close} />}
             {asking === 'oot' && <OutOfTurnDrawer plant={dossier.plant} close={close} />}
+            {asking === 'potted' && <PottedDrawer plant={dossier.plant} close={close} />}
             {asking === 'day' && <ToDay plantIds={[dossier.plant.id]} close={close} />}
-            {asking !== null && !['edit', 'inspect', 'oot', 'day'].includes(asking) && (
+            {asking !== null && !['edit', 'inspect', 'oot', 'day', 'potted'].includes(asking) && (
               <TellModal
                 plant={dossier.plant}
-                what={asking as 'note' | 'snoozed' | 'override' | 'given_away' | 'died' | 'offspring' | 'task'}
+                what={
+                  asking as 'note' | 'snoozed' | 'override' | 'given_away' | 'died' | 'offspring' | 'split' | 'task'
+                }
                 close={close}
               />
             )}
@@ -112,6 +128,7 @@ function Head({ dossier, ask }: { dossier: Schemas['PlantDossier']; ask: (what: 
       <div className={styles.plantTitle}>
         <p className={common.plantNumber}>{plant.number}</p>
         <h1>{plant.name}</h1>
+        {plant.count !== null && <span>{t('plants.alike', { count: n(plant.count, 5) })}</span>}
         {plant.health !== 'well' && (
           <span className={plant.health === 'sick' ? common.stop : common.mind}>◆ {t(`health.${plant.health}`)}</span>
         )}
@@ -200,13 +217,24 @@ function Head({ dossier, ask }: { dossier: Schemas['PlantDossier']; ask: (what: 
           {t('plant.inspect')}
         </Button>
         <Button onClick={() => ask('day')}>{t('plants.toDay', { count: 1 })}</Button>
+        <Button onClick={() => ask('potted')}>{t('plant.potted')}</Button>
         <Button onClick={() => ask('oot')}>{t('plant.outOfTurn')}</Button>
         <Button onClick={() => ask('edit')}>{t('common.edit')}</Button>
         <Dropdown
           trigger={['click']}
           menu={{
             items: [
-              ...(['note', 'snoozed', 'override', 'offspring', 'given_away', 'died'] as const).map((key) => ({
+              ...(
+                [
+                  'note',
+                  'snoozed',
+                  'override',
+                  'offspring',
+                  ...(plant.count === null ? [] : (['split'] as const)),
+                  'given_away',
+                  'died',
+                ] as const
+              ).map((key) => ({
                 key,
                 label: t(`plant.${key === 'snoozed' ? 'snooze' : key === 'given_away' ? 'givenAway' : key}`),
                 onClick: () => ask(key),

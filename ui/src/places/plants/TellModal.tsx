@@ -1,9 +1,9 @@
-import { Select } from 'antd';
+import { Checkbox, Select } from 'antd';
 import { useState } from 'react';
 
 import { ApiProblem, type Schemas } from '../../api/client';
 import { useAddTask } from '../../api/care';
-import { useArchivePlant, useOffspring, useTellOfPlant } from '../../api/plants';
+import { useArchivePlant, useOffspring, useSplitGroup, useTellOfPlant } from '../../api/plants';
 import { isoDay } from '../../i18n/isoDay';
 import { useWords } from '../../i18n/words';
 import { NumberField } from '../../kit/fields/NumberField';
@@ -13,7 +13,7 @@ import { typedNumber } from '../../i18n/numbers';
 import common from '../../styles/common.module.css';
 import { FormDialog } from '../../kit/forms/FormDialog';
 
-type What = 'note' | 'snoozed' | 'override' | 'given_away' | 'died' | 'offspring' | 'task';
+type What = 'note' | 'snoozed' | 'override' | 'given_away' | 'died' | 'offspring' | 'split' | 'task';
 const TITLES = {
   note: 'plant.note',
   snoozed: 'plant.snooze',
@@ -21,6 +21,7 @@ const TITLES = {
   given_away: 'plant.givenAway',
   died: 'plant.died',
   offspring: 'plant.offspring',
+  split: 'plant.split',
   task: 'plant.addTask',
 } as const;
 const OFFSPRING = ['cutting', 'layer', 'division'] as const;
@@ -30,6 +31,7 @@ export function TellModal({ plant, what, close }: { plant: Schemas['Plant']; wha
   const { t } = useWords();
   const tell = useTellOfPlant(plant.id);
   const offspring = useOffspring(plant.id);
+  const split = useSplitGroup(plant.id);
   const addTask = useAddTask();
   const archive = useArchivePlant();
   const say = useUndoable();
@@ -38,8 +40,9 @@ export function TellModal({ plant, what, close }: { plant: Schemas['Plant']; wha
   const [until, setUntil] = useState('');
   const [count, setCount] = useState('1');
   const [every, setEvery] = useState('');
+  const [together, setTogether] = useState(false);
   const [kind, setKind] = useState<(typeof OFFSPRING)[number]>('cutting');
-  const error = tell.error ?? offspring.error ?? addTask.error;
+  const error = tell.error ?? offspring.error ?? split.error ?? addTask.error;
   const problem = error instanceof ApiProblem ? error : undefined;
   const wrong = { count: typedNumber(count) === null, every: every.trim() !== '' && typedNumber(every) === null };
 
@@ -48,8 +51,14 @@ export function TellModal({ plant, what, close }: { plant: Schemas['Plant']; wha
       if (wrong.count) {
         return;
       }
-      const { data } = await offspring.mutateAsync({ kind, count: typedNumber(count) ?? 1, on: day, text });
+      const { data } = await offspring.mutateAsync({ kind, count: typedNumber(count) ?? 1, together, on: day, text });
       say(t('plant.offspringDone', { count: data.length }));
+    } else if (what === 'split') {
+      if (wrong.count) {
+        return;
+      }
+      const part = await split.mutateAsync({ count: typedNumber(count) ?? 1, ...(text === '' ? {} : { place: text }) });
+      say(t('plant.splitDone', { count: part.count ?? 1, number: part.number }));
     } else if (what === 'task') {
       if (wrong.every) {
         return;
@@ -81,7 +90,7 @@ export function TellModal({ plant, what, close }: { plant: Schemas['Plant']; wha
       title={`${t(TITLES[what])}: ${plant.number} ${plant.name}`}
       close={close}
       save={submit}
-      saving={tell.isPending || offspring.isPending || addTask.isPending}
+      saving={tell.isPending || offspring.isPending || split.isPending || addTask.isPending}
       saveLabel={t('plant.doIt')}
       error={error}
       atFields
@@ -102,29 +111,46 @@ export function TellModal({ plant, what, close }: { plant: Schemas['Plant']; wha
           />
         </div>
       )}
+      {what === 'offspring' && (
+        <Checkbox checked={together} onChange={(event) => setTogether(event.target.checked)}>
+          {t('plant.together')}
+        </Checkbox>
+      )}
+      {what === 'split' && (
+        <NumberField
+          label={t('plant.splitCount', { count: plant.count ?? 1 })}
+          value={count}
+          error={wrong.count ? t('common.notNumber') : problem?.at('count')}
+          onChange={setCount}
+        />
+      )}
       <TextField
         label={t(
           what === 'given_away'
             ? 'plant.to'
-            : what === 'task'
-              ? 'task.what'
-              : what === 'snoozed' || what === 'override'
-                ? 'plant.reason'
-                : 'plant.what',
+            : what === 'split'
+              ? 'plants.place'
+              : what === 'task'
+                ? 'task.what'
+                : what === 'snoozed' || what === 'override'
+                  ? 'plant.reason'
+                  : 'plant.what',
         )}
         value={text}
         error={problem?.at('text') ?? problem?.at('note')}
         onChange={setText}
         longest={what === 'task' ? 200 : 2000}
       />
-      <TextField
-        label={t(what === 'snoozed' ? 'plant.until' : what === 'override' ? 'plant.dueOn' : 'task.on')}
-        type="date"
-        value={day}
-        error={problem?.at('on') ?? problem?.at('until') ?? problem?.at('due_on')}
-        onChange={setDay}
-        {...(what === 'override' ? { hint: t('plant.dueComputed') } : {})}
-      />
+      {what !== 'split' && (
+        <TextField
+          label={t(what === 'snoozed' ? 'plant.until' : what === 'override' ? 'plant.dueOn' : 'task.on')}
+          type="date"
+          value={day}
+          error={problem?.at('on') ?? problem?.at('until') ?? problem?.at('due_on')}
+          onChange={setDay}
+          {...(what === 'override' ? { hint: t('plant.dueComputed') } : {})}
+        />
+      )}
       {what === 'task' && (
         <div className={common.fields2}>
           <NumberField

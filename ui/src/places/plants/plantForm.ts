@@ -18,6 +18,7 @@ export type PlantForm = Omit<Input, NumberName | 'plan' | 'potted_on'> &
 const EMPTY: PlantForm = {
   number: '',
   name: '',
+  count: '',
   plant_group: 'broadleaf_deciduous',
   species_id: null,
   year_started: '',
@@ -47,6 +48,7 @@ const EMPTY: PlantForm = {
 };
 
 export const NUMBERS: NumberName[] = [
+  'count',
   'year_started',
   'height_cm',
   'canopy_cm',

@@ -30,6 +30,7 @@ const NUMBERS = [
   'price',
   'owned',
   'feet_cm',
+  'tie_holes',
 ] as const;
 
 type NumberName = (typeof NUMBERS)[number];
@@ -44,6 +45,7 @@ const FIRST: Record<NumberName, string> = {
   price: '',
   owned: '1',
   feet_cm: '0',
+  tie_holes: '0',
 };
 const WALLS: Schemas['PotWall'][] = [
   'fired_clay',
@@ -121,6 +123,7 @@ export function PotDrawer({ pot, close }: { pot: Schemas['Pot'] | null; close: (
         light_passes: lightPasses,
         home_made: homeMade,
         feet_cm: value('feet_cm'),
+        tie_holes: value('tie_holes'),
         depth: value('depth'),
         measures: Object.fromEntries(wanted.map((key) => [key, typedNumber(measures[key] ?? '') ?? 0])),
         hole_count: value('hole_count'),
@@ -248,6 +251,7 @@ export function PotDrawer({ pot, close }: { pot: Schemas['Pot'] | null; close: (
         {number('hole_diameter_cm', 'unit.cm')}
         {number('hole_open_share', 'unit.percent')}
         {number('mesh_mm', 'unit.mm')}
+        {number('tie_holes')}
       </div>
       <h3>{t('pots.section.keep')}</h3>
       <div className={common.fields3}>
@@ -276,5 +280,6 @@ function textsOf(pot: Schemas['Pot']): Record<NumberName, string> {
     price: text(pot.price),
     owned: text(pot.owned),
     feet_cm: text(pot.feet_cm),
+    tie_holes: text(pot.tie_holes),
   };
 }

@@ -1,0 +1,120 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Plants\Models\Plant;
+use App\PottingDays\Models\DayPlant;
+use App\PottingDays\Models\PottingDay;
+use App\Shelf\Models\Component;
+use Tests\Feature\Collection;
+use Tests\Feature\Contract;
+use Tests\Feature\Yard;
+
+// sixty alike are one entry with a number; and what is ticked at the tub, potted without a day, or split off
+
+beforeEach(function (): void {
+    Component::query()->update(['stock_l' => 500]);
+    $this->id = $this->postJson('/api/v1/days', ['name' => 'Many', 'planned_on' => now()->toDateString(), 'tub_l' => 20, 'scoop_l' => 1, 'spare' => 0.1, 'helpers' => []])->assertCreated()->json('id');
+    $this->day = '/api/v1/days/'.$this->id;
+    $this->add = fn(Plant ...$plants): array => $this->postJson($this->day.'/plants', ['plant_ids' => array_map(static fn(Plant $plant): int => $plant->id, $plants), 'plan' => ['ball' => null, 'dressing' => ['component_id' => Yard::component('granite-chip-4-8-mm')->id, 'cm' => 0.5]]])->assertCreated()->json();
+});
+
+test('sixty alike are one entry: litres, minutes, wire, mesh and pots are those of sixty', function (): void {
+    $one = ($this->add)(Collection::plant(['name' => 'Single']));
+    $other = $this->postJson('/api/v1/days', ['name' => 'Sixty', 'planned_on' => now()->toDateString(), 'tub_l' => 20, 'scoop_l' => 1, 'spare' => 0.1, 'helpers' => []])->assertCreated()->json('id');
+    $this->day = '/api/v1/days/'.$other;
+    $group = Collection::plant(['name' => 'Sixty quinces', 'count' => 60]);
+    $many = ($this->add)($group);
+    Contract::check($this->getJson($this->day), 'PottingDay');
+    expect($many['entries'])->toHaveCount(1)->and($many['entries'][0]['count'])->toBe(60)->and($many['plants'])->toBe(60)->and($many['totals']['plants'])->toBe(60)
+        ->and($many['mixes'][0]['pots'])->toBe(60)->and($many['mixes'][0]['net_l'])->toEqualWithDelta(60.0 * $one['mixes'][0]['net_l'], 1e-6)->and($many['mixes'][0]['loose_l'])->toEqualWithDelta(60.0 * $one['mixes'][0]['loose_l'], 1e-6)
+        ->and($many['totals']['minutes'])->toEqualWithDelta(60.0 * $one['totals']['minutes'], 1e-6)->and($many['totals']['wires'][0]['length_cm'])->toEqualWithDelta(60.0 * $one['totals']['wires'][0]['length_cm'], 1e-6)
+        ->and($many['totals']['mesh'][0]['pieces'])->toBe(60 * $one['totals']['mesh'][0]['pieces']);
+    $granite = static fn(array $day): float => array_column($day['shelf'], 'gross_l', 'name')['Granite chip 4-8 mm'];
+    expect($granite($many))->toEqualWithDelta(60.0 * $granite($one), 1e-6);
+    $this->getJson('/api/v1/pots')->assertJsonPath('data.0.in_use', 61);
+    // potted: what was given is of all of them, and so is what it cost
+    $this->postJson($this->day.'/plants/'.$many['entries'][0]['id'].'/state', ['state' => 'done'])->assertOk();
+    $entry = DayPlant::query()->findOrFail($many['entries'][0]['id']);
+    expect($entry->actual->usedL)->toEqualWithDelta(60.0 * $one['entries'][0]['figures']['poured_l'], 1e-2)->and(array_sum(array_column($entry->actual->taken, 'litres')))->toEqualWithDelta(60.0 * $one['entries'][0]['figures']['dressing_l'], 1e-6);
+    $done = $this->getJson($this->day)->json();
+    expect($done['done'])->toBe(60)->and(abs($done['mixes'][0]['loose_l'] - $entry->actual->scoopedL()))->toBeLessThan(1e-3);
+});
+
+test('a group that changes is as many on the days to come, and as many as it was on those that are past', function (): void {
+    $group = Collection::plant(['name' => 'Quinces', 'count' => 12]);
+    $entry = ($this->add)($group)['entries'][0]['id'];
+    $this->putJson('/api/v1/plants/'.$group->id, ['revision' => $group->refresh()->revision, 'count' => 10])->assertOk()->assertJsonPath('count', 10);
+    expect(DayPlant::query()->findOrFail($entry)->count)->toBe(10);
+    $this->postJson($this->day.'/plants/'.$entry.'/state', ['state' => 'done'])->assertOk();
+    $this->putJson('/api/v1/plants/'.$group->id, ['revision' => $group->refresh()->revision, 'count' => 4])->assertOk();
+    expect(DayPlant::query()->findOrFail($entry)->count)->toBe(10);
+    $this->putJson('/api/v1/plants/'.$group->id, ['revision' => $group->refresh()->revision, 'count' => 1])->assertUnprocessable()->assertJsonPath('errors.0.path', 'count');
+    $this->getJson($this->day)->assertJsonPath('entries.0.count', 10);
+});
+
+test('some of a group are split off, in the same mix and with a history', function (): void {
+    $group = Collection::plant(['name' => 'Quinces', 'count' => 12, 'place' => 'Tunnel']);
+    $part = $this->postJson("/api/v1/plants/{$group->id}/split", ['count' => 5, 'place' => 'Field'])->assertCreated()->json();
+    expect($part['count'])->toBe(5)->and($part['place'])->toBe('Field')->and($part['number'])->not->toBe($group->number)->and($part['mix'])->toBe('Grit and bark')->and($group->refresh()->count)->toBe(7);
+    $history = $this->getJson('/api/v1/plants/'.$part['id'])->json('events');
+    expect(array_column($history, 'kind'))->toContain('came_from');
+    $this->postJson("/api/v1/plants/{$group->id}/split", ['count' => 7])->assertUnprocessable()->assertJsonPath('errors.0.rule', 'less_than_group');
+    $this->postJson("/api/v1/plants/{$group->id}/split", ['count' => 6])->assertCreated()->assertJsonPath('count', 6);
+    expect($group->refresh()->count)->toBeNull();
+    $this->postJson("/api/v1/plants/{$group->id}/split", ['count' => 1])->assertUnprocessable();
+    // cuttings as one group
+    $young = $this->postJson("/api/v1/plants/{$group->id}/offspring", ['kind' => 'cutting', 'count' => 300, 'together' => true])->assertCreated()->json('data');
+    expect($young)->toHaveCount(1)->and($young[0]['count'])->toBe(300);
+});
+
+test('ticks at the tub are seen by everybody, and are gone once the load is mixed', function (): void {
+    $day = ($this->add)(Collection::plant());
+    $recipe = $day['mixes'][0]['recipe_id'];
+    $number = $day['mixes'][0]['load_plan'][0]['number'];
+    [$first, $second] = array_column($day['mixes'][0]['parts'], 'component_id');
+    $stamp = $this->getJson($this->day)->headers->get('ETag');
+    $tick = fn(int $component, bool $on = true) => $this->putJson($this->day.'/ticks', ['recipe_id' => $recipe, 'number' => $number, 'component_id' => $component, 'ticked' => $on]);
+    $tick($first)->assertOk()->assertJsonPath('ticked.0.component_ids', [$first]);
+    $tick($second)->assertOk();
+    $tick($second)->assertOk();
+    expect($this->getJson($this->day)->headers->get('ETag'))->not->toBe($stamp)->and($this->getJson($this->day)->json('mixes.0.ticked'))->toBe([['number' => $number, 'component_ids' => [$first, $second]]]);
+    $tick($first, false)->assertOk()->assertJsonPath('ticked.0.component_ids', [$second]);
+    $tick($second, false)->assertOk()->assertJsonPath('ticked', []);
+    $tick($first);
+    $this->putJson($this->day.'/ticks', ['recipe_id' => 999_999, 'number' => 1, 'component_id' => 1])->assertUnprocessable()->assertJsonPath('errors.0.rule', 'recipe_not_on_day');
+    $this->postJson($this->day.'/loads', ['recipe_id' => $recipe, 'number' => $number])->assertCreated()->assertJsonPath('mixes.0.ticked', []);
+    expect($day['mixes'][0]['turns'])->toBeGreaterThanOrEqual(6)->and($day['mixes'][0]['parts'][0]['median_mm'])->toBeGreaterThan(0.0);
+});
+
+test('a potting that was done without a day is written at its date, with all that follows from it', function (): void {
+    $plant = Collection::plant(['potted_on' => now()->subYears(3)->toDateString()]);
+    $other = Collection::recipe('Sharp', ['pumice-3-6-mm' => 3, 'perlite-2-5-mm' => 1]);
+    $pot = Yard::pot('Deep tray', 9);
+    $on = now()->subDays(20)->toDateString();
+    $input = ['on' => $on, 'recipe_id' => $other->id, 'pot_id' => $pot->id, 'plan' => ['ball' => ['length_cm' => 14, 'width_cm' => 12, 'height_cm' => 5], 'height' => ['how' => 'raised', 'cm' => 0.5]], 'person' => 'Ann'];
+    $stock = Yard::component('perlite-2-5-mm')->stock_l;
+    $day = $this->postJson("/api/v1/plants/{$plant->id}/potted", $input)->assertCreated()->json();
+    expect($day['status'])->toBe('finished')->and($day['plants'])->toBe(1)->and($day['done'])->toBe(1);
+    $plant->refresh();
+    expect($plant->potted_on?->toDateString())->toBe($on)->and($plant->pot_id)->toBe($pot->id)->and($plant->standing?->recipeName)->toBe('Sharp')->and($plant->standing?->contents?->ball['height_cm'] ?? 0)->toEqual(5)
+        ->and(Yard::component('perlite-2-5-mm')->stock_l)->toBe($stock);
+    $dossier = $this->getJson('/api/v1/plants/'.$plant->id);
+    Contract::check($dossier, 'PlantDossier');
+    expect($dossier->json('events.0.kind'))->toBe('potted')->and($dossier->json('events.0.happened_on'))->toBe($on)->and($dossier->json('tasks'))->not->toBe([]);
+    // again, drawn from the shelf; before the last potting it cannot have been, nor in a mix that is not there
+    $this->postJson("/api/v1/plants/{$plant->id}/potted", [...$input, 'on' => now()->subDays(30)->toDateString()])->assertUnprocessable()->assertJsonPath('errors.0.path', 'on');
+    $this->postJson("/api/v1/plants/{$plant->id}/potted", [...$input, 'recipe_id' => 999_999])->assertUnprocessable()->assertJsonPath('errors.0.path', 'recipe_id');
+    $this->postJson("/api/v1/plants/{$plant->id}/potted", [...$input, 'on' => now()->addDays(3)->toDateString()])->assertUnprocessable()->assertJsonPath('errors.0.path', 'on');
+    $days = PottingDay::query()->count();
+    $this->postJson("/api/v1/plants/{$plant->id}/potted", [...$input, 'on' => now()->toDateString(), 'drawn' => true])->assertCreated();
+    expect(Yard::component('perlite-2-5-mm')->stock_l)->toBeLessThan($stock - 0.2)->and(PottingDay::query()->count())->toBe($days + 1);
+});
+
+test('what a plant stood in before is what its ball is of, also once it is potted', function (): void {
+    $plant = Collection::plant(['potted_on' => now()->subYears(4)->toDateString()]);
+    $entry = $this->postJson($this->day.'/plants', ['plant_ids' => [$plant->id], 'recipe_id' => Collection::recipe('Sharp', ['pumice-3-6-mm' => 3, 'perlite-2-5-mm' => 1])->id, 'plan' => ['ball' => ['length_cm' => 14, 'width_cm' => 12, 'height_cm' => 4]]])->json('entries.0');
+    expect($entry['figures']['ball']['mix'])->toBe('Grit and bark')->and($entry['figures']['ball']['years'])->toEqual(4);
+    $after = $this->postJson($this->day.'/plants/'.$entry['id'].'/state', ['state' => 'done'])->assertOk()->json('entries.0');
+    expect($after['figures']['ball'])->toEqual($entry['figures']['ball'])->and($after['figures']['water_l'])->toEqual($entry['figures']['water_l']);
+});

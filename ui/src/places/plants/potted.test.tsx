@@ -1,0 +1,48 @@
+// @vitest-environment happy-dom
+import { screen, waitFor } from '@testing-library/react';
+import { beforeEach, describe, expect, test } from 'vitest';
+
+import { server } from '../../testing/server';
+import { show } from '../../testing/show';
+import { openYard, yard } from '../../testing/yard';
+import { PottedDrawer } from './PottedDrawer';
+import { TellModal } from './TellModal';
+
+describe('potted without a day', () => {
+  beforeEach(openYard);
+
+  test('is written with its date, ball and height; half a ball is not', async () => {
+    const plant = { ...yard.plant().plant, id: 7, pot_id: 1, recipe_id: 1 };
+    server.on('POST /plants/7/potted', {});
+    const { hand } = show(<PottedDrawer plant={plant} close={() => undefined} />);
+    await hand.type(screen.getByLabelText('Ball length'), '14');
+    await hand.click(screen.getByRole('button', { name: 'Save' }));
+    expect(server.asked('POST /plants/7/potted')).toHaveLength(0);
+    await hand.type(screen.getByLabelText('Ball width'), '12');
+    await hand.type(screen.getByLabelText('Ball height'), '5');
+    await hand.click(screen.getByRole('button', { name: 'Save' }));
+    await waitFor(() =>
+      expect(server.asked('POST /plants/7/potted')[0]?.body).toMatchObject({
+        pot_id: 1,
+        recipe_id: 1,
+        drawn: false,
+        plan: { ball: { length_cm: 14, width_cm: 12, height_cm: 5 }, height: { how: 'flush', cm: 0 } },
+      }),
+    );
+  });
+});
+
+describe('a group', () => {
+  beforeEach(openYard);
+
+  test('is split by a number', async () => {
+    const plant = { ...yard.plant().plant, id: 7, count: 12 };
+    server.on('POST /plants/7/split', { ...plant, id: 8, number: 'T-099', count: 5 });
+    const { hand } = show(<TellModal plant={plant} what="split" close={() => undefined} />);
+    const field = screen.getByLabelText('How many of 12');
+    await hand.clear(field);
+    await hand.type(field, '5');
+    await hand.click(screen.getByRole('button', { name: 'Write it down' }));
+    await waitFor(() => expect(server.asked('POST /plants/7/split')[0]?.body).toEqual({ count: 5 }));
+  });
+});
