@@ -116,6 +116,7 @@ Route::get('plant-places', [PlantController::class, 'places']);
 Route::apiResource('plants', PlantController::class)->except('destroy')->whereNumber('plant');
 Route::put('plants/{plant}/archived', [PlantController::class, 'archive'])->whereNumber('plant');
 Route::post('plants/{plant}/events', [PlantController::class, 'tell'])->whereNumber('plant');
+Route::get('plants/{plant}/pots', [PottingDayController::class, 'potsOfPlant'])->whereNumber('plant');
 Route::post('plants/{plant}/potted', [PottingDayController::class, 'already'])->whereNumber('plant');
 Route::post('plants/{plant}/split', [PlantController::class, 'split'])->whereNumber('plant');
 Route::post('plants/{plant}/offspring', [PlantController::class, 'offspring'])->whereNumber('plant');
@@ -141,6 +142,7 @@ Route::put('days/{day}/archived', [PottingDayController::class, 'archive'])->whe
 Route::post('days/{day}/plants', [PottingDayController::class, 'add'])->whereNumber('day');
 Route::put('days/{day}/plants', [PottingDayController::class, 'changeMany'])->whereNumber('day');
 Route::get('days/{day}/plants/{entry}/judgement', [PottingDayController::class, 'judge'])->whereNumber(['day', 'entry']);
+Route::get('days/{day}/plants/{entry}/pots', [PottingDayController::class, 'pots'])->whereNumber(['day', 'entry']);
 Route::put('days/{day}/plants/{entry}', [PottingDayController::class, 'change'])->whereNumber(['day', 'entry']);
 Route::delete('days/{day}/plants/{entry}', [PottingDayController::class, 'remove'])->whereNumber(['day', 'entry']);
 Route::post('days/{day}/plants/{entry}/state', [PottingDayController::class, 'pot'])->whereNumber(['day', 'entry']);

@@ -27,9 +27,6 @@ final class EntryMends
     private const MOST_POTS = 12;
     private const MOST_MIXES = 12;
 
-    /** Pots among which those are sought, nearest in depth first. */
-    private const MOST_LOOKED_AT = 200;
-
     /** Of those how many in full. */
     private const LIKELIEST = 3;
 
@@ -155,15 +152,9 @@ final class EntryMends
     /** @return list<Pot> that are free, nearest in litres first */
     private function pots(DayPlant $entry, DayPotNeeds $needs): array
     {
-        $query = Pot::query();
-        $query->whereNull('archived_at')->where('owned', '>', 0)->where('id', '!=', $entry->pot_id);
-        $query->orderByRaw('abs(depth - ?)', [$entry->pot->depth])->limit(self::MOST_LOOKED_AT);
-        $litres = $needs->pot->setup->zone->volumeL;
-        // the one that it stands in becomes free
-        Pot::withUse($query);
-        $free = $query->get()->filter(static fn(Pot $pot): bool => $pot->owned >= $entry->count + $pot->inUse() + $pot->plannedUse() - ($pot->id === $entry->plant->pot_id ? $entry->count : 0));
+        $free = array_filter(FreePots::near($entry, $needs->pot->setup->zone->volumeL), static fn(array $each): bool => $each[0]->id !== $entry->pot_id && $each[1] >= $entry->count);
 
-        return array_slice(array_values($free->sortBy(static fn(Pot $pot): float => abs(log(max(1e-6, $pot->toCore()->volumeL(0.0, $pot->depth)) / $litres)))->all()), 0, self::MOST_POTS);
+        return array_slice(array_column($free, 0), 0, self::MOST_POTS);
     }
 
     /** @return list<Recipe> for plants of its group first, then those of the day */

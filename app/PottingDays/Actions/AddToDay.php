@@ -108,6 +108,34 @@ final readonly class AddToDay
         return $day->refresh();
     }
 
+    /**
+     * A plant on a day of today that nobody planned, in the pot that it stands in: to see what would be.
+     *
+     * @return array{PottingDay, DayPlant}
+     *
+     * @throws Refused field "recipe_id" or "plant_ids" where there is no mix or no pot yet
+     */
+    public static function asIf(Plant $plant, int $recipeId = 0): array
+    {
+        $plant->loadMissing(['species', 'site', 'pot', 'recipe.parts.component']);
+        $usual = self::usualRecipes();
+        $id = $recipeId > 0 ? $recipeId : ($plant->recipe_id ?? $usual[$plant->plant_group] ?? $usual[''] ?? 0);
+        $recipe = Recipe::query()->with('parts.component')->find($id) ?? throw Refused::because('recipe_id', $recipeId > 0 ? 'recipe_missing' : 'no_recipe_yet', $recipeId > 0 ? $recipeId : $plant->number);
+        $any = Pot::query();
+        $any->whereNull('archived_at');
+        $any->orderBy('id');
+        $pot = $plant->pot ?? $any->first() ?? throw Refused::because('plant_ids', 'no_pot_yet', $plant->number);
+        $day = new PottingDay(['name' => '', 'planned_on' => Carbon::today(), 'status' => 'planned', 'tub_l' => 40.0, 'scoop_l' => 1.0, 'spare' => 0.0, 'helpers' => [], 'ticks' => []]);
+        $core = $pot->toCore();
+        $entry = new DayPlant([
+            'id' => 0, 'plant_id' => $plant->id, 'recipe_id' => $recipe->id, 'pot_id' => $pot->id, 'count' => $plant->many(), 'state' => 'planned', 'helper' => '', 'actual' => new Actual(), 'stamps' => [],
+            'plan' => (new Plan())->with(self::start($plant, $core, false)),
+        ]);
+        $entry->setRelation('plant', $plant)->setRelation('recipe', $recipe)->setRelation('pot', $pot);
+
+        return [$day, $entry];
+    }
+
     /** @return array<string, int> newest recipe in use for each plant group, under '' any */
     private static function usualRecipes(): array
     {

@@ -29,6 +29,7 @@ use App\PottingDays\Models\DayLoad;
 use App\PottingDays\Models\DayPlant;
 use App\PottingDays\Models\PottingDay;
 use App\PottingDays\StandIns;
+use App\PottingDays\WhichPot;
 use App\Shelf\Models\Component;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -110,6 +111,21 @@ final readonly class PottingDayController
         $this->mustBeOf($day, $entry->potting_day_id);
 
         return new JsonResponse($document->of($day->load('entries'), $entry->load(['plant.species', 'plant.site', 'pot', 'recipe.parts.component'])));
+    }
+
+    public function pots(PottingDay $day, DayPlant $entry, WhichPot $which): JsonResponse
+    {
+        $this->mustBeOf($day, $entry->potting_day_id);
+
+        return new JsonResponse($which->of($day->load('entries'), $entry->load(['plant.species', 'plant.site', 'plant.pot', 'pot', 'recipe.parts.component'])));
+    }
+
+    /** For a plant that is on no day yet, in the mix that it stands in or in another. */
+    public function potsOfPlant(Request $request, Plant $plant, WhichPot $which): JsonResponse
+    {
+        [$day, $entry] = AddToDay::asIf($plant, $request->integer('recipe_id'));
+
+        return new JsonResponse($which->of($day, $entry));
     }
 
     public function remove(PottingDay $day, DayPlant $entry, RemoveEntry $remove): JsonResponse

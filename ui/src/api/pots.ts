@@ -27,6 +27,31 @@ export function useSavePot(record: Schemas['Pot'] | null) {
   );
 }
 
+/** An entry of a day, or a plant that is on none, in the mix that it stands in or another. */
+export type Whose = { day: number; entry: number; revision: number } | { plant: number; recipe: number | null };
+
+export function useWhichPot(whose: Whose) {
+  return useQuery({
+    queryKey: ['which-pot', whose],
+    queryFn: async ({ signal }) =>
+      answerOf(
+        'day' in whose
+          ? await api.GET('/days/{id}/plants/{entry}/pots', {
+              params: { path: { id: whose.day, entry: whose.entry } },
+              signal,
+            })
+          : await api.GET('/plants/{id}/pots', {
+              params: {
+                path: { id: whose.plant },
+                query: whose.recipe === null ? {} : { recipe_id: whose.recipe },
+              },
+              signal,
+            }),
+      ),
+    gcTime: 0,
+  });
+}
+
 export function useArchivePot() {
   return useWrite(
     async ({ id, archived }: { id: number; archived: boolean }) =>

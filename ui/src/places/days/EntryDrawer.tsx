@@ -15,6 +15,7 @@ import { TextField } from '../../kit/fields/TextField';
 import { useSaveQueue } from '../../kit/forms/useSaveQueue';
 import { useUndoable } from '../../kit/hooks/useUndoable';
 import { SOILS, TREATMENTS } from '../../kit/days/plans';
+import { WhichPot } from '../../kit/days/WhichPot';
 import { EntryFigures } from './EntryFigures';
 import { HeightAndPlace } from './HeightAndPlace';
 import { EntryVerdicts } from './EntryVerdicts';
@@ -48,6 +49,7 @@ export function EntryDrawer({ day, entry, close }: Props) {
   const remove = useRemoveEntry(day.id);
   const say = useUndoable();
   const [typed, setTyped] = useState<Record<string, string>>({});
+  const [choosing, setChoosing] = useState(false);
   const revision = useRef(entry.revision);
   const queue = useSaveQueue(async (changes: Changes) => {
     const saved = await change.mutateAsync({ entry: entry.id, revision: revision.current, changes });
@@ -171,7 +173,15 @@ export function EntryDrawer({ day, entry, close }: Props) {
       <div className={styles.entryDrawer}>
         <Form layout="vertical" disabled={locked}>
           <div className={common.fields3}>
-            <Form.Item label={t('entry.into')} help={problem?.at('changes.pot_id')}>
+            <Form.Item
+              label={t('entry.into')}
+              help={problem?.at('changes.pot_id')}
+              extra={
+                <Button size="small" onClick={() => setChoosing(true)}>
+                  {t('whichPot.title')}
+                </Button>
+              }
+            >
               <RecordPicker
                 label={t('entry.into')}
                 useList={usePots}
@@ -356,6 +366,21 @@ export function EntryDrawer({ day, entry, close }: Props) {
             longest={1000}
           />
         </Form>
+        {choosing && (
+          <WhichPot
+            whose={{ day: day.id, entry: entry.id, revision: entry.revision }}
+            count={entry.count}
+            close={() => setChoosing(false)}
+            take={
+              locked
+                ? null
+                : ({ id }) => {
+                    keep({ pot_id: id });
+                    setChoosing(false);
+                  }
+            }
+          />
+        )}
         <div className={styles.entrySide}>
           <EntryVerdicts day={day.id} entry={entry} take={locked ? null : keep} />
           <EntryFigures entry={entry} />

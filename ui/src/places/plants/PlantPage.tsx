@@ -23,6 +23,7 @@ const InspectionDrawer = lazy(() =>
   import('./InspectionDrawer').then((module) => ({ default: module.InspectionDrawer })),
 );
 const OutOfTurnDrawer = lazy(() => import('./OutOfTurnDrawer').then((module) => ({ default: module.OutOfTurnDrawer })));
+const WhichPot = lazy(() => import('../../kit/days/WhichPot').then((module) => ({ default: module.WhichPot })));
 const PottedDrawer = lazy(() => import('./PottedDrawer').then((module) => ({ default: module.PottedDrawer })));
 const TellModal = lazy(() => import('./TellModal').then((module) => ({ default: module.TellModal })));
 const ToDay = lazy(() => import('../../kit/days/ToDay').then((module) => ({ default: module.ToDay })));
@@ -33,6 +34,7 @@ type Asking =
   | 'oot'
   | 'day'
   | 'potted'
+  | 'which'
   | 'note'
   | 'snoozed'
   | 'override'
@@ -91,9 +93,17 @@ export default function PlantPage() {
             {asking === 'edit' && <PlantDrawer plant={dossier.plant} close={close} />}
             {asking === 'inspect' && <InspectionDrawer plant={dossier.plant} close={close} />}
             {asking === 'oot' && <OutOfTurnDrawer plant={dossier.plant} close={close} />}
+            {asking === 'which' && (
+              <WhichPot
+                whose={{ plant: dossier.plant.id, recipe: null }}
+                count={dossier.plant.count ?? 1}
+                close={close}
+                take={null}
+              />
+            )}
             {asking === 'potted' && <PottedDrawer plant={dossier.plant} close={close} />}
             {asking === 'day' && <ToDay plantIds={[dossier.plant.id]} close={close} />}
-            {asking !== null && !['edit', 'inspect', 'oot', 'day', 'potted'].includes(asking) && (
+            {asking !== null && !['edit', 'inspect', 'oot', 'day', 'potted', 'which'].includes(asking) && (
               <TellModal
                 plant={dossier.plant}
                 what={
@@ -239,6 +249,7 @@ function Head({ dossier, ask }: { dossier: Schemas['PlantDossier']; ask: (what: 
                 label: t(`plant.${key === 'snoozed' ? 'snooze' : key === 'given_away' ? 'givenAway' : key}`),
                 onClick: () => ask(key),
               })),
+              { key: 'which', label: t('whichPot.title'), onClick: () => ask('which') },
               { key: 'print', label: t('plant.printCard'), onClick: () => window.print() },
               {
                 key: 'json',

@@ -1,4 +1,4 @@
-import { Checkbox, Form, Select } from 'antd';
+import { Button, Checkbox, Form, Select } from 'antd';
 import { useState } from 'react';
 
 import { ApiProblem, type Schemas } from '../../api/client';
@@ -13,6 +13,7 @@ import { TextField } from '../../kit/fields/TextField';
 import { FormDrawer } from '../../kit/forms/FormDrawer';
 import { useUndoable } from '../../kit/hooks/useUndoable';
 import { RecordPicker } from '../../kit/pickers/RecordPicker';
+import { WhichPot } from '../../kit/days/WhichPot';
 import { HOWS, SOILS, TREATMENTS } from '../../kit/days/plans';
 import common from '../../styles/common.module.css';
 
@@ -22,6 +23,7 @@ const SIZES = ['length_cm', 'width_cm', 'height_cm'] as const;
 export function PottedDrawer({ plant, close }: { plant: Schemas['Plant']; close: () => void }) {
   const { t } = useWords();
   const [on, setOn] = useState(() => isoDay());
+  const [choosing, setChoosing] = useState(false);
   const [pot, setPot] = useState(plant.pot_id);
   const [recipe, setRecipe] = useState(plant.recipe_id);
   const [ball, setBall] = useState<Record<string, string>>({});
@@ -90,7 +92,14 @@ export function PottedDrawer({ plant, close }: { plant: Schemas['Plant']; close:
           error={wrong.used ? t('common.notNumber') : problem?.at('actual.used_l')}
           onChange={setUsed}
         />
-        <Form.Item label={t('plants.field.pot')}>
+        <Form.Item
+          label={t('plants.field.pot')}
+          extra={
+            <Button size="small" onClick={() => setChoosing(true)}>
+              {t('whichPot.title')}
+            </Button>
+          }
+        >
           <RecordPicker label={t('plants.field.pot')} useList={usePots} value={pot} onPick={({ id }) => setPot(id)} />
         </Form.Item>
         <Form.Item label={t('plants.field.mix')}>
@@ -102,6 +111,17 @@ export function PottedDrawer({ plant, close }: { plant: Schemas['Plant']; close:
           />
         </Form.Item>
       </div>
+      {choosing && (
+        <WhichPot
+          whose={{ plant: plant.id, recipe }}
+          count={plant.count ?? 1}
+          close={() => setChoosing(false)}
+          take={({ id }) => {
+            setPot(id);
+            setChoosing(false);
+          }}
+        />
+      )}
       <h3>{t('potted.ball')}</h3>
       <div className={common.fields3}>
         {SIZES.map((size) => (
