@@ -16,13 +16,15 @@ use Zolbek\Core\Place\Container\RunThroughSpeed;
 use Zolbek\Core\Place\Setup\Setup;
 use Zolbek\Core\Verdict\Fit\Assessment;
 use Zolbek\Core\Verdict\Fit\Criterion;
+use Zolbek\Core\Work\Aftercare\Task;
+use Zolbek\Core\Work\PottingDay\DayPotNeeds;
 
 /** One entry of a day looked at closely: each figure in its band, and what would mend it. Schema EntryJudgement of the API. */
 final readonly class JudgementDocument
 {
     private const LEVELS = 12;
 
-    public function __construct(private PlantSituation $situations, private Standing $standings) {}
+    public function __construct(private PlantSituation $situations, private Standing $standings, private EntryCare $care) {}
 
     /** @return array<string, mixed>|null null where it cannot be worked out */
     public function of(PottingDay $day, DayPlant $entry): ?array
@@ -45,9 +47,19 @@ final readonly class JudgementDocument
             'water' => $assessment->water === null ? null : ['habit_h' => $assessment->water->habitH, 'interval_h' => $assessment->water->drought->intervalH, 'still_open' => $assessment->water->drought->stillOpen],
             'planned_years' => $setup->targets()->plannedYears,
             'years' => $years === null ? null : ['value' => $years >= Forecast::HORIZON ? null : $years, 'fast' => $fast, 'slow' => $slow, 'drop_cm' => (new AgedPot($setup, min(Forecast::HORIZON, $setup->targets()->plannedYears)))->levelDropCm],
+            'care' => $entry->isPotted() ? [] : $this->care($day, $entry, $needs, $assessment),
             'section' => self::section($setup),
             'mends' => $entry->isPotted() ? [] : (new EntryMends($day, $this->situations, $this->standings))->of($entry, $needs, $assessment),
         ];
+    }
+
+    /** @return list<array<string, mixed>> what will be looked after once it is potted so, on the day that is planned */
+    private function care(PottingDay $day, DayPlant $entry, DayPotNeeds $needs, Assessment $assessment): array
+    {
+        $topple = ToppleDocument::ofNeeds($entry, $needs);
+        $tasks = $this->care->of($entry, new Actual(rootsCutShare: $entry->plan->rootsCutShare), $day->planned_on, $topple, $assessment->water?->drought->intervalH);
+
+        return array_map(static fn(Task $task): array => EntryCare::document($task, $entry->plan), $tasks);
     }
 
     /** @return array<string, mixed> schema PlantingSection */

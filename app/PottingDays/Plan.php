@@ -35,6 +35,7 @@ final readonly class Plan implements Kept
      * @param float|null                                                            $moundCm  null: as it follows from the height
      * @param array{x_cm: float, y_cm: float, turn_deg: float}                      $placing  of the ball, see BallPlacing
      * @param array{deg: float, to: string}|null                                    $lean     of the trunk, to: one of SIDES
+     * @param list<array{kind: string, why: string}>                                $careOff  what of the aftercare is taken off, and why
      * @param array{cm: float, to: string}|null                                     $slope    what the surface rises by, to: the side where it is highest
      */
     public function __construct(
@@ -65,6 +66,7 @@ final readonly class Plan implements Kept
         public array $placing = self::MIDDLE,
         public ?array $lean = null,
         public ?array $slope = null,
+        public array $careOff = [],
     ) {}
 
     public static function fromKept(array $kept): static
@@ -101,6 +103,7 @@ final readonly class Plan implements Kept
             $kept['placing'],
             $kept['lean'],
             $kept['slope'],
+            $kept['care_off'],
         );
     }
 
@@ -111,7 +114,7 @@ final readonly class Plan implements Kept
             'objects_l' => $this->objectsL, 'headspace_cm' => $this->headspaceCm, 'layer' => $this->layer, 'dressing' => $this->dressing, 'wall' => $this->wall, 'hole_cover_id' => $this->holeCoverId,
             'old_soil_share' => $this->oldSoilShare, 'surface' => $this->surface->value, 'fertiliser' => $this->fertiliser, 'feeding' => $this->feeding->value, 'fixing' => $this->fixing,
             'stones_days' => $this->stonesDays, 'roots_cut_share' => $this->rootsCutShare, 'crown_cut_share' => $this->crownCutShare, 'first_water_days' => $this->firstWaterDays, 'note' => $this->note,
-            'ball_soil' => $this->ballSoil, 'height' => $this->height, 'placing' => $this->placing, 'lean' => $this->lean, 'slope' => $this->slope,
+            'ball_soil' => $this->ballSoil, 'height' => $this->height, 'placing' => $this->placing, 'lean' => $this->lean, 'slope' => $this->slope, 'care_off' => $this->careOff,
         ];
     }
 
@@ -119,6 +122,12 @@ final readonly class Plan implements Kept
     public function with(array $fields): self
     {
         return self::fromKept([...$this->jsonSerialize(), ...$fields]);
+    }
+
+    /** Why a kind of aftercare was taken off; null where it was not. */
+    public function whyOff(string $kind): ?string
+    {
+        return array_column($this->careOff, 'why', 'kind')[$kind] ?? null;
     }
 
     /** What the collar is to stand over the surface, cm; below 0 buried. Null where the ball stands on its bed. */

@@ -15,6 +15,7 @@ use Zolbek\Core\Place\Container\BallTreatment;
 use Zolbek\Core\Place\Container\Container;
 use Zolbek\Core\Place\Site\Surface;
 use Zolbek\Core\Work\Aftercare\Done;
+use Zolbek\Core\Work\Aftercare\TaskKind;
 use Zolbek\Core\Work\Feeding\FeedingSchool;
 use Zolbek\Core\Work\PottingDay\FirstWater;
 
@@ -60,6 +61,7 @@ final class PlanForm
             'bed_cm', 'mound_cm' => $fields->has($name) ? $fields->number($name, 0, Container::LONGEST_CM) : null,
             'headspace_cm' => $fields->number($name, 0, Container::LONGEST_CM),
             'ball_soil' => $fields->oneOf($name, [KeptSoil::AS_STOOD, ...NurserySoil::words()]),
+            'care_off' => self::careOff($fields->raw($name), $refusals, $path),
             'height' => self::height($inside('how', 'cm')),
             'placing' => self::placing($inside('x_cm', 'y_cm', 'turn_deg')),
             'lean' => $fields->has($name) ? self::towards($inside('deg', 'to'), 'deg', self::STEEPEST_DEG) : null,
@@ -80,6 +82,23 @@ final class PlanForm
             'first_water_days' => $fields->has($name) ? $fields->integer($name, 0, FirstWater::MOST_DAYS) : null,
             default => $fields->text($name, 1000, ''),
         };
+    }
+
+    /** @return list<array{kind: string, why: string}> */
+    private static function careOff(mixed $input, Refusals $refusals, string $path): array
+    {
+        $kinds = array_column(array_filter(TaskKind::cases(), static fn(TaskKind $kind): bool => $kind !== TaskKind::Own), 'value');
+        if (! is_array($input) || ! array_is_list($input) || count($input) > count($kinds)) {
+            $refusals->add(new Refusal($path, 'list_of_most', $input, ['max' => count($kinds)]));
+
+            return [];
+        }
+
+        return array_map(static function (int $i, mixed $row) use ($kinds, $refusals, $path): array {
+            $fields = Fields::of($row, ['kind', 'why'], $refusals, $path.'.'.$i);
+
+            return ['kind' => $fields->oneOf('kind', $kinds) ?? '', 'why' => $fields->text('why', 200)];
+        }, array_keys($input), $input);
     }
 
     /** @return array{how: string, cm: float} */

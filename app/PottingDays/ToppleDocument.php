@@ -8,9 +8,15 @@ use App\PottingDays\Models\DayPlant;
 use Zolbek\Core\Place\Container\Container;
 use Zolbek\Core\Place\Container\PotShape;
 use Zolbek\Core\Place\Container\Toppling;
+use Zolbek\Core\Place\Container\Weights;
 use Zolbek\Core\Place\Setup\Setup;
+use Zolbek\Core\Work\PottingDay\DayPotNeeds;
 
-/** The gusts that a plant of a day stands in its pot. Schema Topple of the API. */
+/**
+ * The gusts that a plant of a day stands in its pot. Schema Topple of the API.
+ *
+ * @phpstan-type Gusts array{wet_ms: float, dry_ms: float, loose_ms: float|null, stones_ms: float|null, gale_ms: float, lacks_kg: float, least: string}
+ */
 final class ToppleDocument
 {
     /** Of its easy water, what is gone when it is watered late. */
@@ -24,7 +30,7 @@ final class ToppleDocument
      * @param float $waterL  in it then
      * @param float $collarCm over the floor of the pot
      *
-     * @return array{wet_ms: float, dry_ms: float, loose_ms: float|null, stones_ms: float|null, gale_ms: float, lacks_kg: float}|null null where its height or crown is not known
+     * @return Gusts|null null where its height or crown is not known
      */
     public static function of(DayPlant $entry, Setup $setup, float $wetKg, float $waterL, float $collarCm): ?array
     {
@@ -53,7 +59,27 @@ final class ToppleDocument
             'stones_ms' => $stonesMs,
             'gale_ms' => Toppling::GALE_MS,
             'lacks_kg' => $tied->lacksKg($dryKg),
+            'least' => match (true) {
+                $looseMs !== null && $looseMs >= Toppling::GALE_MS => 'none',
+                $stonesMs !== null && $stonesMs >= Toppling::GALE_MS => 'stones',
+                default => 'wire',
+            },
         ];
+    }
+
+    /**
+     * The same, from what a pot of a day takes.
+     *
+     * @return Gusts|null
+     */
+    public static function ofNeeds(DayPlant $entry, DayPotNeeds $needs): ?array
+    {
+        $setup = $needs->share->setup;
+        $collarCm = (float) (EntryFit::of($entry, $needs)?->document()['collar_cm'] ?? $setup->zone->topCm);
+        $waterL = $setup->waterL(0.0);
+        $weights = new Weights($setup->zone, $setup->substrate, $waterL, $setup->potWeightKg, $setup->treeWeightKg, $setup->filling?->dryKg(), besideKg: Weights::beside($setup->zone, $setup->topDressingCm, $setup->contents->objectsL ?? 0.0, $needs->dressingKg()));
+
+        return self::of($entry, $setup, $weights->wetKg, $waterL, $collarCm);
     }
 
     private static function footCm(Container $pot): float

@@ -20,6 +20,8 @@ use Zolbek\Core\Verdict\Fit\Verdict;
  * Which pot for a plant and its ball: those of the yard that are nearest in size, best first, with what each offers and why it misses. Free ones stand before others, those into
  * which the ball goes before those where it does not, then by the word of the judgement, by how many figures miss, and by how near they come to the rules of proportion.
  * Schema WhichPot of the API.
+ *
+ * @phpstan-import-type Gusts from ToppleDocument
  */
 final readonly class WhichPot
 {
@@ -95,7 +97,7 @@ final readonly class WhichPot
 
     /**
      * @param array<string, float|bool>|null   $fit
-     * @param array<string, float|null>|null $topple
+     * @param Gusts|null $topple
      *
      * @return list<string> words for what speaks against it
      */

@@ -10,6 +10,11 @@ return [
     'task' => [
         'first_water' => 'first water, wounds have sealed',
         'shade' => 'out of the shade?',
+        'morning_sun' => 'from the morning sun on to more?',
+        'final_place' => 'does it stand its own place?',
+        'first_weeks' => 'water ball and mix each by itself still?',
+        'mist_moss' => 'mist the moss',
+        'leave_alone' => 'crown and wiring may be touched again?',
         'cover' => 'take the cover off, stop misting?',
         'out_of_storms' => 'does it hold firm?',
         'no_frost' => 'no longer kept from frost',
@@ -25,6 +30,7 @@ return [
     ],
     'until' => [
         'shoots_lengthen' => 'Ends when shoots lengthen, not by the day.',
+        'leaves_stand' => 'Ends when the leaves stand at noon, not by the day.',
         'holds_firm' => 'Ends when it holds firm, not by the day.',
     ],
 ];

@@ -7,6 +7,8 @@ use Zolbek\Core\Place\Climate\Climate;
 use Zolbek\Core\Place\Climate\DailyClimate;
 use Zolbek\Core\Place\Container\BallTreatment;
 use Zolbek\Core\Place\Plant\PlantGroup;
+use Zolbek\Core\Place\Plant\Purpose;
+use Zolbek\Core\Place\Site\Exposure;
 use Zolbek\Core\Work\Aftercare\CarePlan;
 use Zolbek\Core\Work\Aftercare\Done;
 use Zolbek\Core\Work\Aftercare\EndsBy;
@@ -61,6 +63,10 @@ function plan(Done $done, ?DailyClimate $climate = null): array
 test('a tree that was teased and tied gets these tasks on these days and no others', function (): void {
     expect(plan(potted(['fixing' => 'wire', 'rootsCut' => 0.2])))->toBe([
         'shade 05-10 05-31 shoots_lengthen',
+        'morning_sun 05-31 06-10 leaves_stand',
+        'final_place 06-10 06-20 leaves_stand',
+        'first_weeks 05-10 05-24 shoots_lengthen',
+        'leave_alone 05-10 06-21 shoots_lengthen',
         'out_of_storms 05-10 06-07 holds_firm',
         'check_wires 05-10 09-07 date {"days":120}',
         'next_look 05-10 05-24 date',
@@ -77,7 +83,10 @@ test('a desert plant held by stones, washed in leaf, fed beside a charge, with g
     expect(plan($done))->toBe([
         'first_water 05-10 05-17 date {"days":7}',
         'shade 05-10 05-31 shoots_lengthen',
-        'cover 05-10 05-24 shoots_lengthen',
+        'morning_sun 05-31 06-10 leaves_stand',
+        'final_place 06-10 06-20 leaves_stand',
+        'first_weeks 05-17 05-31 leaves_stand',
+        'leave_alone 05-10 11-08 date',
         'out_of_storms 05-10 06-07 holds_firm',
         'slow_release_ends 05-17 08-15 date {"days":90}',
         'first_feed 05-10 08-15 date {"share":0.5}',
@@ -98,12 +107,24 @@ test('what brings a task, and what just does not', function (TaskKind $kind, arr
     'an untouched ball with a tenth of its roots gone' => [TaskKind::Shade, ['treatment' => BallTreatment::Untouched, 'rootsCut' => 0.1], true],
     'an untouched ball with less gone' => [TaskKind::Shade, ['treatment' => BallTreatment::Untouched, 'rootsCut' => 0.0999], false],
     'a teased ball with nothing gone' => [TaskKind::Shade, ['treatment' => BallTreatment::Teased, 'rootsCut' => 0.0], true],
-    'half the roots gone' => [TaskKind::Cover, ['rootsCut' => 0.5], true],
-    'less than half gone' => [TaskKind::Cover, ['rootsCut' => 0.499], false],
+    'half the roots gone, in leaf' => [TaskKind::Cover, ['rootsCut' => 0.5, 'inLeaf' => true], true],
+    'half the roots gone, a stump without leaves' => [TaskKind::Cover, ['rootsCut' => 0.5], false],
+    'half the roots gone, but it stores water' => [TaskKind::Cover, ['rootsCut' => 0.5, 'inLeaf' => true, 'group' => PlantGroup::Desert], false],
+    'less than half gone' => [TaskKind::Cover, ['rootsCut' => 0.499, 'inLeaf' => true], false],
+    'in the sun at last' => [TaskKind::MorningSun, ['exposure' => Exposure::FullSun], true],
+    'in half shade at last' => [TaskKind::MorningSun, ['exposure' => Exposure::HalfShade], false],
+    'its own place in half shade' => [TaskKind::FinalPlace, ['exposure' => Exposure::HalfShade], true],
+    'in the shade anyway' => [TaskKind::Shade, ['exposure' => Exposure::Shade], false],
+    'moss on top' => [TaskKind::MistMoss, ['hasMoss' => true], true],
+    'no moss' => [TaskKind::MistMoss, [], false],
+    'roots cut, so the crown waits' => [TaskKind::LeaveAlone, ['rootsCut' => 0.2], true],
+    'hardly touched' => [TaskKind::LeaveAlone, ['treatment' => BallTreatment::Untouched, 'rootsCut' => 0.0], false],
+    'stands a gale as it is tied' => [TaskKind::OutOfStorms, ['gustMs' => 17.2], false],
+    'tips over in a gale' => [TaskKind::OutOfStorms, ['gustMs' => 17.1], true],
     'washed in leaf' => [TaskKind::Cover, ['treatment' => BallTreatment::Washed, 'inLeaf' => true], true],
     'washed without leaves' => [TaskKind::Cover, ['treatment' => BallTreatment::Washed, 'inLeaf' => false], false],
     'combed in leaf' => [TaskKind::Cover, ['treatment' => BallTreatment::Combed, 'inLeaf' => true], false],
-    'always out of storms' => [TaskKind::OutOfStorms, ['treatment' => BallTreatment::Untouched], true],
+    'out of storms where nobody knows what it stands' => [TaskKind::OutOfStorms, ['treatment' => BallTreatment::Untouched], true],
     'a charge in the mix' => [TaskKind::SlowReleaseEnds, ['slowReleaseDays' => 30.0], true],
     'no charge' => [TaskKind::SlowReleaseEnds, [], false],
     'ants' => [TaskKind::TreatAgain, ['findings' => [Finding::Ants]], true],
@@ -255,3 +276,19 @@ test('whatever was done, no task begins before it, ends before it begins or is d
             ->and(($task->everyDays === null) === ($task->untilOn === null))->toBeTrue();
     }
 })->with(seeds(40, 200));
+
+test('nothing that wets a plant begins before its first water', function (): void {
+    $tasks = tasksOf(potted(['rootsCut' => 0.6, 'inLeaf' => true, 'hasMoss' => true, 'firstWaterAfterDays' => 5, 'intervalH' => 60.0]));
+    expect(line($tasks['cover']))->toBe('cover 05-15 05-29 shoots_lengthen')->and(line($tasks['mist_moss']))->toBe('mist_moss 05-15 05-16 date every 2 until 06-05')
+        ->and(line($tasks['first_weeks']))->toBe('first_weeks 05-15 05-29 leaves_stand {"days":2.5}');
+});
+
+test('crown and wiring of one that is weak or newly collected are left alone for half a year', function (array $with, string $until, EndsBy $ends): void {
+    $task = tasksOf(potted(['rootsCut' => 0.2, ...$with]))['leave_alone'];
+    expect($task->dueOn->format('m-d'))->toBe($until)->and($task->endsBy)->toBe($ends);
+})->with([[[], '06-21', EndsBy::ShootsLengthen], [['health' => Health::Weak], '11-08', EndsBy::Date], [['purpose' => Purpose::NewlyCollected], '11-08', EndsBy::Date], [['purpose' => Purpose::Recover], '11-08', EndsBy::Date]]);
+
+test('each rung of light follows the one before it', function (): void {
+    $tasks = tasksOf(potted(['rootsCut' => 0.2]));
+    expect($tasks['morning_sun']->startsOn)->toEqual($tasks['shade']->dueOn)->and($tasks['final_place']->startsOn)->toEqual($tasks['morning_sun']->dueOn);
+});

@@ -175,7 +175,9 @@ test('pines of a mild place may be potted in early autumn, those of a cold one n
     expect($pine($mild, 5, GrowthStage::Hardened)->window)->toBe(Window::Open)->and($pine($mild, 5, GrowthStage::Hardened)->school)->toBe(School::EarlyAutumn)
         ->and($pine($mild, 42, GrowthStage::Hardened)->window)->toBe(Window::Open)
         ->and($pine($mild, 43, GrowthStage::Hardened)->window)->toBe(Window::Late)
-        ->and($pine($mild, 5, GrowthStage::Growing)->window)->toBe(Window::Late);
+        // shoots may still grow slowly then, but not break anew
+        ->and($pine($mild, 5, GrowthStage::Growing)->window)->toBe(Window::Open)->and($pine($mild, 43, GrowthStage::Growing)->window)->toBe(Window::Late)
+        ->and($pine($mild, 5, GrowthStage::LeafBreak)->window)->toBe(Window::Late);
     $isMild = $cold->coldestNights() >= -5.0;
     expect($pine($cold, 5, GrowthStage::Hardened)->window === Window::Open)->toBe($isMild);
     // nobody else has it

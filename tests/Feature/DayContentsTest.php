@@ -130,3 +130,39 @@ test('what was kept before a standing had contents opens, and a plan from before
     expect($entry['plan']['height'])->toBeNull()->and($entry['figures']['fit']['bed_cm'])->toEqual(1)->and($entry['figures']['fit']['collar_over_rim_cm'])->toEqualWithDelta(5.0 - 6.5, 1e-9);
     expect(($this->figures)(['height' => ['how' => 'flush', 'cm' => 0], 'bed_cm' => null, 'mound_cm' => null])['fit']['collar_over_surface_cm'])->toEqualWithDelta(0.0, 1e-9);
 });
+
+test('what will be looked after is told before potting, and what is taken off with a reason is not written down', function (): void {
+    $path = $this->day.'/plants/'.$this->entry['id'];
+    ($this->change)(['surface' => 'moss', 'fixing' => 'none'])->assertOk();
+    $answer = $this->getJson($path.'/judgement')->assertOk();
+    Contract::check($answer, 'EntryJudgement');
+    $care = array_column($answer->json('care'), null, 'kind');
+    expect($care)->toHaveKeys(['shade', 'mist_moss', 'leave_alone', 'out_of_storms', 'first_weeks'])->and($care)->not->toHaveKey('cover')->and($care['out_of_storms']['figures']['kmh'])->toBeGreaterThan(10.0)
+        ->and($care['first_weeks']['figures']['days'])->toBeGreaterThan(0.0);
+    ($this->change)(['care_off' => [['kind' => 'mist_moss', 'why' => '']]])->assertUnprocessable()->assertJsonPath('errors.0.path', 'changes.care_off.0.why');
+    ($this->change)(['care_off' => [['kind' => 'own', 'why' => 'x']]])->assertUnprocessable()->assertJsonPath('errors.0.path', 'changes.care_off.0.kind');
+    ($this->change)(['care_off' => [['kind' => 'mist_moss', 'why' => 'Fog every morning']]])->assertOk();
+    expect(array_column($this->getJson($path.'/judgement')->json('care'), 'taken_off', 'kind')['mist_moss'])->toBe('Fog every morning');
+    $this->postJson($path.'/state', ['state' => 'done'])->assertOk();
+    $tasks = array_column($this->getJson('/api/v1/plants/'.$this->plant)->json('tasks'), 'kind');
+    expect($tasks)->toContain('leave_alone')->toContain('first_weeks')->not->toContain('mist_moss');
+    $planned = array_diff(array_keys($care), ['mist_moss']);
+    expect(array_diff($planned, $tasks))->toBe([]);
+});
+
+test('what is proposed to hold a plant is the least that stands a gale', function (): void {
+    $squat = Collection::plant(['name' => 'Squat', 'height_cm' => 12, 'canopy_cm' => 18, 'weight_kg' => 6]);
+    $tall = Collection::plant(['name' => 'Tall', 'height_cm' => 90, 'canopy_cm' => 70, 'weight_kg' => 2]);
+    $unknown = Collection::plant(['name' => 'Unknown', 'height_cm' => null]);
+    $ball = ['ball' => ['length_cm' => 20, 'width_cm' => 18, 'height_cm' => 5]];
+    $this->postJson($this->day.'/plants', ['plant_ids' => [$squat->id, $tall->id, $unknown->id], 'plan' => $ball])->assertCreated();
+    $fixing = [];
+    foreach ($this->getJson($this->day)->json('entries') as $entry) {
+        $fixing[$entry['plant']['name']] = [$entry['plan']['fixing'], $entry['figures']['topple']['least'] ?? null];
+    }
+    expect($fixing['Squat'])->toBe(['none', 'none'])->and($fixing['Tall'])->toBe(['wire', 'wire'])->and($fixing['Unknown'])->toBe(['wire', null]);
+    // who says how it is fixed is not overruled
+    $said = Collection::plant(['name' => 'Said', 'height_cm' => 12, 'canopy_cm' => 18, 'weight_kg' => 6]);
+    $entry = $this->postJson($this->day.'/plants', ['plant_ids' => [$said->id], 'plan' => [...$ball, 'fixing' => 'stones']])->json('entries');
+    expect(end($entry)['plan']['fixing'])->toBe('stones');
+});

@@ -5,12 +5,16 @@ declare(strict_types=1);
 namespace App\PottingDays\Actions;
 
 use App\Plants\Models\Plant;
+use App\Plants\PlantSituation;
+use App\Plants\Standing;
 use App\Pots\Models\Pot;
 use App\PottingDays\Actual;
+use App\PottingDays\Assembly;
 use App\PottingDays\Models\DayPlant;
 use App\PottingDays\Models\PottingDay;
 use App\PottingDays\Plan;
 use App\PottingDays\PlanForm;
+use App\PottingDays\ToppleDocument;
 use App\Recipes\Models\Recipe;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
@@ -40,6 +44,8 @@ final readonly class AddToDay
 
     /** Share of the new pot's width at its foot that it may take. */
     private const INSIDE = 0.9;
+
+    public function __construct(private PlantSituation $situations, private Standing $standings) {}
 
     /**
      * @param array<mixed> $input `{plant_ids, recipe_id?, pot_id?, helper?, plan?}`; what is left out is taken from each plant
@@ -105,7 +111,29 @@ final readonly class AddToDay
             ]);
         }
 
+        if (! array_key_exists('fixing', $plan)) {
+            $this->proposeFixing($day->refresh(), array_values($plants->modelKeys()));
+        }
+
         return $day->refresh();
+    }
+
+    /**
+     * The least that stands a gale.
+     *
+     * @param list<int> $plantIds
+     */
+    private function proposeFixing(PottingDay $day, array $plantIds): void
+    {
+        $assembly = Assembly::of($day->load(['entries.plant.species', 'entries.plant.site', 'entries.pot', 'entries.recipe.parts.component', 'loads']), $this->situations, $this->standings);
+        foreach ($day->entries as $entry) {
+            $needs = in_array($entry->plant_id, $plantIds, true) ? $assembly->sums->pots[$entry->id] ?? null : null;
+            $least = $needs === null ? null : (ToppleDocument::ofNeeds($entry, $needs)['least'] ?? null);
+            if ($least !== null && $least !== $entry->plan->fixing) {
+                $entry->plan = $entry->plan->with(['fixing' => $least]);
+                $entry->save();
+            }
+        }
     }
 
     /**

@@ -26,7 +26,6 @@ use Zolbek\Core\Mix\Material\Material;
 use Zolbek\Core\Verdict\Fit\Assessment;
 use Zolbek\Core\Verdict\Fit\Criterion;
 use Zolbek\Core\Verdict\Fit\Rating;
-use Zolbek\Core\Work\PottingDay\DayPotNeeds;
 
 /** A plant is potted: its entry, its history, what it stands in from now on, what was drawn from the shelf, and what is to be looked after. */
 final readonly class PotPlant
@@ -56,7 +55,8 @@ final readonly class PotPlant
         $pouredYield = $assembly->pouredYield($entry->recipe);
         $actual = ActualForm::read($entered, $refusals, round($entry->count * $needs->baseL * $pouredYield, 4), $plan, $plant);
         $refusals->throwIfAny();
-        $doubt = self::doubt($needs);
+        $assessment = new Assessment($needs->share->setup);
+        $doubt = self::doubt($assessment);
         if ($doubt !== null && $accepted === '') {
             throw Refused::because('accepted', $doubt, $entry->recipe->name);
         }
@@ -84,17 +84,15 @@ final readonly class PotPlant
         $plant->refresh()->load(['species', 'site']);
         $plant->due_on = $this->outlook->dueOn($plant);
         $plant->save();
-        $tasks = ($this->tasks)($entry, $actual, $at);
+        $tasks = ($this->tasks)($entry, $actual, $at, $figures['topple'], $assessment->water?->drought->intervalH);
         $events = [$event->id, ...$this->saveSoil($plant, $actual->saved, $at, $person)];
         $entry->fill(['state' => $state, 'done_at' => $at, 'actual' => $actual->followedBy($taken, $events, $tasks, $entry->count * $needs->baseL, $pouredYield, isset($figures['fertiliser']['cost']) ? $entry->count * $figures['fertiliser']['cost'] : null)]);
         $day->begin();
     }
 
     /** Why somebody should think again; null where nothing is against it. */
-    private static function doubt(DayPotNeeds $needs): ?string
+    private static function doubt(Assessment $assessment): ?string
     {
-        $assessment = new Assessment($needs->share->setup);
-
         return match (true) {
             $assessment->rating === Rating::Lethal => 'lethal_mix',
             $assessment->find(Criterion::Years)?->value === 0.0 => 'no_years',

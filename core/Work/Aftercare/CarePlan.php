@@ -7,6 +7,9 @@ namespace Zolbek\Core\Work\Aftercare;
 use DateTimeImmutable;
 use Zolbek\Core\Place\Climate\DailyClimate;
 use Zolbek\Core\Place\Container\BallTreatment;
+use Zolbek\Core\Place\Container\Toppling;
+use Zolbek\Core\Place\Plant\Purpose;
+use Zolbek\Core\Place\Site\Exposure;
 use Zolbek\Core\Work\Feeding\FeedingSeason;
 use Zolbek\Core\Work\Feeding\SlowRelease;
 use Zolbek\Core\Work\Inspection\Finding;
@@ -15,7 +18,11 @@ use Zolbek\Core\Work\Inspection\Health;
 /**
  * The tasks that follow from what was done and found: ended by something seen where that is the rule, by a day otherwise.
  *
- *     shade until shoots lengthen; a cover and misting where half the roots or more are gone; out of storms until it holds firm
+ *     light       a ladder: shade until shoots lengthen, in the full sun then the morning's until the leaves stand at noon, then its own place; none where it stands in shade
+ *     cover       and misting, where half the roots or more are gone or a plant in leaf was washed: only where leaves let water go that the roots cannot bring, never for one that
+ *                 stores water, and not before the first water
+ *     left alone  crown and wiring, until shoots lengthen; one that is not well or newly collected for half a year
+ *     out of storms until it holds firm, unless it stands a gale as it is fixed
  *     no frost while roots heal: six weeks, or to the last frost of the site where that is later
  *     first feed four weeks after potting, six for a weak plant, in season only, and not before a slow-release charge has ended
  *
@@ -29,6 +36,11 @@ final readonly class CarePlan
     private const HEALING_DAYS = 42;
     private const TREAT_AGAIN_DAYS = 10;
     private const WIRES_DAYS = 120;
+    private const SHADE_DAYS = 21;
+    private const RUNG_DAYS = 10;
+    private const MIST_EVERY = 2;
+    private const MIST_DAYS = 21;
+    private const LONG_ALONE_DAYS = 182;
 
     /** @var list<Task> */
     public array $tasks;
@@ -41,18 +53,28 @@ final readonly class CarePlan
         if ($done->firstWaterAfterDays > 0) {
             $tasks[] = new Task(TaskKind::FirstWater, $done->on, $after($done->firstWaterAfterDays), figures: ['days' => $done->firstWaterAfterDays]);
         }
+        $watered = $after($done->firstWaterAfterDays);
         if (! $gentle) {
-            $tasks[] = new Task(TaskKind::Shade, $done->on, $after(21), EndsBy::ShootsLengthen);
+            array_push($tasks, ...self::ladder($done));
         }
-        if ($done->rootsCut >= self::COVER_FROM_CUT || ($done->treatment === BallTreatment::Washed && $done->inLeaf)) {
-            $tasks[] = new Task(TaskKind::Cover, $done->on, $after(14), EndsBy::ShootsLengthen);
+        if ($done->inLeaf && ! $done->group->waitsForWounds() && ($done->rootsCut >= self::COVER_FROM_CUT || $done->treatment === BallTreatment::Washed)) {
+            $tasks[] = new Task(TaskKind::Cover, $watered, $watered->modify('+14 days'), EndsBy::ShootsLengthen);
         }
-        $tasks[] = new Task(TaskKind::OutOfStorms, $done->on, $after(28), EndsBy::HoldsFirm);
+        $tasks[] = new Task(TaskKind::FirstWeeks, $watered, $watered->modify('+14 days'), $done->inLeaf ? EndsBy::LeavesStand : EndsBy::ShootsLengthen, figures: $done->intervalH === null ? [] : ['days' => round(max(0.5, $done->intervalH / 24.0), 1)]);
+        if ($done->hasMoss) {
+            $tasks[] = new Task(TaskKind::MistMoss, $watered, $watered->modify('+1 day'), everyDays: self::MIST_EVERY, untilOn: $watered->modify('+'.self::MIST_DAYS.' days'));
+        }
+        if (! $gentle) {
+            $isLong = $done->health !== Health::Well || $done->purpose === Purpose::NewlyCollected || $done->purpose === Purpose::Recover;
+            $tasks[] = $isLong ? new Task(TaskKind::LeaveAlone, $done->on, $after(self::LONG_ALONE_DAYS)) : new Task(TaskKind::LeaveAlone, $done->on, $after(self::HEALING_DAYS), EndsBy::ShootsLengthen);
+        }
+        if ($done->gustMs === null || $done->gustMs < Toppling::GALE_MS) {
+            $tasks[] = new Task(TaskKind::OutOfStorms, $done->on, $after(28), EndsBy::HoldsFirm, figures: $done->gustMs === null ? [] : ['kmh' => round(3.6 * $done->gustMs)]);
+        }
         $frostFree = $this->frostFree($done, $climate);
         if ($frostFree !== null && ! $done->sheltered) {
             $tasks[] = new Task(TaskKind::NoFrost, $done->on, $frostFree, figures: ['nights' => round($climate?->frostNights(self::dayOf($done->on), self::HEALING_DAYS) ?? 0.0)]);
         }
-        $watered = $after($done->firstWaterAfterDays);
         $charge = $done->slowReleaseDays === null ? null : new SlowRelease($watered, $done->slowReleaseDays, $climate);
         if ($charge !== null) {
             $tasks[] = new Task(TaskKind::SlowReleaseEnds, $watered, $charge->endsOn, figures: ['days' => $done->slowReleaseDays ?? 0.0]);
@@ -71,6 +93,25 @@ final readonly class CarePlan
         $tasks[] = new Task(TaskKind::AfterSixWeeks, $done->on, $after(42));
         $tasks[] = new Task(TaskKind::AfterAYear, $done->on, $done->on->modify('+1 year'));
         $this->tasks = $tasks;
+    }
+
+    /** @return list<Task> each rung of light ended by something seen */
+    private static function ladder(Done $done): array
+    {
+        $rungs = match ($done->exposure) {
+            Exposure::Shade => [],
+            Exposure::FullSun => [TaskKind::Shade, TaskKind::MorningSun, TaskKind::FinalPlace],
+            default => [TaskKind::Shade, TaskKind::FinalPlace],
+        };
+        $tasks = [];
+        $from = $done->on;
+        foreach ($rungs as $i => $rung) {
+            $to = $from->modify('+'.($i === 0 ? self::SHADE_DAYS : self::RUNG_DAYS).' days');
+            $tasks[] = new Task($rung, $from, $to, $i === 0 ? EndsBy::ShootsLengthen : EndsBy::LeavesStand);
+            $from = $to;
+        }
+
+        return $tasks;
     }
 
     /** @return list<Task> */

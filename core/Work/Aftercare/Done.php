@@ -7,6 +7,8 @@ namespace Zolbek\Core\Work\Aftercare;
 use DateTimeImmutable;
 use Zolbek\Core\Place\Container\BallTreatment;
 use Zolbek\Core\Place\Plant\PlantGroup;
+use Zolbek\Core\Place\Plant\Purpose;
+use Zolbek\Core\Place\Site\Exposure;
 use Zolbek\Core\Work\Feeding\FeedingSchool;
 use Zolbek\Core\Work\Inspection\Finding;
 use Zolbek\Core\Work\Inspection\Health;
@@ -19,6 +21,10 @@ final readonly class Done
     /**
      * @param list<Finding> $findings
      * @param float|null    $slowReleaseDays longevity of a charge in the mix
+     * @param bool          $inLeaf          whether it has leaves that let water go
+     * @param Exposure      $exposure        of the place where it stands in the end
+     * @param float|null    $gustMs          that it stands as it is fixed, see Toppling; null where that is not known
+     * @param float|null    $intervalH       between two waterings, as worked out
      */
     public function __construct(
         public DateTimeImmutable $on,
@@ -34,5 +40,10 @@ final readonly class Done
         public FeedingSchool $feeding = FeedingSchool::None,
         public array $findings = [],
         public bool $sheltered = false,
+        public Exposure $exposure = Exposure::FullSun,
+        public Purpose $purpose = Purpose::GrowOn,
+        public bool $hasMoss = false,
+        public ?float $gustMs = null,
+        public ?float $intervalH = null,
     ) {}
 }

@@ -10,4 +10,5 @@ enum EndsBy: string
     case Date = 'date';
     case ShootsLengthen = 'shoots_lengthen';
     case HoldsFirm = 'holds_firm';
+    case LeavesStand = 'leaves_stand';
 }

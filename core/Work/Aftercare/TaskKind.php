@@ -9,7 +9,12 @@ enum TaskKind: string
 {
     case FirstWater = 'first_water';
     case Shade = 'shade';
+    case MorningSun = 'morning_sun';
+    case FinalPlace = 'final_place';
     case Cover = 'cover';
+    case FirstWeeks = 'first_weeks';
+    case MistMoss = 'mist_moss';
+    case LeaveAlone = 'leave_alone';
     case OutOfStorms = 'out_of_storms';
     case NoFrost = 'no_frost';
     case FirstFeed = 'first_feed';

@@ -107,7 +107,8 @@ final readonly class PottingSeason
         if (in_array($stage, $open, true)) {
             return [Window::Open, $stage === GrowthStage::AfterFlower ? School::AfterFlower : self::schoolOf($group)];
         }
-        if ($stage === GrowthStage::Hardened && $climate !== null && $this->isAutumn($group, $climate, $day)) {
+        // shoots may still grow slowly then
+        if (in_array($stage, [GrowthStage::Hardened, GrowthStage::Growing], true) && $climate !== null && $this->isAutumn($group, $climate, $day)) {
             return [Window::Open, School::EarlyAutumn];
         }
 

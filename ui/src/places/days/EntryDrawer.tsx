@@ -16,6 +16,7 @@ import { useSaveQueue } from '../../kit/forms/useSaveQueue';
 import { useUndoable } from '../../kit/hooks/useUndoable';
 import { SOILS, TREATMENTS } from '../../kit/days/plans';
 import { WhichPot } from '../../kit/days/WhichPot';
+import { EntryCare } from './EntryCare';
 import { EntryFigures } from './EntryFigures';
 import { HeightAndPlace } from './HeightAndPlace';
 import { EntryVerdicts } from './EntryVerdicts';
@@ -171,201 +172,204 @@ export function EntryDrawer({ day, entry, close }: Props) {
       }
     >
       <div className={styles.entryDrawer}>
-        <Form layout="vertical" disabled={locked}>
-          <div className={common.fields3}>
-            <Form.Item
-              label={t('entry.into')}
-              help={problem?.at('changes.pot_id')}
-              extra={
-                <Button size="small" onClick={() => setChoosing(true)}>
-                  {t('whichPot.title')}
-                </Button>
-              }
-            >
-              <RecordPicker
-                label={t('entry.into')}
-                useList={usePots}
-                value={entry.pot.id}
-                disabled={locked}
-                onPick={(pot) => keep({ pot_id: pot.id })}
-              />
-            </Form.Item>
-            <Form.Item label={t('entry.recipe')} help={problem?.at('changes.recipe_id')}>
-              <RecordPicker
-                label={t('entry.recipe')}
-                useList={useRecipes}
-                value={entry.recipe.id}
-                disabled={locked}
-                onPick={(recipe) => keep({ recipe_id: recipe.id })}
-              />
-            </Form.Item>
-            <Form.Item label={t('day.helper')}>
-              <Select
-                aria-label={t('day.helper')}
-                value={entry.helper}
-                options={[
-                  { value: '', label: t('entry.none') },
-                  ...day.helpers.map((value) => ({ value, label: value })),
-                ]}
-                onChange={(helper) => keep({ helper })}
-              />
-            </Form.Item>
-          </div>
-          <h3>{t('entry.ball')}</h3>
-          {ball === null ? (
-            <p>
-              {t('entry.noBall')}{' '}
-              <Button size="small" onClick={() => keep({ ball: { length_cm: 12, width_cm: 12, height_cm: 4 } })}>
-                {t('entry.ball')}
-              </Button>
-            </p>
-          ) : (
+        <div>
+          <Form layout="vertical" disabled={locked}>
             <div className={common.fields3}>
-              {size('length_cm', 'ball.length_cm')}
-              {size('width_cm', 'ball.width_cm')}
-              {size('height_cm', 'ball.height_cm')}
-            </div>
-          )}
-          <div className={common.fields4}>
-            {select(
-              'entry.soil',
-              plan.ball_soil,
-              SOILS.map((value) => ({ value, label: t(`soil.${value}`) })),
-              (ball_soil) => keep({ ball_soil }),
-            )}
-            {choice('treatment', 'ball.treatment')}
-          </div>
-          {ball !== null && <HeightAndPlace {...{ day, entry, locked, number, own, follows, select, keep }} />}
-          <h3>{t('entry.extras')}</h3>
-          {plan.extras.map((extra, i) => (
-            <div key={extra.component_id} className={common.rowFields}>
-              {number(
-                `extras.${i}.litres`,
-                'entry.litres',
-                'L',
-                extra.litres,
-                (value) => ({
-                  extras: plan.extras.map((each, at) => (at === i ? { ...each, litres: value ?? 0 } : each)),
-                }),
-                { label: t('entry.litres', { name: entry.extras[i]?.name ?? '' }) },
-              )}
-              <Button type="text" onClick={() => keep({ extras: plan.extras.filter((_, at) => at !== i) })}>
-                {t('plants.remove')}
-              </Button>
-            </div>
-          ))}
-          <ComponentPicker
-            label={t('entry.addExtra')}
-            without={plan.extras.map((extra) => extra.component_id)}
-            onPick={({ id }) => keep({ extras: [...plan.extras, { component_id: id, litres: rules.handful_l }] })}
-          />
-          <h3>{t('entry.zones')}</h3>
-          <Zones plan={plan} picker={picker} number={number} keep={keep} />
-          <div className={common.fields4}>
-            {choice('surface', 'entry.surface')}
-            {ball === null && own('headspace_cm', 'entry.headspace', t('unit.cm'))}
-            {own('objects_l', 'entry.objects', 'L')}
-            {number(
-              'old_soil_share',
-              'entry.oldSoil',
-              '%',
-              plan.old_soil_share,
-              (value) => ({ old_soil_share: value ?? 0 }),
-              {
-                factor: 100,
-                hint: 'entry.oldSoilHint',
-              },
-            )}
-          </div>
-          <h3>{t('entry.feed')}</h3>
-          <div className={common.fields4}>
-            <Form.Item label={t('entry.fertiliser')}>
-              <RecordPicker
-                label={t('entry.fertiliser')}
-                useList={useFertilisers}
-                value={plan.fertiliser?.id ?? null}
-                disabled={locked}
-                fits={(each) => each.form !== 'liquid'}
-                none={{ label: t('entry.noFertiliser'), pick: () => keep({ fertiliser: null }) }}
-                onPick={({ id, surface_g_l }) =>
-                  keep({
-                    fertiliser: {
-                      id,
-                      share: plan.fertiliser?.share ?? 1,
-                      where: surface_g_l === null ? 'mixed' : (plan.fertiliser?.where ?? 'mixed'),
-                    },
-                  })
-                }
-              />
-            </Form.Item>
-            {plan.fertiliser !== null && (
               <Form.Item
-                label={t('entry.feedWhere')}
-                {...(problem?.at('changes.fertiliser.where') === undefined
-                  ? {}
-                  : { validateStatus: 'error' as const, help: problem.at('changes.fertiliser.where') })}
+                label={t('entry.into')}
+                help={problem?.at('changes.pot_id')}
+                extra={
+                  <Button size="small" onClick={() => setChoosing(true)}>
+                    {t('whichPot.title')}
+                  </Button>
+                }
               >
-                <Select
-                  aria-label={t('entry.feedWhere')}
-                  value={plan.fertiliser.where}
-                  options={(['mixed', 'top'] as const).map((value) => ({
-                    value,
-                    label: t(`entry.feedWhere.${value}`),
-                  }))}
-                  onChange={(where) => keep({ fertiliser: { id: 0, share: 1, ...plan.fertiliser, where } })}
+                <RecordPicker
+                  label={t('entry.into')}
+                  useList={usePots}
+                  value={entry.pot.id}
+                  disabled={locked}
+                  onPick={(pot) => keep({ pot_id: pot.id })}
                 />
               </Form.Item>
+              <Form.Item label={t('entry.recipe')} help={problem?.at('changes.recipe_id')}>
+                <RecordPicker
+                  label={t('entry.recipe')}
+                  useList={useRecipes}
+                  value={entry.recipe.id}
+                  disabled={locked}
+                  onPick={(recipe) => keep({ recipe_id: recipe.id })}
+                />
+              </Form.Item>
+              <Form.Item label={t('day.helper')}>
+                <Select
+                  aria-label={t('day.helper')}
+                  value={entry.helper}
+                  options={[
+                    { value: '', label: t('entry.none') },
+                    ...day.helpers.map((value) => ({ value, label: value })),
+                  ]}
+                  onChange={(helper) => keep({ helper })}
+                />
+              </Form.Item>
+            </div>
+            <h3>{t('entry.ball')}</h3>
+            {ball === null ? (
+              <p>
+                {t('entry.noBall')}{' '}
+                <Button size="small" onClick={() => keep({ ball: { length_cm: 12, width_cm: 12, height_cm: 4 } })}>
+                  {t('entry.ball')}
+                </Button>
+              </p>
+            ) : (
+              <div className={common.fields3}>
+                {size('length_cm', 'ball.length_cm')}
+                {size('width_cm', 'ball.width_cm')}
+                {size('height_cm', 'ball.height_cm')}
+              </div>
             )}
-            {plan.fertiliser !== null &&
-              number(
-                'fertiliser.share',
-                'entry.share',
+            <div className={common.fields4}>
+              {select(
+                'entry.soil',
+                plan.ball_soil,
+                SOILS.map((value) => ({ value, label: t(`soil.${value}`) })),
+                (ball_soil) => keep({ ball_soil }),
+              )}
+              {choice('treatment', 'ball.treatment')}
+            </div>
+            {ball !== null && <HeightAndPlace {...{ day, entry, locked, number, own, follows, select, keep }} />}
+            <h3>{t('entry.extras')}</h3>
+            {plan.extras.map((extra, i) => (
+              <div key={extra.component_id} className={common.rowFields}>
+                {number(
+                  `extras.${i}.litres`,
+                  'entry.litres',
+                  'L',
+                  extra.litres,
+                  (value) => ({
+                    extras: plan.extras.map((each, at) => (at === i ? { ...each, litres: value ?? 0 } : each)),
+                  }),
+                  { label: t('entry.litres', { name: entry.extras[i]?.name ?? '' }) },
+                )}
+                <Button type="text" onClick={() => keep({ extras: plan.extras.filter((_, at) => at !== i) })}>
+                  {t('plants.remove')}
+                </Button>
+              </div>
+            ))}
+            <ComponentPicker
+              label={t('entry.addExtra')}
+              without={plan.extras.map((extra) => extra.component_id)}
+              onPick={({ id }) => keep({ extras: [...plan.extras, { component_id: id, litres: rules.handful_l }] })}
+            />
+            <h3>{t('entry.zones')}</h3>
+            <Zones plan={plan} picker={picker} number={number} keep={keep} />
+            <div className={common.fields4}>
+              {choice('surface', 'entry.surface')}
+              {ball === null && own('headspace_cm', 'entry.headspace', t('unit.cm'))}
+              {own('objects_l', 'entry.objects', 'L')}
+              {number(
+                'old_soil_share',
+                'entry.oldSoil',
                 '%',
-                plan.fertiliser.share,
-                (value) => ({ fertiliser: { id: 0, where: 'mixed', ...plan.fertiliser, share: value ?? 1 } }),
+                plan.old_soil_share,
+                (value) => ({ old_soil_share: value ?? 0 }),
+                {
+                  factor: 100,
+                  hint: 'entry.oldSoilHint',
+                },
+              )}
+            </div>
+            <h3>{t('entry.feed')}</h3>
+            <div className={common.fields4}>
+              <Form.Item label={t('entry.fertiliser')}>
+                <RecordPicker
+                  label={t('entry.fertiliser')}
+                  useList={useFertilisers}
+                  value={plan.fertiliser?.id ?? null}
+                  disabled={locked}
+                  fits={(each) => each.form !== 'liquid'}
+                  none={{ label: t('entry.noFertiliser'), pick: () => keep({ fertiliser: null }) }}
+                  onPick={({ id, surface_g_l }) =>
+                    keep({
+                      fertiliser: {
+                        id,
+                        share: plan.fertiliser?.share ?? 1,
+                        where: surface_g_l === null ? 'mixed' : (plan.fertiliser?.where ?? 'mixed'),
+                      },
+                    })
+                  }
+                />
+              </Form.Item>
+              {plan.fertiliser !== null && (
+                <Form.Item
+                  label={t('entry.feedWhere')}
+                  {...(problem?.at('changes.fertiliser.where') === undefined
+                    ? {}
+                    : { validateStatus: 'error' as const, help: problem.at('changes.fertiliser.where') })}
+                >
+                  <Select
+                    aria-label={t('entry.feedWhere')}
+                    value={plan.fertiliser.where}
+                    options={(['mixed', 'top'] as const).map((value) => ({
+                      value,
+                      label: t(`entry.feedWhere.${value}`),
+                    }))}
+                    onChange={(where) => keep({ fertiliser: { id: 0, share: 1, ...plan.fertiliser, where } })}
+                  />
+                </Form.Item>
+              )}
+              {plan.fertiliser !== null &&
+                number(
+                  'fertiliser.share',
+                  'entry.share',
+                  '%',
+                  plan.fertiliser.share,
+                  (value) => ({ fertiliser: { id: 0, where: 'mixed', ...plan.fertiliser, share: value ?? 1 } }),
+                  { factor: 100 },
+                )}
+              {choice('feeding', 'entry.feeding')}
+            </div>
+            <h3>{t('entry.work')}</h3>
+            <div className={common.fields4}>
+              {number(
+                'roots_cut_share',
+                'entry.roots',
+                '%',
+                plan.roots_cut_share,
+                (value) => ({ roots_cut_share: value ?? 0 }),
                 { factor: 100 },
               )}
-            {choice('feeding', 'entry.feeding')}
-          </div>
-          <h3>{t('entry.work')}</h3>
-          <div className={common.fields4}>
-            {number(
-              'roots_cut_share',
-              'entry.roots',
-              '%',
-              plan.roots_cut_share,
-              (value) => ({ roots_cut_share: value ?? 0 }),
-              { factor: 100 },
-            )}
-            {number(
-              'crown_cut_share',
-              'entry.crown',
-              '%',
-              plan.crown_cut_share,
-              (value) => ({ crown_cut_share: value ?? 0 }),
-              { factor: 100 },
-            )}
-            {choice('fixing', 'entry.fixing')}
-            {plan.fixing === 'stones' && own('stones_days', 'entry.stonesDays', t('entry.daysUnit'))}
-            {number(
-              'first_water_days',
-              'entry.firstWater',
-              t('entry.daysUnit'),
-              plan.first_water_days,
-              (value) => ({ first_water_days: value }),
-              { optional: true, hint: 'entry.firstWaterHint' },
-            )}
-          </div>
-          <TextField
-            label={t('entry.note')}
-            value={typed['note'] ?? plan.note}
-            onChange={(note) => {
-              setTyped({ ...typed, note });
-              queue.keepLater({ note });
-            }}
-            longest={1000}
-          />
-        </Form>
+              {number(
+                'crown_cut_share',
+                'entry.crown',
+                '%',
+                plan.crown_cut_share,
+                (value) => ({ crown_cut_share: value ?? 0 }),
+                { factor: 100 },
+              )}
+              {choice('fixing', 'entry.fixing')}
+              {plan.fixing === 'stones' && own('stones_days', 'entry.stonesDays', t('entry.daysUnit'))}
+              {number(
+                'first_water_days',
+                'entry.firstWater',
+                t('entry.daysUnit'),
+                plan.first_water_days,
+                (value) => ({ first_water_days: value }),
+                { optional: true, hint: 'entry.firstWaterHint' },
+              )}
+            </div>
+            <TextField
+              label={t('entry.note')}
+              value={typed['note'] ?? plan.note}
+              onChange={(note) => {
+                setTyped({ ...typed, note });
+                queue.keepLater({ note });
+              }}
+              longest={1000}
+            />
+          </Form>
+          <EntryCare day={day.id} entry={entry} keep={locked ? null : keep} />
+        </div>
         {choosing && (
           <WhichPot
             whose={{ day: day.id, entry: entry.id, revision: entry.revision }}

@@ -161,7 +161,7 @@ function Topples({ topple }: { topple: Schemas['Topple'] }) {
         {t('entry.f.topple', { wet: kmh(topple.wet_ms), dry: kmh(topple.dry_ms) })}
         {topple.loose_ms !== null &&
           topple.stones_ms !== null &&
-          ` ${t('entry.f.toppleLoose', { loose: kmh(topple.loose_ms), stones: kmh(topple.stones_ms) })}`}
+          ` ${t('entry.f.toppleLoose', { loose: kmh(topple.loose_ms), stones: kmh(topple.stones_ms) })} ${t('entry.f.least', { least: topple.least })}`}
       </p>
       {topple.lacks_kg > 0 && (
         <p className={common.mind}>

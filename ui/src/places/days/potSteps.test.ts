@@ -66,6 +66,7 @@ const plan: Schemas['EntryPlan'] = {
   ball_soil: 'as_stood',
   height: { how: 'flush', cm: 0 },
   placing: { x_cm: 0, y_cm: 0, turn_deg: 0 },
+  care_off: [],
   lean: null,
   slope: null,
   bed_cm: null,
