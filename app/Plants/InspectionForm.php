@@ -15,14 +15,14 @@ use Zolbek\Core\Work\Inspection\Advice;
 use Zolbek\Core\Work\Inspection\Finding;
 use Zolbek\Core\Work\Inspection\OldMix;
 use Zolbek\Core\Work\Inspection\Reason;
+use Zolbek\Core\Work\Inspection\RootWork;
 
 /** What was seen at a root ball, and what it says of the old mix and for the new one: schema Inspection of the API. */
 final readonly class InspectionForm
 {
-    private const FIELDS = ['on', 'findings', 'roots_removed_share', 'text', 'person'];
+    private const FIELDS = ['on', 'findings', 'details', 'roots_removed_share', 'text', 'person'];
 
-    /** @param list<Finding> $findings */
-    private function __construct(public Carbon $on, public array $findings, public float $rootsRemoved, public string $text, public string $person) {}
+    private function __construct(public Carbon $on, public Seen $seen, public float $rootsRemoved, public string $text, public string $person) {}
 
     /**
      * @param array<mixed> $input
@@ -35,7 +35,7 @@ final readonly class InspectionForm
         $fields = Fields::of($input, self::FIELDS, $refusals);
         $form = new self(
             Day::optional($fields, 'on', $refusals, 0) ?? Carbon::today(),
-            self::findings($fields->raw('findings') ?? [], $refusals, 'findings'),
+            Seen::read($fields->raw('findings') ?? [], $fields->raw('details') ?? [], $refusals, ''),
             $fields->number('roots_removed_share', 0, 1, 0),
             $fields->text('text', 2000, ''),
             $fields->text('person', 60, ''),
@@ -72,12 +72,15 @@ final readonly class InspectionForm
     {
         $setup = $outlook->setup($plant);
         $years = Outlook::years($plant, $this->on) ?? 0.0;
-        $old = $setup === null ? null : new OldMix($setup, $years, $this->findings);
-        $advice = new Advice($this->findings, $this->rootsRemoved, $plant->condition(), $plant->species->evergreen ?? false);
+        $old = $setup === null ? null : new OldMix($setup, $years, $this->seen->findings);
+        $work = new RootWork(Seen::degrees($this->seen->findings, $this->seen->details), $plant->condition());
+        $advice = new Advice($this->seen->findings, $this->rootsRemoved, $plant->condition(), $plant->species->evergreen ?? false);
 
         return [
             'on' => $this->on->toDateString(),
-            'findings' => array_column($this->findings, 'value'),
+            'findings' => array_column($this->seen->findings, 'value'),
+            'details' => $this->seen->details,
+            'work' => $work->asks ? ['treatment' => $work->treatment->value, 'roots_removed_share' => $work->removed, 'pot' => $work->pot] : null,
             'roots_removed_share' => $this->rootsRemoved,
             'old_mix' => $old === null ? null : [
                 'verdict' => $old->verdict, 'years' => $years, 'frost_nights' => $old->frostNights,

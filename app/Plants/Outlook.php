@@ -87,14 +87,33 @@ final class Outlook
         if (! $plant->exists) {
             return [];
         }
+        $words = self::lastLook($plant)['findings'] ?? [];
+
+        return array_values(array_filter(array_map(static fn(mixed $word): ?Finding => is_string($word) ? Finding::tryFrom($word) : null, is_array($words) ? $words : [])));
+    }
+
+    /**
+     * What was proposed for its roots when somebody looked last since it was potted, as fields of a plan.
+     *
+     * @return array{treatment?: string, roots_cut_share?: float}
+     */
+    public static function workSeen(Plant $plant): array
+    {
+        $work = self::lastLook($plant)['work'] ?? null;
+
+        return is_array($work) ? ['treatment' => $work['treatment'], 'roots_cut_share' => (float) $work['roots_removed_share']] : [];
+    }
+
+    /** @return array<string, mixed> of the last inspection since it was potted; empty where nobody looked */
+    private static function lastLook(Plant $plant): array
+    {
         $query = PlantEvent::query()->where('plant_id', $plant->id)->where('kind', 'inspected');
         if ($plant->potted_on !== null) {
             $query->where('happened_on', '>', $plant->potted_on);
         }
         $query->orderByDesc('happened_on');
         $query->orderByDesc('id');
-        $words = $query->first()->data['findings'] ?? [];
 
-        return array_values(array_filter(array_map(static fn(mixed $word): ?Finding => is_string($word) ? Finding::tryFrom($word) : null, is_array($words) ? $words : [])));
+        return $query->first()->data ?? [];
     }
 }

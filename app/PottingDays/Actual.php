@@ -13,6 +13,7 @@ final readonly class Actual implements Kept
     /**
      * @param float|null                                                          $usedL    litres of the mix as it lay in the tub; null where it is not potted
      * @param list<Finding>                                                       $findings
+     * @param list<array{finding: string, degree: string, side: string|null}>     $details  of some of them how much, and on which side
      * @param array{what: string|null, for_plant_id: int|null}|null               $saved
      * @param list<array{component_id: int, lot_id: int|null, litres: float}>     $taken    from the shelf beside the mix
      * @param list<int>                                                           $eventIds
@@ -37,6 +38,7 @@ final readonly class Actual implements Kept
         public float $baseL = 0.0,
         public float $pouredYield = 1.0,
         public ?float $feedCost = null,
+        public array $details = [],
     ) {}
 
     public static function fromKept(array $kept): static
@@ -57,6 +59,7 @@ final readonly class Actual implements Kept
             $kept['base_l'] ?? 0.0,
             $kept['poured_yield_share'] ?? 1.0,
             $kept['feed_cost'] ?? null,
+            $kept['details'] ?? [],
         );
     }
 
@@ -78,7 +81,7 @@ final readonly class Actual implements Kept
     {
         return [
             'used_l' => $this->usedL, 'minutes' => $this->minutes, 'run_through_s' => $this->runThroughS, 'roots_cut_share' => $this->rootsCutShare, 'crown_cut_share' => $this->crownCutShare,
-            'findings' => array_column($this->findings, 'value'), 'saved' => $this->saved, 'buried_note' => $this->buriedNote, 'note' => $this->note,
+            'findings' => array_column($this->findings, 'value'), 'details' => $this->details, 'saved' => $this->saved, 'buried_note' => $this->buriedNote, 'note' => $this->note,
         ];
     }
 
@@ -90,6 +93,6 @@ final readonly class Actual implements Kept
      */
     public function followedBy(array $taken, array $eventIds, int $tasks, float $baseL, float $pouredYield, ?float $feedCost): self
     {
-        return new self($this->usedL, $this->minutes, $this->runThroughS, $this->rootsCutShare, $this->crownCutShare, $this->findings, $this->saved, $this->buriedNote, $this->note, $taken, $eventIds, $tasks, $baseL, $pouredYield, $feedCost);
+        return new self($this->usedL, $this->minutes, $this->runThroughS, $this->rootsCutShare, $this->crownCutShare, $this->findings, $this->saved, $this->buriedNote, $this->note, $taken, $eventIds, $tasks, $baseL, $pouredYield, $feedCost, $this->details);
     }
 }

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\PottingDays;
 
-use App\Plants\InspectionForm;
 use App\Plants\Models\Plant;
+use App\Plants\Seen;
 use Zolbek\Core\Basis\Input\Fields;
 use Zolbek\Core\Basis\Input\Refusal;
 use Zolbek\Core\Basis\Input\Refusals;
@@ -14,7 +14,7 @@ use Zolbek\Core\Work\Inspection\Finding;
 /** What was really done with one plant, as somebody at the bench enters it. */
 final class ActualForm
 {
-    public const FIELDS = ['used_l', 'minutes', 'run_through_s', 'roots_cut_share', 'crown_cut_share', 'findings', 'saved', 'buried_note', 'note'];
+    public const FIELDS = ['used_l', 'minutes', 'run_through_s', 'roots_cut_share', 'crown_cut_share', 'findings', 'details', 'saved', 'buried_note', 'note'];
     public const SAVED = ['moss', 'soil'];
 
     /** What was left out is filled in from the plan. */
@@ -22,7 +22,8 @@ final class ActualForm
     {
         $fields = Fields::of($input ?? ['note' => ''], self::FIELDS, $refusals, 'actual');
         $optional = static fn(string $name, float $max): ?float => $fields->has($name) ? $fields->number($name, 0, $max) : null;
-        $findings = InspectionForm::findings($fields->raw('findings') ?? [], $refusals, 'actual.findings');
+        $seen = Seen::read($fields->raw('findings') ?? [], $fields->raw('details') ?? [], $refusals, 'actual.');
+        $findings = $seen->findings;
         $used = $fields->number('used_l', 0, 10_000, $plannedL);
         $shares = [$fields->number('roots_cut_share', 0, 1, $plan->rootsCutShare), $fields->number('crown_cut_share', 0, 1, $plan->crownCutShare)];
         $soil = null;
@@ -38,6 +39,6 @@ final class ActualForm
             }
         }
 
-        return new Actual($used, $optional('minutes', 1440), $optional('run_through_s', 3600), ...$shares, findings: $findings, saved: $soil, buriedNote: $fields->text('buried_note', 200, ''), note: $fields->text('note', 1000, ''));
+        return new Actual($used, $optional('minutes', 1440), $optional('run_through_s', 3600), ...$shares, findings: $findings, details: $seen->details, saved: $soil, buriedNote: $fields->text('buried_note', 200, ''), note: $fields->text('note', 1000, ''));
     }
 }

@@ -166,3 +166,20 @@ test('what is proposed to hold a plant is the least that stands a gale', functio
     $entry = $this->postJson($this->day.'/plants', ['plant_ids' => [$said->id], 'plan' => [...$ball, 'fixing' => 'stones']])->json('entries');
     expect(end($entry)['plan']['fixing'])->toBe('stones');
 });
+
+test('what was seen at the roots, how much and on which side, is kept and proposes the work of the next day', function (): void {
+    $plant = Collection::plant(['name' => 'Bound', 'potted_on' => now()->subYears(3)->toDateString()]);
+    $seen = ['findings' => ['root_bound', 'one_sided'], 'details' => [['finding' => 'root_bound', 'degree' => 'strong', 'side' => null], ['finding' => 'one_sided', 'degree' => 'slight', 'side' => 'left']]];
+    $judged = $this->postJson("/api/v1/plants/{$plant->id}/inspections", $seen)->assertCreated();
+    Contract::check($judged, 'Inspection');
+    expect($judged->json('work'))->toBe(['treatment' => 'combed', 'roots_removed_share' => 0.33, 'pot' => 'larger'])->and($judged->json('details.1.side'))->toBe('left');
+    $this->postJson("/api/v1/plants/{$plant->id}/inspections/judge", ['findings' => ['ants'], 'details' => [['finding' => 'grubs', 'degree' => 'strong', 'side' => null]]])->assertUnprocessable()->assertJsonPath('errors.0.path', 'details.0.finding');
+    $this->postJson("/api/v1/plants/{$plant->id}/inspections/judge", ['findings' => ['ants'], 'details' => [['finding' => 'ants', 'degree' => 'utterly', 'side' => null]]])->assertUnprocessable()->assertJsonPath('errors.0.path', 'details.0.degree');
+    $entries = $this->postJson($this->day.'/plants', ['plant_ids' => [$plant->id]])->assertCreated()->json('entries');
+    $plan = end($entries)['plan'];
+    expect($plan['treatment'])->toBe('combed')->and($plan['roots_cut_share'])->toBe(0.33);
+    // at the bench
+    $this->postJson($this->day.'/plants/'.end($entries)['id'].'/state', ['state' => 'changed', 'actual' => ['findings' => ['wounds'], 'details' => [['finding' => 'wounds', 'degree' => 'strong', 'side' => 'front']]]])->assertOk();
+    $event = $this->getJson("/api/v1/plants/{$plant->id}")->json('events.0.data.actual');
+    expect($event['details'])->toBe([['finding' => 'wounds', 'degree' => 'strong', 'side' => 'front']]);
+});

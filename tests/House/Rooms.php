@@ -26,7 +26,7 @@ final class Rooms
         'Batches' => ['Models/Batch', 'LoadPlan', 'BatchListing'],
         'Instruments' => [],
         'Bench' => ['Models/BenchTest', 'Models/Vessel', 'SieveTestSheet', 'ComponentFile', 'RefreshMeasured', 'TestListing'],
-        'Plants' => ['Models/*', 'PlantSituation', 'Standing', 'StandsIn', 'KeptSoil', 'Outlook', 'PlantPresenter', 'InspectionForm', 'PotChecks', 'PhotoStore', 'PlantSheet', 'HistorySheet', 'PlantFile', 'TaskListing', 'CheckListing', 'Actions/*'],
+        'Plants' => ['Models/*', 'PlantSituation', 'Standing', 'StandsIn', 'KeptSoil', 'Seen', 'Outlook', 'PlantPresenter', 'InspectionForm', 'PotChecks', 'PhotoStore', 'PlantSheet', 'HistorySheet', 'PlantFile', 'TaskListing', 'CheckListing', 'Actions/*'],
         'PottingDays' => ['Models/PottingDay', 'Models/DayPlant', 'DayDocument', 'DayListing'],
         'Today' => [],
         'Truth' => ['ModelNotice', 'Actions/RecomputeForecasts'],

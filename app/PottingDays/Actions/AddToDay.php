@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\PottingDays\Actions;
 
 use App\Plants\Models\Plant;
+use App\Plants\Outlook;
 use App\Plants\PlantSituation;
 use App\Plants\Standing;
 use App\Pots\Models\Pot;
@@ -104,7 +105,7 @@ final readonly class AddToDay
             if ($into === null || $with === null) {
                 throw Refused::because('plant_ids', $into === null ? 'no_pot_yet' : 'no_recipe_yet', $plant->number);
             }
-            $start = [...self::start($plant, $into->toCore(), $into->id === $plant->pot_id), ...$plan];
+            $start = [...self::start($plant, $into->toCore(), $into->id === $plant->pot_id), ...Outlook::workSeen($plant), ...$plan];
             DayPlant::query()->create([
                 'potting_day_id' => $day->id, 'plant_id' => $plant->id, 'position' => ++$position, 'recipe_id' => $with, 'pot_id' => $into->id, 'count' => $plant->many(),
                 'plan' => (new Plan())->with($start), 'helper' => $helper, 'actual' => new Actual(), 'stamps' => [],

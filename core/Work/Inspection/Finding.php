@@ -21,10 +21,19 @@ enum Finding: string
     case MossLiverwort = 'moss_liverwort';
     case Repellent = 'repellent';
     case Wounds = 'wounds';
+    case RootBound = 'root_bound';
+    case MattedBottom = 'matted_bottom';
+    case Crumbly = 'crumbly';
 
     public function isGood(): bool
     {
         return $this === self::WhiteTips || $this === self::Threads;
+    }
+
+    /** Whether it lies on a side of the ball. */
+    public function hasSide(): bool
+    {
+        return $this === self::OneSided || $this === self::Wounds;
     }
 
     /** What does not wait for the next turn. */

@@ -46,6 +46,33 @@ const PICTURES: Record<Schemas['Finding'], ReactNode> = {
       {root('M32 14v24')}
     </>
   ),
+  root_bound: (
+    <>
+      {root('M14 18q-1 10 4 18M50 18q1 10-4 18M18 36q14 7 28 0M16 26q2 8 6 12M48 26q-2 8-6 12')}
+      {root('M32 14v6q-10 4-14 2M32 20q10 4 14 2')}
+    </>
+  ),
+  matted_bottom: (
+    <>
+      {root('M32 14v16M32 22l-10 8M32 22l10 8')}
+      {root('M15 35q8-4 17 1t17-1M16 38q8-3 16 1t16-1M18 32q7-3 14 0t14 0', 'thick')}
+    </>
+  ),
+  crumbly: (
+    <>
+      {root('M32 14v12q-6 8-12 10M32 26q8 6 12 10')}
+      {[
+        [6, 40],
+        [11, 44],
+        [54, 42],
+        [59, 45],
+        [50, 45],
+        [16, 46],
+      ].map(([x, y]) => (
+        <circle key={`${x}`} cx={x} cy={y} r={2.2} className={styles.grain} />
+      ))}
+    </>
+  ),
   sludge: (
     <>
       {ROOTS}

@@ -57,6 +57,19 @@ export const words = {
   'finding.moss_liverwort': 'Moss or liverwort on the stem',
   'finding.repellent': 'Core repels water',
   'finding.wounds': 'Wounds',
+  'finding.root_bound': 'Root-bound',
+  'finding.matted_bottom': 'Matted at the bottom',
+  'finding.crumbly': 'Crumbly, falls off',
+  'side.left': 'the left',
+  'side.right': 'the right',
+  'side.front': 'the front',
+  'side.back': 'the back',
+  'degree.slight': 'a little',
+  'degree.clear': 'clearly',
+  'degree.strong': 'strongly',
+  'finding.degreeOf': '{finding}: how much',
+  'finding.sideOf': '{finding}: on which side',
+  'finding.anySide': 'no side',
 } as const;
 
 type Said = typeof words;

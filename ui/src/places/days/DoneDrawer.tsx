@@ -47,6 +47,7 @@ export function DoneDrawer({ day, entry, state, person, close, undo }: Props) {
   const computedS = figures?.run_through_s ?? null;
   const ran = typedNumber(texts['run_through_s'] ?? '');
   const [findings, setFindings] = useState<Schemas['Finding'][]>([]);
+  const [details, setDetails] = useState<Schemas['SeenDetail'][]>([]);
   const [saved, setSaved] = useState<'none' | 'moss' | 'soil'>('none');
   const [forPlant, setForPlant] = useState(entry.plant.id);
   const [buried, setBuried] = useState('');
@@ -95,6 +96,7 @@ export function DoneDrawer({ day, entry, state, person, close, undo }: Props) {
           roots_cut_share: (value('roots') ?? 0) / 100,
           crown_cut_share: (value('crown') ?? 0) / 100,
           findings,
+          details,
           saved: saved === 'none' ? null : { what: saved, for_plant_id: forPlant },
           buried_note: buried,
           note,
@@ -153,7 +155,7 @@ export function DoneDrawer({ day, entry, state, person, close, undo }: Props) {
             <p className={common.mind}>◆ {t('potting.slowRun')}</p>
           )}
           <h3>{t('potting.findings')}</h3>
-          <FindingTicks findings={findings} setFindings={setFindings} />
+          <FindingTicks findings={findings} setFindings={setFindings} details={details} setDetails={setDetails} />
           <h3>{t('potting.saved')}</h3>
           <Segmented
             size="large"

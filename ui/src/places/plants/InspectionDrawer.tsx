@@ -1,4 +1,4 @@
-import { Slider } from 'antd';
+import { Button, Slider } from 'antd';
 import { useMemo, useState } from 'react';
 
 import type { Schemas } from '../../api/client';
@@ -17,14 +17,15 @@ import { FormDrawer } from '../../kit/forms/FormDrawer';
 export function InspectionDrawer({ plant, close }: { plant: Schemas['Plant']; close: () => void }) {
   const { t, percent } = useWords();
   const [findings, setFindings] = useState<Schemas['Finding'][]>([]);
+  const [details, setDetails] = useState<Schemas['SeenDetail'][]>([]);
   const [removed, setRemoved] = useState(0);
   const [text, setText] = useState('');
   const [person, setPerson] = useState('');
   const inspect = useInspect(plant.id);
   const say = useUndoable();
   const question = useMemo<Schemas['InspectionInput']>(
-    () => ({ findings, roots_removed_share: removed / 100 }),
-    [findings, removed],
+    () => ({ findings, details, roots_removed_share: removed / 100 }),
+    [findings, details, removed],
   );
   const ask = useMemo(
     () => (body: Schemas['InspectionInput'], signal: AbortSignal) => judgeInspection(plant.id, body, signal),
@@ -49,7 +50,7 @@ export function InspectionDrawer({ plant, close }: { plant: Schemas['Plant']; cl
       large
     >
       <h3>{t('inspect.what')}</h3>
-      <FindingTicks findings={findings} setFindings={setFindings} />
+      <FindingTicks findings={findings} setFindings={setFindings} details={details} setDetails={setDetails} />
       <h3>
         {t('inspect.removed')}: {percent(removed / 100)}
       </h3>
@@ -61,7 +62,7 @@ export function InspectionDrawer({ plant, close }: { plant: Schemas['Plant']; cl
         value={removed}
         onChange={setRemoved}
       />
-      {data !== undefined && <Judgement judged={data} />}
+      {data !== undefined && <Judgement judged={data} use={(share) => setRemoved(Math.round(share * 100))} />}
       <div className={common.fields2}>
         <TextField label={t('inspect.note')} value={text} onChange={setText} longest={2000} />
         <TextField label={t('inspect.person')} value={person} onChange={setPerson} longest={60} />
@@ -70,7 +71,7 @@ export function InspectionDrawer({ plant, close }: { plant: Schemas['Plant']; cl
   );
 }
 
-function Judgement({ judged }: { judged: Schemas['Inspection'] }) {
+function Judgement({ judged, use }: { judged: Schemas['Inspection']; use: (share: number) => void }) {
   const { t, n, percent } = useWords();
   const words = useReasonWords();
   const old = judged.old_mix;
@@ -109,6 +110,20 @@ function Judgement({ judged }: { judged: Schemas['Inspection'] }) {
       </section>
       <section>
         <h3>{t('inspect.next')}</h3>
+        {judged.work !== null && (
+          <p>
+            <strong>
+              {t('inspect.work', {
+                treatment: t(`batch.gaps.${judged.work.treatment}`),
+                share: percent(judged.work.roots_removed_share),
+                pot: judged.work.pot,
+              })}
+            </strong>{' '}
+            <Button size="large" onClick={() => use(judged.work?.roots_removed_share ?? 0)}>
+              {t('inspect.useWork')}
+            </Button>
+          </p>
+        )}
         <ul className={common.plainList}>
           {judged.advice.map((reason) => (
             <li key={reason.code}>{words('advice', reason)}</li>

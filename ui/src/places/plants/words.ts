@@ -137,6 +137,9 @@ export const words = {
   'advice.keep_soil': 'Keep some old soil for its fungi; how much is yours to choose.',
   'advice.no_old_soil': 'Keep no old soil: it is sick or eaten.',
   'advice.cut_to_sound': 'Cut black roots back to sound ones; clean the blade between cuts.',
+  'advice.root_bound': 'Root-bound: open it all round, comb the outside, and give what grows on a size more.',
+  'advice.matted_bottom': 'Take the mat off beneath; nothing is drawn up through it.',
+  'advice.crumbly': 'It falls off by itself: touch it no more than that, and tie it in firmly.',
   'advice.comb_circling': 'Comb out what circles, and cut what cannot be combed.',
   'advice.one_sided':
     'Turn the weak side to the better light, and give it the finer mix; spread the work over two pottings.',
@@ -151,6 +154,9 @@ export const words = {
   'advice.risk.middling': 'Root and crown on one day: some risk. One at a time is safer, on one day saves a year.',
   'advice.risk.high': 'Root and crown on one day: high risk. Leave the crown for later.',
 
+  'inspect.work':
+    'The roots ask for: ball {treatment}, {share} of the roots off, {pot, select, larger {a size larger} smaller {a size smaller} other {the same pot}}.',
+  'inspect.useWork': 'Set the share',
   'inspect.keep': 'Keep this inspection',
   'inspect.person': 'Who looked',
   'inspect.note': 'Note',
