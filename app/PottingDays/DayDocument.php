@@ -53,6 +53,7 @@ final readonly class DayDocument
             'packs_cost' => in_array(null, array_column($shelf, 'packs_cost'), true) ? null : array_sum(array_column($shelf, 'packs_cost')),
             'pots' => PotsOfDay::of($day),
             'screenings' => $bins->screenings(),
+            'day_before' => DayBefore::of($assembly),
             'costs' => Costs::of($day),
             'totals' => DayTotals::of($entries, $assembly),
             'purchases' => array_values($day->purchases->map(static fn(DayPurchase $bought): array => ['id' => $bought->id, ...$bought->only(['component_id', 'lot_id', 'litres', 'price'])])->all()),

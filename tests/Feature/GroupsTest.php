@@ -118,3 +118,27 @@ test('what a plant stood in before is what its ball is of, also once it is potte
     $after = $this->postJson($this->day.'/plants/'.$entry['id'].'/state', ['state' => 'done'])->assertOk()->json('entries.0');
     expect($after['figures']['ball'])->toEqual($entry['figures']['ball'])->and($after['figures']['water_l'])->toEqual($entry['figures']['water_l']);
 });
+
+test('the day before has its list: moss to soak, what repels water to damp, balls to water or to leave dry, pots to bring', function (): void {
+    $moss = Yard::component('long-fibre-sphagnum-moss');
+    Yard::pot();
+    $cement = Yard::pot('Trough', 9);
+    $cement->update(['wall' => 'cement', 'place' => 'Shed']);
+    $maple = Collection::plant(['name' => 'Maple', 'count' => 3]);
+    $desert = Collection::plant(['name' => 'Succulent', 'plant_group' => 'desert', 'species_id' => null]);
+    $bare = Collection::plant(['name' => 'Bare']);
+    $ball = ['length_cm' => 12, 'width_cm' => 10, 'height_cm' => 4];
+    $this->postJson($this->day.'/plants', ['plant_ids' => [$maple->id], 'pot_id' => $cement->id, 'plan' => ['ball' => $ball, 'surface' => 'moss', 'wall' => ['kind' => 'moss', 'component_id' => $moss->id, 'thickness_cm' => 0.5]]])->assertCreated();
+    $this->postJson($this->day.'/plants', ['plant_ids' => [$desert->id], 'plan' => ['ball' => $ball]])->assertCreated();
+    $day = $this->postJson($this->day.'/plants', ['plant_ids' => [$bare->id], 'plan' => ['ball' => null]])->assertCreated()->json();
+    $before = $day['day_before'];
+    $figures = array_column(array_map(static fn(array $entry): array => ['name' => $entry['plant']['name'], ...$entry['figures']], $day['entries']), null, 'name');
+    expect($before['water'])->toBe([$maple->number])->and($before['leave_dry'])->toBe([$desert->number])->and($before['moss_cm2'])->toEqualWithDelta(3.0 * $figures['Maple']['moss_cm2'], 1e-6)
+        ->and($before['moss'][0]['litres'])->toEqualWithDelta(3.0 * $figures['Maple']['wall_l'], 1e-9)->and(array_column($before['repels'], 'name'))->toBe(['Composted bark fine 2-8 mm'])
+        ->and($before['pots'])->toBe([['name' => 'Trough', 'place' => 'Shed', 'count' => 3, 'cement' => true]]);
+    foreach ($day['entries'] as $entry) {
+        $this->postJson($this->day.'/plants/'.$entry['id'].'/state', ['state' => 'not_today'])->assertOk();
+    }
+    $none = $this->getJson($this->day)->json('day_before');
+    expect($none['water'])->toBe([])->and($none['pots'])->toBe([])->and($none['moss'])->toBe([])->and($none['repels'])->toBe([]);
+});

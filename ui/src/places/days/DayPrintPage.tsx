@@ -14,6 +14,7 @@ import { PotCard } from './PotCard';
 import { PotSums } from './PotSums';
 import { OfDay } from './OfDay';
 import common from '../../styles/common.module.css';
+import { DayBefore } from './DayBefore';
 import styles from './days.module.css';
 
 const SHEETS = ['plan', 'shopping', 'mixing', 'cards', 'labels'] as const;
@@ -77,7 +78,7 @@ function SheetHead({ day, title }: { day: Day; title: string }) {
         <br />
         {day.helpers.join(', ')}
         <br />
-        {t('common.total', { total: day.entries.length })}
+        {t('common.total', { total: day.plants })}
       </p>
     </header>
   );
@@ -94,7 +95,7 @@ function PlanSheet({ day }: { day: Day }) {
       <SheetHead day={day} title={t('print.plan')} />
       <p>
         {t('day.sums', {
-          plants: day.entries.length,
+          plants: day.plants,
           loose: n(day.totals.loose_l),
           hours: n(day.totals.minutes / 60, 2),
         })}
@@ -141,6 +142,7 @@ function PlanSheet({ day }: { day: Day }) {
           ))}
         </tbody>
       </table>
+      <DayBefore day={day} />
       <ul className={styles.printTools}>
         {day.totals.wires.map((wire) => (
           <li key={wire.gauge_mm}>

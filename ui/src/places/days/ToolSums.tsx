@@ -1,6 +1,7 @@
 import type { Schemas } from '../../api/client';
 import { useWords } from '../../i18n/words';
 import common from '../../styles/common.module.css';
+import { DayBefore } from './DayBefore';
 import styles from './days.module.css';
 
 /** Wire, mesh, fertiliser and moss for the whole day. */
@@ -10,6 +11,8 @@ export function ToolSums({ day }: { day: Schemas['PottingDay'] }) {
 
   return (
     <section className={styles.toolSums}>
+      <DayBefore day={day} />
+      <h2>{t('tools.ready')}</h2>
       <ul className={common.plainList}>
         {totals.wires.map((wire) => (
           <li key={wire.gauge_mm}>

@@ -6,6 +6,7 @@ import type { Schemas } from '../../api/client';
 import { refused, server } from '../../testing/server';
 import { show } from '../../testing/show';
 import { openYard, yard } from '../../testing/yard';
+import { DayBefore } from './DayBefore';
 import { DoneDrawer } from './DoneDrawer';
 import { MixSteps } from './MixSteps';
 
@@ -79,6 +80,27 @@ describe('at the tub', () => {
       }),
     );
     await waitFor(() => expect(screen.queryByRole('list', { name: 'Count what lies there' })).toBeNull());
+  });
+});
+
+describe('the day before', () => {
+  beforeEach(openYard);
+
+  test('has its own short list: what soaks, what is damped, which balls stay dry, what is brought', () => {
+    show(<DayBefore day={yard.day()} />);
+    const list = screen.getByRole('region', { name: 'The day before' });
+    for (const line of [
+      /Soak moss overnight: 320 cm²/,
+      /0.8 L Long-fibre moss/,
+      /repels water when it is dry: 3.1 L Composted bark/,
+      /Water the old balls: T-001, T-002/,
+      /Leave dry: T-016/,
+      /Soak 2 × Cement trough/,
+      /Bring 2 × Cement trough \(Shed\)/,
+      /Bring the tub/,
+    ]) {
+      expect(within(list).getByText(line)).toBeTruthy();
+    }
   });
 });
 
