@@ -69,6 +69,9 @@ final class Assembly
     /** @var array<string, KeptSoil> by its word */
     private array $typical = [];
 
+    /** @var array<string, KeptSoil> by the key of the entry */
+    private array $soils = [];
+
     /** @var array<string, Portion> by the key of the soil */
     private array $oldSoils = [];
 
@@ -199,6 +202,11 @@ final class Assembly
 
     /** What the ball of an entry is of, and what of it is worked in or laid along the wall. */
     public function soil(DayPlant $entry): KeptSoil
+    {
+        return $this->soils[$this->keys[$entry->id]] ??= $this->soilOf($entry);
+    }
+
+    private function soilOf(DayPlant $entry): KeptSoil
     {
         $plant = $entry->plant;
         [$standing] = $this->before->entry($entry);

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\PottingDays;
 
-use App\PottingDays\Models\DayPlant;
 use Zolbek\Core\Mix\Material\MaterialKind;
 use Zolbek\Core\Place\Plant\PlantGroup;
 use Zolbek\Core\Place\Site\Surface;
@@ -19,25 +18,33 @@ final class DayBefore
     private const REPELS = [MaterialKind::Bark, MaterialKind::Organic];
 
     /** Their balls are lifted dry: wet roots rot where they are cut. */
-    private const DRY = [PlantGroup::Desert, PlantGroup::Mediterranean];
+    private const DRY = [PlantGroup::Desert->value, PlantGroup::Mediterranean->value];
 
     /** @return array<string, mixed> */
     public static function of(Assembly $assembly): array
     {
-        $open = $assembly->day->entries->filter(static fn(DayPlant $entry): bool => $entry->state === 'planned' && isset($assembly->sums->pots[$entry->id]));
         $mossCm2 = 0.0;
-        $mossL = [];
-        foreach ($open as $entry) {
-            $needs = $assembly->sums->pots[$entry->id];
-            $mossCm2 += $entry->plan->surface === Surface::Moss ? $entry->count * $needs->surfaceCm2 : 0.0;
-            $key = $needs->pot->wallKey;
-            if ($key !== null) {
-                $name = $assembly->component($key)->name;
-                $mossL[$name] = ($mossL[$name] ?? 0.0) + $entry->count * $needs->wallL;
+        $mossL = $water = $leaveDry = $pots = [];
+        foreach ($assembly->day->entries as $entry) {
+            $needs = $entry->state === 'planned' ? $assembly->sums->pots[$entry->id] ?? null : null;
+            if ($needs === null) {
+                continue;
+            }
+            $plan = $entry->plan;
+            $plant = $entry->plant;
+            $mossCm2 += $plan->surface === Surface::Moss ? $entry->count * $needs->surfaceCm2 : 0.0;
+            if ($needs->pot->wallKey !== null) {
+                $mossL[$needs->pot->wallKey] = ($mossL[$needs->pot->wallKey] ?? 0.0) + $entry->count * $needs->wallL;
+            }
+            if ($plan->ball !== null && in_array($plant->plant_group, self::DRY, true)) {
+                $leaveDry[] = $plant->number;
+            } elseif ($plan->ball !== null) {
+                $water[] = $plant->number;
+            }
+            if ($plant->pot_id !== $entry->pot_id) {
+                $pots[$entry->pot_id] = [$entry->pot, ($pots[$entry->pot_id][1] ?? 0) + $entry->count];
             }
         }
-        $names = static fn(callable $is): array => array_values($open->filter($is)->map(static fn(DayPlant $entry): string => $entry->plant->number)->all());
-        $isDry = static fn(DayPlant $entry): bool => in_array(PlantGroup::from($entry->plant->plant_group), self::DRY, true);
         $repels = [];
         foreach ($assembly->sums->mixes as $recipeId => $mix) {
             foreach ($assembly->recipes[$recipeId]->parts as $part) {
@@ -46,18 +53,12 @@ final class DayBefore
                 }
             }
         }
-        $moving = $open->filter(static fn(DayPlant $entry): bool => $entry->plant->pot_id !== $entry->pot_id);
-        $pots = [];
-        foreach ($moving->groupBy('pot_id') as $ofPot) {
-            $pot = $ofPot->firstOrFail()->pot;
-            $pots[] = ['name' => $pot->name, 'place' => $pot->place, 'count' => DayPlant::manyOf($ofPot), 'cement' => $pot->wall === 'cement'];
-        }
-        $litres = static fn(array $sums): array => array_map(static fn(string $name, float $sum): array => ['name' => $name, 'litres' => $sum], array_keys($sums), array_values($sums));
+        $litres = static fn(array $sums, callable $name): array => array_map(static fn(string $key, float $sum): array => ['name' => $name($key), 'litres' => $sum], array_keys($sums), array_values($sums));
 
         return [
-            'moss_cm2' => $mossCm2, 'moss' => $litres($mossL), 'repels' => $litres($repels),
-            'water' => $names(static fn(DayPlant $entry): bool => $entry->plan->ball !== null && ! $isDry($entry)), 'leave_dry' => $names(static fn(DayPlant $entry): bool => $entry->plan->ball !== null && $isDry($entry)),
-            'pots' => $pots,
+            'moss_cm2' => $mossCm2, 'moss' => $litres($mossL, static fn(string $key): string => $assembly->component($key)->name), 'repels' => $litres($repels, static fn(string $name): string => $name),
+            'water' => $water, 'leave_dry' => $leaveDry,
+            'pots' => array_values(array_map(static fn(array $each): array => ['name' => $each[0]->name, 'place' => $each[0]->place, 'count' => $each[1], 'cement' => $each[0]->wall === 'cement'], $pots)),
         ];
     }
 }

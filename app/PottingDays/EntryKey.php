@@ -20,7 +20,7 @@ final class EntryKey
     {
         $plan = $entry->plan;
         // what stays of it is its own
-        $old = ($plan->ball === null && $plan->wall === null && $plan->oldSoilShare <= 0.0) || $plan->ballSoil !== KeptSoil::AS_STOOD ? null : [$before->entry($entry)[0], $before->entry($entry)[1]?->toDateString()];
+        $old = ($plan->ball === null && $plan->wall === null && $plan->oldSoilShare <= 0.0) || $plan->ballSoil !== KeptSoil::AS_STOOD ? null : $before->mark($entry);
 
         return md5(serialize([$entry->recipe_id, $entry->pot_id, array_diff_key($plan->jsonSerialize(), self::WITHOUT), $entry->plant->only(self::OF_PLANT), $old]));
     }

@@ -1,6 +1,6 @@
 import type { Schemas } from '../../api/client';
 import { useWords } from '../../i18n/words';
-import common from '../../styles/common.module.css';
+import styles from './days.module.css';
 
 /** What is to be done the day before, each with a box to tick on paper. */
 export function DayBefore({ day }: { day: Schemas['PottingDay'] }) {
@@ -25,7 +25,7 @@ export function DayBefore({ day }: { day: Schemas['PottingDay'] }) {
   return lines.length === 0 ? null : (
     <section aria-label={t('before.title')}>
       <h2>{t('before.title')}</h2>
-      <ul className={common.plainList}>
+      <ul className={styles.beforeList}>
         {lines.map((line) => (
           <li key={line}>
             <span aria-hidden="true">☐ </span>
