@@ -121,16 +121,76 @@ test('twelve plants in four recipes go from choosing to aftercare, with a shorta
     // aftercare stands at the plant, on the calendar and in recovery
     $this->open('/plants');
     $this->click('Brook maple one');
-    $this->see('Out of storms');
+    $this->see('Leave crown and wiring alone');
     $this->see('Six weeks on: how did it turn out?');
-    $this->waitFor('//button[.="Holds firm"]')->click();
-    $this->see('Out of storms: done.');
+    $this->waitFor('//li[contains(.,"Leave crown")]//button[.="Shoots lengthen"]')->click();
+    $this->see('Leave crown and wiring alone: done.');
     $this->see('Brook maples in');
     expect($this->accessibilityFaults())->toBe([]);
     $this->open('/today');
     $this->see('In recovery');
     $this->open('/calendar');
     $this->see('Open tasks of this month');
+});
+
+test('a bought tree in nursery peat, old soil at the rim, off the middle and leaning, goes from its plan to its aftercare', function (): void {
+    $this->open('/days/1');
+    $this->click('Change T-003 Twin pine');
+    $this->see('What comes of it');
+    $choose = function (string $label, string $option): void {
+        $this->waitFor("//div[contains(@class,'ant-drawer')]//*[@aria-label='$label']/ancestor::div[contains(@class,'ant-select')][1]")->click();
+        $this->waitFor("//div[contains(@class,'ant-select-dropdown')][not(contains(@class,'ant-select-dropdown-hidden'))]//div[contains(@class,'ant-select-item-option')][normalize-space(.)='$option']")->click();
+        $this->see('Kept.');
+    };
+    $choose('What it is of', 'nursery peat');
+    $this->see('The ball stays wetter than the mix round it');
+    $choose('Its collar', 'raised over it');
+    $this->type('To the right', '0.8');
+    $this->type('Trunk leans', '25');
+    $this->waitFor("//label[contains(@class,'ant-segmented-item')][normalize-space(.)='old soil']")->click();
+    $this->waitFor("//*[@role='img'][contains(@aria-label,'From above:')]");
+    // pushed by hand: further to the right than it was typed
+    $ball = $this->waitFor("//*[name()='ellipse' or name()='rect'][contains(@class,'planting-held')]");
+    $free = fn(): string => (string) $this->waitFor("//*[@role='img'][contains(@aria-label,'From above:')]")->getAttribute('aria-label');
+    $before = $free();
+    $this->chrome()->driver->executeScript('arguments[0].scrollIntoView({block: "center"})', [$ball]);
+    $this->chrome()->driver->action()->clickAndHold($ball)->moveByOffset(0, -4)->release()->perform();
+    $this->waitUntilGone("//*[@role='img'][@aria-label='$before']");
+    $this->see('old soil at the wall');
+    // what it will need, one of it taken off with a reason
+    $this->click('Take off: Morning sun only');
+    $this->type('Why it is not needed', 'Its own place is the morning sun');
+    $this->waitFor("//div[contains(@class,'entry-care-why')]//button[.='Take off']")->click();
+    $this->see('taken off: Its own place is the morning sun');
+    expect($this->accessibilityFaults())->toBe([]);
+    $this->waitFor('//div[contains(@class,"ant-drawer-footer")]//button[.="Done"]')->click();
+    $this->see('ball stays wetter');
+
+    // at the bench the card says it, and what was really so is changed there
+    $this->open('/days/1/bench');
+    segment('Pot');
+    $this->waitFor("//ul[contains(@class,'bench-queue')]//button[contains(.,'T-003')]")->click();
+    $this->waitFor("//h2[contains(.,'Twin pine')]");
+    foreach (['The ball stays wetter than the mix round it', 'of old soil, 0.5 cm', 'The trunk leans 25°', 'over the rim: measure it', 'to the right'] as $line) {
+        $this->see($line);
+    }
+    $this->click('Changed');
+    $this->click('Pot, mix, ball or height were other ones');
+    $this->see('What comes of it');
+    $this->waitFor('//div[contains(@class,"ant-drawer-body")]//label[contains(.,"Trunk leans")]/following::input[1]');
+    $this->type('Trunk leans', '15');
+    $this->see('Kept.');
+    $this->waitFor('(//div[contains(@class,"ant-drawer-footer")]//button[.="Done"])[last()]')->click();
+    $this->waitFor('//div[contains(@class,"ant-drawer-footer")]//button[.="Changed"]')->click();
+    $this->waitFor('//li[contains(@class,"is-finished")][contains(.,"T-003")]');
+
+    // the plant keeps what it was given
+    $this->open('/plants/3');
+    $this->see('Leave crown and wiring alone');
+    $this->see('Water by the ball');
+    expect($this->text())->not->toContain('Morning sun only');
+    $kept = json_decode((string) (new PDO('sqlite:'.$this->database()))->query('SELECT standing FROM plants WHERE id = 3')->fetchColumn(), true);
+    expect($kept['contents']['soil']['of'])->toBe('nursery_peat')->and($kept['contents']['wall']['thickness_cm'])->toBe(0.5);
 });
 
 test('a plant is written down, looked at, watered, and its roots judged', function (): void {
