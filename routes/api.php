@@ -157,5 +157,7 @@ Route::delete('days/{day}/finished', [PottingDayController::class, 'reopen'])->w
 Route::get('days/{day}/stand-ins/{component}', [PottingDayController::class, 'standIns'])->whereNumber(['day', 'component']);
 
 Route::get('today', [CareController::class, 'today']);
+Route::post('rounds', [CareController::class, 'addRound']);
+Route::put('rounds/{id}', [CareController::class, 'changeRound'])->whereUuid('id');
 Route::apiResource('tasks', CareController::class)->only(['index', 'store', 'update'])->whereNumber('task');
 Route::get('calendar.ics', [CareController::class, 'calendar']);

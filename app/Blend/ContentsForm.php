@@ -13,6 +13,7 @@ use Zolbek\Core\Basis\Input\Refusal;
 use Zolbek\Core\Basis\Input\Refusals;
 use Zolbek\Core\Mix\Attrition\AgeingClimate;
 use Zolbek\Core\Mix\Blending\Blend;
+use Zolbek\Core\Mix\Substrate\NurserySoil;
 use Zolbek\Core\Mix\Substrate\Portion;
 use Zolbek\Core\Mix\Substrate\Substrate;
 use Zolbek\Core\Place\Container\BallTreatment;
@@ -24,8 +25,8 @@ use Zolbek\Core\Place\Container\WallZone;
 /** What stands in the pot beside the new mix, as the Blend screen sends it: root ball, zone at the wall, hole cover, objects. */
 final readonly class ContentsForm
 {
-    private const FIELDS = ['ball', 'wall', 'hole_cover_id', 'objects_l', 'bed_cm', 'collar_cm', 'mound_cm'];
-    private const BALL = ['length_cm', 'width_cm', 'height_cm', 'share', 'treatment', 'gap_share', 'recipe_id', 'years'];
+    private const FIELDS = ['ball', 'wall', 'hole_cover_id', 'dressing_id', 'objects_l', 'bed_cm', 'collar_cm', 'mound_cm'];
+    private const BALL = ['length_cm', 'width_cm', 'height_cm', 'share', 'treatment', 'gap_share', 'recipe_id', 'soil', 'years'];
     private const WALLS = ['moss', 'old_soil'];
 
     /**
@@ -38,6 +39,7 @@ final readonly class ContentsForm
         private float $wallCm,
         private ?Component $wall,
         public ?Component $holeCover,
+        public ?Component $dressing,
         private ?Recipe $oldRecipe,
         private float $objectsL,
         private float $bedCm,
@@ -62,6 +64,9 @@ final readonly class ContentsForm
         if ($fields->has('hole_cover_id')) {
             $wanted['contents.hole_cover_id'] = $fields->integer('hole_cover_id', 1, PHP_INT_MAX);
         }
+        if ($fields->has('dressing_id')) {
+            $wanted['contents.dressing_id'] = $fields->integer('dressing_id', 1, PHP_INT_MAX);
+        }
         $found = $wanted === [] ? [] : PartsForm::components(array_values($wanted), array_keys($wanted), $refusals);
         foreach ($wanted as $path => $id) {
             if (($found[$id] ?? null)?->isMix() === true) {
@@ -82,6 +87,7 @@ final readonly class ContentsForm
             $thickness,
             $at('contents.wall.component_id'),
             $at('contents.hole_cover_id'),
+            $at('contents.dressing_id'),
             $recipe,
             $objects,
             $fields->number('bed_cm', 0, Container::LONGEST_CM, $ball === null ? 0 : 1),
@@ -105,7 +111,12 @@ final readonly class ContentsForm
         }
         $years = (float) ($this->ball['years'] ?? 3.0);
         $fresh = new Substrate($this->oldRecipe === null ? $newMix : Portion::blend(RecipePortions::of($this->oldRecipe)), $index);
-        $old = $years > 0.0 ? new Substrate($fresh->blend, $index, $years, $ageing($fresh)) : $fresh;
+        $named = NurserySoil::tryFrom($this->ball['soil'] ?? '');
+        $old = match (true) {
+            $named !== null => $named->substrate(),
+            $years > 0.0 => new Substrate($fresh->blend, $index, $years, $ageing($fresh)),
+            default => $fresh,
+        };
         $ball = $this->ball === null ? null : new RootBall(
             $this->ball['length_cm'] ?? 1.0,
             $this->ball['width_cm'] ?? 1.0,
@@ -121,6 +132,12 @@ final readonly class ContentsForm
         };
 
         return new Contents($ball, $this->ball['share'] ?? null, $wall, $this->objectsL, $this->bedCm, $this->collarCm, $this->moundCm);
+    }
+
+    /** What lies on top, where somebody said what it is. */
+    public function dressingOf(): ?Substrate
+    {
+        return $this->dressing === null ? null : self::alone($this->dressing, null);
     }
 
     public function coverOf(?float $index): ?Substrate
@@ -143,6 +160,7 @@ final readonly class ContentsForm
             'treatment' => $fields->oneOf('treatment', array_column(BallTreatment::cases(), 'value'), BallTreatment::Teased->value) ?? BallTreatment::Teased->value,
             'gap_share' => $fields->has('gap_share') ? $fields->number('gap_share', 0, 0.9) : null,
             'recipe_id' => $fields->has('recipe_id') ? $fields->integer('recipe_id', 1, PHP_INT_MAX) : null,
+            'soil' => $fields->has('soil') ? $fields->oneOf('soil', NurserySoil::words()) : null,
             'years' => $fields->number('years', 0, 50, 3),
         ];
     }

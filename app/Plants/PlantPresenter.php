@@ -52,7 +52,7 @@ final class PlantPresenter
 
         return [
             'id' => $task->id,
-            ...$task->only(['plant_id', 'kind', 'ends_by', 'every_days', 'note', 'state', 'reason']),
+            ...$task->only(['plant_id', 'kind', 'ends_by', 'every_days', 'note', 'state', 'reason', 'round']),
             'figures' => (object) $task->figures,
             'starts_on' => $task->starts_on->toDateString(),
             'due_on' => $task->due_on->toDateString(),

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\PottingDays;
 
+use App\Blend\LayersDocument;
 use App\Plants\InspectionForm;
 use App\Plants\Outlook;
 use App\PottingDays\Models\DayPlant;
@@ -98,7 +99,7 @@ final class EntryFigures
             'fit' => $fit?->document(),
             'mesh' => ['pieces' => $mesh->pieces, 'side_cm' => $mesh->sideCm],
             'run_through_s' => (new RunThrough($zone, $setup->substrate, $setup->holes, $setup->holeCover))->seconds,
-            'layers' => LayersDocument::of($needs, $entry->pot->mesh_mm),
+            'layers' => LayersDocument::of($setup, $needs->pot->dressing, $entry->pot->mesh_mm),
         ];
     }
 

@@ -157,6 +157,7 @@ return [
     'recipe_not_on_day' => 'No plant of this day takes the recipe with the id :given.',
     'count_under_deliveries' => 'The deliveries alone come to :min L: all together cannot be :given L.',
     'lot_held' => 'The delivery :given is held: :why',
+    'no_such_plants' => 'No plant of the collection stands there: :given.',
     'less_than_group' => 'Fewer than all: at most :max, not :given.',
     'bed_too_low' => 'On a bed of :given cm the collar stands :low cm lower than was chosen: at least :min cm, or leave it empty and it follows.',
     'ball_thinned_away' => 'So deep nothing would be left of the ball: not lower than :min cm over the surface, not :given.',

@@ -26,6 +26,7 @@ test('a migration that has been in use is never edited', function () use ($root)
         '2026_11_25_000002_heal_plants_and_sites', '2026_11_26_000001_keep_what_loads_held', '2026_11_26_000002_hold_deliveries_and_price_what_is_left', '2026_11_26_000003_stamp_what_changes',
         '2026_11_26_000004_litres_in_the_tub_and_what_feed_costs',
         '2026_11_27_000001_groups_tie_holes_and_ticks_at_the_tub',
+        '2026_11_27_000002_rounds_of_tasks',
     ];
     $seals = json_decode((string) file_get_contents(__DIR__.'/migrations.json'), true);
     foreach ($landed as $migration) {

@@ -24,6 +24,7 @@ use Illuminate\Support\Carbon;
  * @property Carbon|null          $until_on
  * @property array<string, mixed> $figures
  * @property string               $note
+ * @property string|null          $round     the same for tasks that are one round of many plants
  * @property string               $state     open, done or skipped
  * @property Carbon|null          $closed_on
  * @property string               $reason

@@ -6,6 +6,7 @@ namespace App\Today\Http;
 
 use App\Http\PagedList;
 use App\Plants\Actions\ChangeTask;
+use App\Plants\Actions\TaskRound;
 use App\Plants\Models\CareTask;
 use App\Plants\PlantPresenter;
 use App\Today\CalendarFile;
@@ -47,6 +48,16 @@ final readonly class CareController
     public function update(Request $request, CareTask $task, ChangeTask $change): JsonResponse
     {
         return new JsonResponse(PlantPresenter::task($change($task, $request->json()->all())->load('plant')));
+    }
+
+    public function addRound(Request $request, TaskRound $round): JsonResponse
+    {
+        return new JsonResponse($round->add($request->json()->all()), 201);
+    }
+
+    public function changeRound(Request $request, string $id, TaskRound $round): JsonResponse
+    {
+        return new JsonResponse(['round' => $id, 'tasks' => $round->change($id, $request->json()->all())]);
     }
 
     public function calendar(): Response

@@ -33,6 +33,19 @@ export function useChangeTask() {
   );
 }
 
+/** One task for many plants. */
+export function useAddRound() {
+  return useWrite(async (body: Schemas['RoundInput']) => answerOf(await api.POST('/rounds', { body })), 'task');
+}
+
+export function useChangeRound() {
+  return useWrite(
+    async ({ round, ...body }: { round: string } & Schemas['CareTaskChange']) =>
+      answerOf(await api.PUT('/rounds/{id}', { params: { path: { id: round } }, body })),
+    'task',
+  );
+}
+
 export function useToday() {
   return useQuery({
     queryKey: ['today'],

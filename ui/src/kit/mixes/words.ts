@@ -140,6 +140,13 @@ export const words = {
   'plants.plan.year': 'Year',
   'plants.plan.add': 'Add a step',
   'plants.plan.note': 'Note',
+  'layers.dressing': 'dressing',
+  'layers.mix': 'mix',
+  'layers.layer': 'layer',
+  'layers.wall': 'lining',
+  'layers.sifts':
+    'The {upper} sifts into the {lower}: D15 beneath is {ratio} times D85 above, up to 5 holds. Up to {litres} L go down and take {air} L of air. Moss or a middle grade between holds it, or a coarser {upper}.',
+  'layers.throughMesh': 'The {upper} falls through the mesh: take a finer one, or moss over it.',
 } as const;
 
 type Said = typeof words;

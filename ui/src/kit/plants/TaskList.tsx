@@ -11,6 +11,7 @@ import { useUndoable } from '../hooks/useUndoable';
 import common from '../../styles/common.module.css';
 import styles from './plants.module.css';
 import { FormDialog } from '../forms/FormDialog';
+import { RoundLine } from './RoundLine';
 
 type Task = Schemas['CareTask'];
 const OUTCOMES: Schemas['Outcome'][] = ['took', 'sulked', 'died'];
@@ -28,49 +29,75 @@ export function TaskList({ tasks, withPlant }: { tasks: Task[]; withPlant: boole
     say(t('task.wasDone', { task: nameOf(task) }), () => change.mutate({ id: task.id, do: 'reopen' }));
   };
 
+  const line = (task: Task) => (
+    <li key={task.id} className={task.overdue ? styles.isLate : ''}>
+      <TaskText task={task} withPlant={withPlant} />
+      <span className={styles.taskActs}>
+        {task.kind === 'after_six_weeks' || task.kind === 'after_a_year' ? (
+          OUTCOMES.map((outcome) => (
+            <Button key={outcome} onClick={() => void done(task, outcome).catch(() => undefined)}>
+              {t(`outcome.${outcome}`)}
+            </Button>
+          ))
+        ) : (
+          <Button
+            type="primary"
+            ghost
+            aria-label={`${doneWords(task)}: ${nameOf(task)} ${task.plant_number}`}
+            onClick={() => void done(task).catch(() => undefined)}
+          >
+            {doneWords(task)}
+          </Button>
+        )}
+        <Button
+          aria-label={`${t('task.postpone')}: ${nameOf(task)} ${task.plant_number}`}
+          onClick={() => setAsking({ task, what: 'postpone' })}
+        >
+          {t('task.postpone')}
+        </Button>
+        <Button
+          type="text"
+          aria-label={`${t('task.skip')}: ${nameOf(task)} ${task.plant_number}`}
+          onClick={() => setAsking({ task, what: 'skip' })}
+        >
+          {t('task.skip')}
+        </Button>
+      </span>
+    </li>
+  );
+
   return (
     <>
       <ul className={styles.taskList}>
-        {tasks.map((task) => (
-          <li key={task.id} className={task.overdue ? styles.isLate : ''}>
-            <TaskText task={task} withPlant={withPlant} />
-            <span className={styles.taskActs}>
-              {task.kind === 'after_six_weeks' || task.kind === 'after_a_year' ? (
-                OUTCOMES.map((outcome) => (
-                  <Button key={outcome} onClick={() => void done(task, outcome).catch(() => undefined)}>
-                    {t(`outcome.${outcome}`)}
-                  </Button>
-                ))
-              ) : (
-                <Button
-                  type="primary"
-                  ghost
-                  aria-label={`${doneWords(task)}: ${nameOf(task)} ${task.plant_number}`}
-                  onClick={() => void done(task).catch(() => undefined)}
-                >
-                  {doneWords(task)}
-                </Button>
-              )}
-              <Button
-                aria-label={`${t('task.postpone')}: ${nameOf(task)} ${task.plant_number}`}
-                onClick={() => setAsking({ task, what: 'postpone' })}
-              >
-                {t('task.postpone')}
-              </Button>
-              <Button
-                type="text"
-                aria-label={`${t('task.skip')}: ${nameOf(task)} ${task.plant_number}`}
-                onClick={() => setAsking({ task, what: 'skip' })}
-              >
-                {t('task.skip')}
-              </Button>
-            </span>
-          </li>
-        ))}
+        {linesOf(tasks).map((each) =>
+          each.length === 1 ? (
+            line(each[0])
+          ) : (
+            <RoundLine key={each[0].id} tasks={each}>
+              <ul className={styles.taskList}>{each.map(line)}</ul>
+            </RoundLine>
+          ),
+        )}
       </ul>
       {asking !== null && <Ask {...asking} close={() => setAsking(null)} />}
     </>
   );
+}
+
+/** Tasks one by one, those of one round and day together where the first of them stands. */
+function linesOf(tasks: Task[]): [Task, ...Task[]][] {
+  const lines = new Map<string, [Task, ...Task[]]>();
+  for (const task of tasks) {
+    const key = task.round === null ? `task ${task.id}` : `${task.round} ${task.due_on}`;
+    const line = lines.get(key);
+    if (line === undefined) {
+      lines.set(key, [task]);
+    } else {
+      line.push(task);
+    }
+  }
+
+  return [...lines.values()];
 }
 
 export function useTaskName() {

@@ -1,6 +1,7 @@
 import type { Schemas } from '../../api/client';
 import { rules } from '../../api/meta';
 import { useWords } from '../../i18n/words';
+import { LayerPairs } from '../../kit/mixes/LayerPairs';
 import { useReasonWords } from '../../kit/plants/useReasonWords';
 import { Fit } from './EntryTable';
 import common from '../../styles/common.module.css';
@@ -58,22 +59,7 @@ export function EntryFigures({ entry }: { entry: Schemas['DayEntry'] }) {
         {figures.two_to_lift && <strong className={common.mind}>◆ {t('entry.f.lift')}</strong>}
       </p>
       {figures.topple !== null && <Topples topple={figures.topple} />}
-      {figures.layers
-        .filter((pair) => !pair.holds)
-        .map((pair) => (
-          <p key={`${pair.upper} ${pair.lower}`} className={common.mind}>
-            ◆{' '}
-            {pair.lower === 'mesh'
-              ? t('entry.f.throughMesh', { upper: t(`entry.zone.${pair.upper}`) })
-              : t('entry.f.sifts', {
-                  upper: t(`entry.zone.${pair.upper}`),
-                  lower: t(`entry.zone.${pair.lower}`),
-                  ratio: n(pair.ratio ?? 0, 2),
-                  litres: n(pair.sifts_l, 2),
-                  air: n(pair.air_lost_l, 2),
-                })}
-          </p>
-        ))}
+      <LayerPairs pairs={figures.layers} />
       {figures.wire !== null && (
         <p>
           {t('entry.f.wire', {

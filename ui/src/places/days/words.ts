@@ -262,13 +262,6 @@ export const words = {
     '{least, select, none {It stands a gale held by nothing.} stones {Stones are enough.} other {It wants to be tied in.}}',
   'entry.f.toppleLacks':
     'A gale of {gale} km/h tips it over nearly dry: {kg} kg more at the foot, a broader pot, or tie the pot down.',
-  'entry.zone.dressing': 'dressing',
-  'entry.zone.mix': 'mix',
-  'entry.zone.layer': 'layer',
-  'entry.zone.wall': 'lining',
-  'entry.f.sifts':
-    'The {upper} sifts into the {lower}: D15 beneath is {ratio} times D85 above, up to 5 holds. Up to {litres} L go down and take {air} L of air. Moss or a middle grade between holds it, or a coarser {upper}.',
-  'entry.f.throughMesh': 'The {upper} falls through the mesh: take a finer one, or moss over it.',
   'entry.f.wire': '{wires, plural, one {one wire} other {# wires}} of {gauge} mm, {length} cm in all.',
   'entry.f.mesh':
     '{pieces, plural, =0 {No mesh needed.} one {One piece of mesh, {side} cm square.} other {# pieces of mesh, {side} cm square.}}',

@@ -1,4 +1,5 @@
-import type { ReactNode } from 'react';
+import { Button } from 'antd';
+import { type ReactNode, useState } from 'react';
 import { Link } from 'react-router';
 
 import type { Schemas } from '../../api/client';
@@ -7,6 +8,7 @@ import { Swatch } from '../../drawing/Swatch';
 import { useWords } from '../../i18n/words';
 import { LinkButton } from '../../kit/fields/LinkButton';
 import { ListState } from '../../kit/lists/ListState';
+import { AddRound } from '../../kit/plants/AddRound';
 import { TaskList } from '../../kit/plants/TaskList';
 import styles from './today.module.css';
 import common from '../../styles/common.module.css';
@@ -80,14 +82,19 @@ function Block({
 
 function Tasks({ today }: Props) {
   const { t } = useWords();
+  const [adding, setAdding] = useState(false);
 
   return (
-    <Block title={t('today.tasks')} none={t('today.noTasks')} isEmpty={today.tasks.length === 0}>
-      <TaskList tasks={today.tasks} withPlant />
-      {today.tasks_total > today.tasks.length && (
-        <Link to="/calendar">{t('today.moreTasks', { count: today.tasks_total })}</Link>
-      )}
-    </Block>
+    <>
+      <Block title={t('today.tasks')} none={t('today.noTasks')} isEmpty={today.tasks.length === 0}>
+        <TaskList tasks={today.tasks} withPlant />
+        {today.tasks_total > today.tasks.length && (
+          <Link to="/calendar">{t('today.moreTasks', { count: today.tasks_total })}</Link>
+        )}
+      </Block>
+      {today.has_plants && <Button onClick={() => setAdding(true)}>{t('round.new')}</Button>}
+      {adding && <AddRound close={() => setAdding(false)} />}
+    </>
   );
 }
 

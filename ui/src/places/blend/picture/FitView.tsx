@@ -4,6 +4,7 @@ import { rules } from '../../../api/meta';
 import type { Schemas } from '../../../api/client';
 import { FitDrawing } from '../../../drawing/FitDrawing';
 import { useWords } from '../../../i18n/words';
+import { LayerPairs } from '../../../kit/mixes/LayerPairs';
 import { ViewFrame } from './ViewFrame';
 import blendStyles from '../blend.module.css';
 import common from '../../../styles/common.module.css';
@@ -76,6 +77,7 @@ export function FitView({
           {sentence}
         </p>
       ))}
+      <LayerPairs pairs={contents.layers} />
       {contents.run_through_without_cover_s !== null && evaluation.pot.run_through_s !== null && (
         <p className={styles.viewSays}>
           {t('fit.cover', {

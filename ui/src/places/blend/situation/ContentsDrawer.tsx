@@ -6,6 +6,7 @@ import { useWords } from '../../../i18n/words';
 import { NumberField } from '../../../kit/fields/NumberField';
 import { useBlend } from '../state/BlendProvider';
 import { ComponentPicker } from '../../../kit/pickers/ComponentPicker';
+import { SOILS } from '../../../kit/days/plans';
 import type { Contents } from '../state/situationState';
 import { typedNumber } from '../../../i18n/numbers';
 import common from '../../../styles/common.module.css';
@@ -83,17 +84,29 @@ export function ContentsDrawer({
                   onChange={(treatment) => set('treatment', { treatment })}
                 />
               </Form.Item>
-              <Form.Item label={t('contents.oldMix')}>
-                <RecordPicker
-                  label={t('contents.oldMix')}
-                  useList={useRecipes}
-                  value={contents.oldRecipeId}
-                  none={{ label: t('contents.oldSame'), pick: () => set('oldRecipe', { oldRecipeId: null }) }}
-                  onPick={({ id }) => set('oldRecipe', { oldRecipeId: id })}
+              <Form.Item label={t('entry.soil')}>
+                <Select
+                  aria-label={t('entry.soil')}
+                  value={contents.soil ?? 'as_stood'}
+                  options={SOILS.map((value) => ({ value, label: t(`soil.${value}`) }))}
+                  onChange={(soil: (typeof SOILS)[number]) => set('soil', { soil: soil === 'as_stood' ? null : soil })}
                 />
               </Form.Item>
-              {number('years', t('contents.years'), t('unit.years'))}
             </div>
+            {contents.soil === null && (
+              <div className={common.fields3}>
+                <Form.Item label={t('contents.oldMix')}>
+                  <RecordPicker
+                    label={t('contents.oldMix')}
+                    useList={useRecipes}
+                    value={contents.oldRecipeId}
+                    none={{ label: t('contents.oldSame'), pick: () => set('oldRecipe', { oldRecipeId: null }) }}
+                    onPick={({ id }) => set('oldRecipe', { oldRecipeId: id })}
+                  />
+                </Form.Item>
+                {number('years', t('contents.years'), t('unit.years'))}
+              </div>
+            )}
             <div className={common.fields3}>
               {number('bed', t('contents.bed'), t('unit.cm'))}
               {number('collar', t('contents.collar'), t('unit.cm'))}
@@ -137,6 +150,13 @@ export function ContentsDrawer({
           kept={contents.holeCover?.name}
           onClear={() => set('holeCover', { holeCover: null })}
           onPick={({ id, name }) => set('holeCover', { holeCover: { id, name } })}
+        />
+        <h3>{t('contents.dressing')}</h3>
+        <ComponentPicker
+          label={t('contents.dressingNone')}
+          kept={contents.dressing?.name}
+          onClear={() => set('dressing', { dressing: null })}
+          onPick={({ id, name }) => set('dressing', { dressing: { id, name } })}
         />
         {number('objects', t('contents.objects'), 'L')}
         <p className={common.quiet}>{t('contents.layerHint')}</p>

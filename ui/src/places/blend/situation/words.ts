@@ -75,6 +75,8 @@ export const words = {
   'contents.width': 'Wide',
   'contents.height': 'High',
   'contents.oldMix': 'It stood in',
+  'contents.dressing': 'Top dressing',
+  'contents.dressingNone': 'What it is of',
   'contents.oldSame': 'the same mix',
   'contents.years': 'for',
   'contents.bed': 'Bed beneath it',

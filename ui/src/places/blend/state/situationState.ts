@@ -51,11 +51,14 @@ export interface Contents {
   height: string;
   treatment: Schemas['BallTreatment'];
   oldRecipeId: number | null;
+  /** A typical soil, in place of a mix that has aged. */
+  soil: Exclude<Schemas['BallSoil'], 'as_stood'> | null;
   years: string;
   wall: 'none' | 'moss' | 'old_soil';
   wallComponent: Named | null;
   wallCm: string;
   holeCover: Named | null;
+  dressing: Named | null;
   objects: string;
   bed: string;
   collar: string;
@@ -102,11 +105,13 @@ export const noContents: Contents = {
   height: '5',
   treatment: 'teased',
   oldRecipeId: null,
+  soil: null,
   years: '3',
   wall: 'none',
   wallComponent: null,
   wallCm: '1',
   holeCover: null,
+  dressing: null,
   objects: '0',
   bed: '1',
   collar: '0',
@@ -178,13 +183,14 @@ export function contentsInput(contents: Contents): Schemas['ContentsInput'] | un
   const isBall = contents.ball !== 'none';
   const isWall = contents.wall === 'old_soil' || (contents.wall === 'moss' && contents.wallComponent !== null);
   const objects = read(contents.objects);
-  if (!isBall && !isWall && contents.holeCover === null && objects === 0) {
+  if (!isBall && !isWall && contents.holeCover === null && contents.dressing === null && objects === 0) {
     return undefined;
   }
   const size = { length_cm: read(contents.length), width_cm: read(contents.width), height_cm: read(contents.height) };
   const input: Schemas['ContentsInput'] = {
     objects_l: objects,
     ...(contents.holeCover === null ? {} : { hole_cover_id: contents.holeCover.id }),
+    ...(contents.dressing === null ? {} : { dressing_id: contents.dressing.id }),
     ...(isBall
       ? {
           bed_cm: read(contents.bed),
@@ -194,7 +200,8 @@ export function contentsInput(contents: Contents): Schemas['ContentsInput'] | un
             ...(contents.ball === 'share' ? { share: read(contents.share) / 100 } : size),
             treatment: contents.treatment,
             years: read(contents.years),
-            ...(contents.oldRecipeId === null ? {} : { recipe_id: contents.oldRecipeId }),
+            ...(contents.oldRecipeId === null || contents.soil !== null ? {} : { recipe_id: contents.oldRecipeId }),
+            ...(contents.soil === null ? {} : { soil: contents.soil }),
           },
         }
       : {}),

@@ -2,30 +2,29 @@
 
 declare(strict_types=1);
 
-namespace App\PottingDays;
+namespace App\Blend;
 
 use Zolbek\Core\Mix\Substrate\Substrate;
 use Zolbek\Core\Place\Container\FilterRule;
 use Zolbek\Core\Place\Container\Mesh;
-use Zolbek\Core\Work\PottingDay\DayPotNeeds;
+use Zolbek\Core\Place\Setup\Setup;
 
 /** Each pair of neighbours in a pot, and whether the upper stays out of the lower. Schema LayerPair of the API. */
 final class LayersDocument
 {
     /** @return list<array{upper: string, lower: string, ratio: float|null, holds: bool, sifts_l: float, air_lost_l: float}> */
-    public static function of(DayPotNeeds $needs, ?float $meshMm): array
+    public static function of(Setup $setup, ?Substrate $dressing, ?float $meshMm): array
     {
-        $setup = $needs->share->setup;
         $mix = $setup->substrate;
         $mixL = $setup->newMixL();
         $layer = $setup->layer;
         $wall = $setup->contents?->wall;
         $pairs = [];
-        if ($needs->pot->dressing !== null) {
-            $pairs[] = self::pair('dressing', $needs->pot->dressing, $needs->dressingL * $needs->pot->dressing->yield, 'mix', $mix, $mixL);
+        if ($dressing !== null && $setup->topDressingCm > 0.0) {
+            $pairs[] = self::pair('dressing', $dressing, $setup->pot->volumeL($setup->zone->topCm, $setup->zone->topCm + $setup->topDressingCm), 'mix', $mix, $mixL);
         }
         if ($layer !== null) {
-            $pairs[] = self::pair('mix', $mix, $mixL, 'layer', $layer->substrate, $needs->layerL * $layer->substrate->yield);
+            $pairs[] = self::pair('mix', $mix, $mixL, 'layer', $layer->substrate, $setup->pot->volumeL(0.0, $layer->thicknessCm));
         }
         if ($wall !== null) {
             $pairs[] = self::pair('mix', $mix, $mixL, 'wall', $wall->substrate, $setup->filling->wallL ?? 0.0);
