@@ -55,7 +55,7 @@ final class Standing
     }
 
     /** @param array<string, mixed> $description */
-    private static function pot(array $description): Container
+    public static function pot(array $description): Container
     {
         // whole numbers come back from JSON as such, all but the sides are lengths
         return Container::read(array_map(static fn(mixed $value): mixed => is_float($value) && floor($value) === $value ? (int) $value : $value, $description));

@@ -15,6 +15,7 @@ final readonly class Actual implements Kept
      * @param list<Finding>                                                       $findings
      * @param list<array{finding: string, degree: string, side: string|null}>     $details  of some of them how much, and on which side
      * @param array{what: string|null, for_plant_id: int|null}|null               $saved
+     * @param array{to: string, litres: float, screened: bool, component_id: int|null}|null $oldMix that came out of the pot, and the bin that it went into
      * @param list<array{component_id: int, lot_id: int|null, litres: float}>     $taken    from the shelf beside the mix
      * @param list<int>                                                           $eventIds
      * @param int                                                                 $tasks    how many were written down
@@ -39,6 +40,7 @@ final readonly class Actual implements Kept
         public float $pouredYield = 1.0,
         public ?float $feedCost = null,
         public array $details = [],
+        public ?array $oldMix = null,
     ) {}
 
     public static function fromKept(array $kept): static
@@ -60,6 +62,7 @@ final readonly class Actual implements Kept
             $kept['poured_yield_share'] ?? 1.0,
             $kept['feed_cost'] ?? null,
             $kept['details'] ?? [],
+            $kept['old_mix'] ?? null,
         );
     }
 
@@ -68,6 +71,12 @@ final readonly class Actual implements Kept
         return $this->usedL === null ? ($this->note === '' ? [] : ['note' => $this->note]) : [
             ...$this->entered(), 'taken' => $this->taken, 'event_ids' => $this->eventIds, 'tasks' => $this->tasks, 'base_l' => $this->baseL, 'poured_yield_share' => $this->pouredYield, 'feed_cost' => $this->feedCost,
         ];
+    }
+
+    /** With the bin that the old mix went into. */
+    public function reclaimedIn(int $componentId): self
+    {
+        return self::fromKept([...$this->jsonSerialize(), 'old_mix' => [...$this->oldMix ?? [], 'component_id' => $componentId]]);
     }
 
     /** What it was given, in litres that were scooped. */
@@ -81,7 +90,7 @@ final readonly class Actual implements Kept
     {
         return [
             'used_l' => $this->usedL, 'minutes' => $this->minutes, 'run_through_s' => $this->runThroughS, 'roots_cut_share' => $this->rootsCutShare, 'crown_cut_share' => $this->crownCutShare,
-            'findings' => array_column($this->findings, 'value'), 'details' => $this->details, 'saved' => $this->saved, 'buried_note' => $this->buriedNote, 'note' => $this->note,
+            'findings' => array_column($this->findings, 'value'), 'details' => $this->details, 'saved' => $this->saved, 'old_mix' => $this->oldMix, 'buried_note' => $this->buriedNote, 'note' => $this->note,
         ];
     }
 
@@ -93,6 +102,6 @@ final readonly class Actual implements Kept
      */
     public function followedBy(array $taken, array $eventIds, int $tasks, float $baseL, float $pouredYield, ?float $feedCost): self
     {
-        return new self($this->usedL, $this->minutes, $this->runThroughS, $this->rootsCutShare, $this->crownCutShare, $this->findings, $this->saved, $this->buriedNote, $this->note, $taken, $eventIds, $tasks, $baseL, $pouredYield, $feedCost, $this->details);
+        return new self($this->usedL, $this->minutes, $this->runThroughS, $this->rootsCutShare, $this->crownCutShare, $this->findings, $this->saved, $this->buriedNote, $this->note, $taken, $eventIds, $tasks, $baseL, $pouredYield, $feedCost, $this->details, $this->oldMix);
     }
 }

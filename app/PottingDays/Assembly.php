@@ -206,6 +206,18 @@ final class Assembly
         return $this->soils[$this->keys[$entry->id]] ??= $this->soilOf($entry);
     }
 
+    /** Litres that the pot held in which it stood; null where nobody wrote it down. */
+    public function stoodL(DayPlant $entry): ?float
+    {
+        [$standing] = $this->before->entry($entry);
+        if ($standing === null) {
+            return null;
+        }
+        $pot = Standing::pot($standing->pot['description']);
+
+        return $pot->volumeL(0.0, max(0.0, $pot->depthCm - $standing->headspaceCm - $standing->topDressingCm));
+    }
+
     private function soilOf(DayPlant $entry): KeptSoil
     {
         $plant = $entry->plant;

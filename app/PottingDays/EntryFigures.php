@@ -12,6 +12,7 @@ use Zolbek\Core\Mix\Chemistry\CationExchange;
 use Zolbek\Core\Place\Container\BallWater;
 use Zolbek\Core\Place\Container\RunThrough;
 use Zolbek\Core\Place\Container\Weights;
+use Zolbek\Core\Place\Setup\Setup;
 use Zolbek\Core\Place\Site\Surface;
 use Zolbek\Core\Verdict\Fit\Assessment;
 use Zolbek\Core\Work\Feeding\SlowRelease;
@@ -94,6 +95,7 @@ final class EntryFigures
             'ball' => $this->ball($entry, $needs),
             'wet_kg' => $weights->wetKg,
             'two_to_lift' => $weights->wetKg > Assessment::LIFT_ONE_KG,
+            'old_out_l' => $this->oldOutL($entry, $setup),
             // without the gaps in it, which new mix fills
             'old_ball_l' => $setup->filling === null ? 0.0 : (1.0 - ($setup->filling->ball?->gapShare() ?? 0.0)) * $setup->filling->ballL,
             'fit' => $fit?->document(),
@@ -101,6 +103,15 @@ final class EntryFigures
             'run_through_s' => (new RunThrough($zone, $setup->substrate, $setup->holes, $setup->holeCover))->seconds,
             'layers' => LayersDocument::of($setup, $needs->pot->dressing, $entry->pot->mesh_mm),
         ];
+    }
+
+    /** Old mix that comes out of the pot it stood in, litres as it lay there; null where nobody wrote down what that is. */
+    private function oldOutL(DayPlant $entry, Setup $setup): ?float
+    {
+        $stood = $this->assembly->stoodL($entry);
+        $ball = $setup->filling?->ball;
+
+        return $stood === null ? null : max(0.0, $stood - ($setup->filling->ballL ?? 0.0) * (1.0 - ($ball?->gapShare() ?? 0.0)));
     }
 
     /** @return array<string, float|string>|null what the ball is of, and its water and air beside those of the mix round it; null without one */

@@ -7,5 +7,7 @@ declare(strict_types=1);
 return [
     'potted_again' => 'Potted again',
     'potted_already' => ':number potted',
+    'reclaimed' => 'Reclaimed: :mix, :years years',
+    'reclaimed_screened' => 'Reclaimed, screened: :mix, :years years',
     'leftover' => 'Left: :recipe, :day',
 ];

@@ -158,6 +158,7 @@ return [
     'count_under_deliveries' => 'The deliveries alone come to :min L: all together cannot be :given L.',
     'lot_held' => 'The delivery :given is held: :why',
     'no_such_plants' => 'No plant of the collection stands there: :given.',
+    'mix_not_known' => 'What :given stood in is not written down: it goes to waste, or write it down first.',
     'less_than_group' => 'Fewer than all: at most :max, not :given.',
     'bed_too_low' => 'On a bed of :given cm the collar stands :low cm lower than was chosen: at least :min cm, or leave it empty and it follows.',
     'ball_thinned_away' => 'So deep nothing would be left of the ball: not lower than :min cm over the surface, not :given.',

@@ -142,3 +142,32 @@ test('the day before has its list: moss to soak, what repels water to damp, ball
     $none = $this->getJson($this->day)->json('day_before');
     expect($none['water'])->toBe([])->and($none['pots'])->toBe([])->and($none['moss'])->toBe([])->and($none['repels'])->toBe([]);
 });
+
+test('old mix that comes out goes to a bin by mix and age, with its plants; never from a sick one; and is taken back', function (): void {
+    $plants = array_map(static fn(string $name): Plant => Collection::plant(['name' => $name, 'potted_on' => now()->subYears(4)->toDateString()]), ['One', 'Two', 'Sick']);
+    $plants[2]->update(['health' => 'sick']);
+    $entries = array_column(($this->add)(...$plants)['entries'], null, 'id');
+    [$one, $two, $sick] = array_values($entries);
+    // nothing of it is kept: all that stood in the pot comes out
+    expect($one['figures']['old_out_l'])->toBeGreaterThan(3.0);
+    $pot = fn(array $entry, array $old) => $this->postJson($this->day.'/plants/'.$entry['id'].'/state', ['state' => 'changed', 'actual' => ['old_mix' => $old], 'accepted' => 'A trial.']);
+    $pot($one, ['to' => 'bin', 'litres' => 2.5])->assertOk();
+    $pot($two, ['to' => 'bin', 'litres' => 1.5])->assertOk();
+    $bin = Component::query()->where('source', 'reclaimed')->sole();
+    expect($bin->name)->toBe('Reclaimed: Grit and bark, 4 years')->and($bin->stock_l)->toEqual(4)->and($bin->reclaimed_years)->toEqual(4)->and($bin->mixParts()->count())->toBe(2);
+    $moved = $this->getJson("/api/v1/components/{$bin->id}/movements")->json('data');
+    expect(array_column($moved, 'note'))->toEqualCanonicalizing([$plants[0]->number, $plants[1]->number]);
+    $pot($sick, ['to' => 'bin', 'litres' => 1])->assertUnprocessable()->assertJsonPath('errors.0.path', 'actual.old_mix.to');
+    $pot($sick, ['to' => 'waste', 'litres' => 0])->assertUnprocessable()->assertJsonPath('errors.0.path', 'actual.old_mix.litres');
+    $pot($sick, ['to' => 'waste', 'litres' => 3])->assertOk();
+    expect(Component::query()->where('source', 'reclaimed')->sole()->stock_l)->toEqual(4);
+    // a slip: it is taken out of the bin again, unless it was used meanwhile
+    $this->postJson($this->day.'/plants/'.$two['id'].'/state', ['state' => 'planned'])->assertOk();
+    expect($bin->refresh()->stock_l)->toEqual(2.5);
+    $pot($two, ['to' => 'bin', 'litres' => 1.5, 'screened' => true])->assertOk();
+    expect(Component::query()->where('source', 'reclaimed')->where('sieved_mm', 1)->sole()->stock_l)->toEqual(1.5);
+    $this->postJson("/api/v1/components/{$bin->id}/movements", ['kind' => 'count', 'counted_l' => 1])->assertCreated();
+    $this->postJson($this->day.'/plants/'.$one['id'].'/state', ['state' => 'planned'])->assertUnprocessable()->assertJsonPath('errors.0.rule', 'bin_used');
+    // and it can be mixed with, as what it is
+    $this->postJson('/api/v1/evaluate', ['parts' => [['component_id' => $bin->id, 'parts' => 1]], 'pot_id' => $one['pot']['id'], 'plant_group' => 'broadleaf_deciduous', 'mends' => false])->assertOk();
+});

@@ -41,6 +41,7 @@ final readonly class PotPlant
         private TakeFromShelf $take,
         private WritePlantEvent $write,
         private WriteTasks $tasks,
+        private ReclaimOldMix $reclaim,
     ) {}
 
     /** @throws Refused naming each field of "actual" and what it may be */
@@ -65,6 +66,10 @@ final readonly class PotPlant
         foreach ($needs->besideMix() as $key => $litres) {
             // at the bench the work goes on: what was not on the shelf is drawn as far as it was
             array_push($taken, ...($this->take)($assembly->component($key), $entry->count * $litres, null, $day->name, allOrNothing: false));
+        }
+        $oldMix = $actual->oldMix;
+        if ($oldMix !== null && $oldMix['to'] === 'bin' && $plant->standing !== null) {
+            $actual = $actual->reclaimedIn(($this->reclaim)($plant->standing, Outlook::years($plant, $at) ?? 0.0, $oldMix['litres'], $oldMix['screened'], $plant->number, $at));
         }
         $material = static fn(?int $id): ?Material => $id === null ? null : $assembly->components[$id]->toCore();
         $standing = StandsIn::potted($entry->recipe, $entry->pot, $needs->share->setup, $plan->ball === null && $plan->wall === null ? null : $assembly->soil($entry), $material($plan->wall['component_id'] ?? null), $material($plan->dressing['component_id'] ?? null));

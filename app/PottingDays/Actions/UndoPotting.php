@@ -15,7 +15,7 @@ use Zolbek\Core\Basis\Input\Refused;
 /** Takes back what was just done: the plant stands in what it stood in before. */
 final readonly class UndoPotting
 {
-    public function __construct(private TakeFromShelf $take) {}
+    public function __construct(private TakeFromShelf $take, private ReclaimOldMix $reclaim) {}
 
     /** @throws Refused field "state" where its mix is closed or it was potted since */
     public function __invoke(PottingDay $day, DayPlant $entry): void
@@ -32,6 +32,10 @@ final readonly class UndoPotting
             CareTask::query()->where('day_plant_id', $entry->id)->delete();
             CareTask::query()->whereKey($potted->data['ended_tasks'] ?? [])->update(['state' => 'open', 'closed_on' => null, 'reason' => '']);
             $this->take->putBack($entry->actual->taken, $day->name);
+            $old = $entry->actual->oldMix;
+            if ($old !== null && $old['component_id'] !== null) {
+                $this->reclaim->undo($old['component_id'], $old['litres'], $entry->plant->number);
+            }
         }
         $entry->fill(['state' => 'planned', 'actual' => new Actual(), 'done_at' => null]);
     }

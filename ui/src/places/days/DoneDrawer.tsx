@@ -1,4 +1,4 @@
-import { Button, Segmented, Select } from 'antd';
+import { Button, Checkbox, Segmented, Select } from 'antd';
 import { useState } from 'react';
 
 import { ApiProblem, type Schemas } from '../../api/client';
@@ -41,6 +41,7 @@ export function DoneDrawer({ day, entry, state, person, close, undo }: Props) {
     run_through_s: '',
     roots: plain(Math.round(plan.roots_cut_share * 100)),
     crown: plain(Math.round(plan.crown_cut_share * 100)),
+    old: plain(Math.round(entry.count * (figures?.old_out_l ?? 0) * 10) / 10),
     ...typed,
   };
   const [planning, setPlanning] = useState(false);
@@ -49,6 +50,8 @@ export function DoneDrawer({ day, entry, state, person, close, undo }: Props) {
   const [findings, setFindings] = useState<Schemas['Finding'][]>([]);
   const [details, setDetails] = useState<Schemas['SeenDetail'][]>([]);
   const [saved, setSaved] = useState<'none' | 'moss' | 'soil'>('none');
+  const [oldMix, setOldMix] = useState<'none' | 'bin' | 'waste'>('none');
+  const [screened, setScreened] = useState(false);
   const [forPlant, setForPlant] = useState(entry.plant.id);
   const [buried, setBuried] = useState('');
   const [note, setNote] = useState('');
@@ -98,6 +101,7 @@ export function DoneDrawer({ day, entry, state, person, close, undo }: Props) {
           findings,
           details,
           saved: saved === 'none' ? null : { what: saved, for_plant_id: forPlant },
+          old_mix: oldMix === 'none' ? null : { to: oldMix, litres: value('old') ?? 0, screened },
           buried_note: buried,
           note,
         },
@@ -195,6 +199,30 @@ export function DoneDrawer({ day, entry, state, person, close, undo }: Props) {
                 <p className={common.fieldError}>{problem.at('actual.saved')}</p>
               )}
             </>
+          )}
+          <h3>{t('potting.oldMix')}</h3>
+          <Segmented
+            size="large"
+            aria-label={t('potting.oldMix')}
+            value={oldMix}
+            options={(['none', 'bin', 'waste'] as const).map((value) => ({
+              value,
+              label: t(`potting.oldMix.${value}`),
+            }))}
+            onChange={setOldMix}
+          />
+          {oldMix !== 'none' && (
+            <div className={common.fields3}>
+              {number('old', t('potting.oldMixL'), 'L', 'old_mix.litres')}
+              {oldMix === 'bin' && (
+                <Checkbox checked={screened} onChange={(event) => setScreened(event.target.checked)}>
+                  {t('potting.oldMixScreened')}
+                </Checkbox>
+              )}
+            </div>
+          )}
+          {problem?.at('actual.old_mix.to') !== undefined && (
+            <p className={common.fieldError}>{problem.at('actual.old_mix.to')}</p>
           )}
           <TextField label={t('potting.buried')} value={buried} onChange={setBuried} longest={200} />
           <TextField label={t('field.note')} value={note} onChange={setNote} longest={1000} />

@@ -37,6 +37,7 @@ const figures: Schemas['EntryFigures'] = {
   topple: null,
   ball: null,
   mix_water_l: 1.5,
+  old_out_l: 1.2,
   run_through_s: 6.5,
   wall_soil_l: 0,
   old_soil_l: 0,
