@@ -51,7 +51,7 @@ final class ContentsDocument
                 'stays' => $water->stays,
                 'profile' => self::profile($zone, $ball->substrate, $budget->ballFootCm ?? 0.0, min($zone->topCm, $budget->ballTopCm ?? 0.0)),
             ],
-            'layers' => LayersDocument::of($setup, $form->contents->dressingOf(), $form->pot->mesh_mm),
+            'layers' => LayersDocument::of($setup, $form->contents->dressingOf(), $form->pot->openingMm()),
             'fit' => $budget === null || $ball === null ? null : [
                 'fits' => $budget->fits(), 'over_cm' => $budget->overCm, 'thin_cm' => $budget->thinCm, 'beside_cm' => $budget->besideCm, 'across_cm' => $budget->acrossCm,
                 'ball_foot_cm' => $budget->ballFootCm, 'ball_top_cm' => $budget->ballTopCm, 'collar_cm' => $budget->collarCm,

@@ -166,7 +166,7 @@ final class EvaluationDocument
     /** @return array<string, bool|float>|null whether what lies on the floor stays behind the mesh over the holes */
     private function mesh(): ?array
     {
-        $aperture = $this->form->pot->mesh_mm;
+        $aperture = $this->form->pot->openingMm();
         if ($aperture === null) {
             return null;
         }

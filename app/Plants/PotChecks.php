@@ -56,7 +56,8 @@ final readonly class PotChecks
         $core = $pot->toCore();
         $smaller = $this->nextSmaller($pot, $core->volumeL(0.0, $core->depthCm));
         $setup = $this->setup($recipe, $pot, $subject);
-        $mesh = $pot->mesh_mm === null ? null : new Mesh($setup->substrate->blend->grading(), $pot->mesh_mm);
+        $opening = $pot->openingMm();
+        $mesh = $opening === null ? null : new Mesh($setup->substrate->blend->grading(), $opening);
 
         return [
             'open_hole_cm2' => $pot->holes()->openAreaCm2(),
@@ -72,7 +73,7 @@ final readonly class PotChecks
                 $pot->home_made ? 'home_made' : null,
                 $pot->wall === 'cement' ? 'cement' : null,
                 $pot->light_passes ? 'light' : null,
-                $pot->hole_count === 0 ? 'no_holes' : null,
+                $pot->holes()->count === 0 ? 'no_holes' : null,
             ])),
         ];
     }

@@ -67,6 +67,7 @@ final readonly class StandsIn implements Kept
     private static function filled(Recipe $recipe, Pot $pot, Blend $blend, ?Setup $setup = null, ?KeptSoil $soil = null, ?Material $lining = null, ?Material $dressing = null): self
     {
         $layer = $setup?->layer;
+        $holes = $pot->holes();
         $topDressingCm = $setup->topDressingCm ?? 0.0;
 
         return new self(
@@ -80,7 +81,7 @@ final readonly class StandsIn implements Kept
             $recipe->compaction_index,
             [
                 'id' => $pot->id, 'name' => $pot->name, 'description' => $pot->description(), 'drying_sides' => $pot->drying_sides, 'weight_kg' => $pot->weight_kg,
-                'holes' => ['count' => $pot->hole_count, 'diameter_cm' => $pot->hole_diameter_cm, 'open_share' => $pot->hole_open_share],
+                'holes' => ['count' => $holes->count, 'diameter_cm' => $holes->diameterCm, 'open_share' => $holes->openShare],
             ],
             $setup->headspaceCm ?? 0.0,
             $topDressingCm,

@@ -10,6 +10,7 @@ use App\Plants\Outlook;
 use App\PottingDays\Models\DayPlant;
 use Zolbek\Core\Mix\Chemistry\CationExchange;
 use Zolbek\Core\Place\Container\BallWater;
+use Zolbek\Core\Place\Container\Holes;
 use Zolbek\Core\Place\Container\RunThrough;
 use Zolbek\Core\Place\Container\Weights;
 use Zolbek\Core\Place\Setup\Setup;
@@ -75,7 +76,8 @@ final class EntryFigures
         $waterL = $setup->waterL(0.0);
         $weights = new Weights($zone, $setup->substrate, $waterL, $setup->potWeightKg, $setup->treeWeightKg, $setup->filling?->dryKg(), besideKg: Weights::beside($zone, $setup->topDressingCm, $setup->contents->objectsL ?? 0.0, $needs->dressingKg()));
         $fit = EntryFit::of($entry, $needs);
-        $mesh = new MeshPieces($setup->holes);
+        // a net is lined, not covered hole by hole
+        $mesh = new MeshPieces($entry->pot->isNet() ? Holes::of(0, 1.0, 1.0) : $setup->holes);
 
         return [
             'pot_l' => $zone->volumeL,
@@ -101,7 +103,7 @@ final class EntryFigures
             'fit' => $fit?->document(),
             'mesh' => ['pieces' => $mesh->pieces, 'side_cm' => $mesh->sideCm],
             'run_through_s' => (new RunThrough($zone, $setup->substrate, $setup->holes, $setup->holeCover))->seconds,
-            'layers' => LayersDocument::of($setup, $needs->pot->dressing, $entry->pot->mesh_mm),
+            'layers' => LayersDocument::of($setup, $needs->pot->dressing, $entry->pot->openingMm()),
         ];
     }
 

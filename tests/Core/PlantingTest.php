@@ -15,6 +15,7 @@ use Zolbek\Core\Place\Container\BallWater;
 use Zolbek\Core\Place\Container\Container;
 use Zolbek\Core\Place\Container\Contents;
 use Zolbek\Core\Place\Container\Filling;
+use Zolbek\Core\Place\Container\Holes;
 use Zolbek\Core\Place\Container\PlantingHeight;
 use Zolbek\Core\Place\Container\RootBall;
 use Zolbek\Core\Place\Container\RootZone;
@@ -143,4 +144,13 @@ test('a load is turned more often the larger it is, and the more its sizes part'
     $parts = new Blend([[Reference::component('bark-mini-chip-6-12-mm'), 1.0], [Reference::component('sharp-sand-0-25-2-mm'), 1.0]]);
     expect($parts->sizeRatio())->toBeGreaterThan(4.0)->and($even->sizeRatio())->toBeLessThan(4.0)
         ->and(EvenMix::turns($even, 4.0))->toBe(6)->and(EvenMix::turns($even, 10.0))->toBe(6)->and(EvenMix::turns($even, 40.0))->toBe(9)->and(EvenMix::turns($parts, 40.0))->toBe(14);
+});
+
+test('the floor of a net lets water out by all of its openings', function (): void {
+    $pot = Container::read(['shape' => 'rectangular', 'depth' => 10, 'base_length' => 10, 'base_width' => 10, 'top_length' => 14, 'top_width' => 14]);
+    $net = Holes::net($pot, 0.5, 0.4);
+    expect($net->count)->toBe(203)->and($net->openAreaCm2())->toEqualWithDelta(40.0, 0.2);
+    // cloth: finer than can be counted, and as open all the same
+    $cloth = Holes::net($pot, 0.01, 0.1);
+    expect($cloth->count)->toBe(10_000)->and($cloth->openAreaCm2())->toEqualWithDelta(10.0, 1e-9)->and(Holes::net($pot, 30.0, 0.1)->count)->toBe(1);
 });

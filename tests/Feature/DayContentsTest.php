@@ -183,3 +183,19 @@ test('what was seen at the roots, how much and on which side, is kept and propos
     $event = $this->getJson("/api/v1/plants/{$plant->id}")->json('events.0.data.actual');
     expect($event['details'])->toBe([['finding' => 'wounds', 'degree' => 'strong', 'side' => 'front']]);
 });
+
+test('a net lets water out everywhere, is not told to be drilled, and says when mix falls through it', function (): void {
+    $net = Yard::pot('Net', 9);
+    $net->update(['wall' => 'net', 'hole_count' => 0, 'hole_diameter_cm' => null, 'hole_open_share' => 1]);
+    $closed = Yard::pot('Closed', 9);
+    $closed->update(['hole_count' => 0, 'hole_diameter_cm' => null]);
+    $of = fn(int $pot): array => ($this->change)(['pot_id' => $pot])->assertOk()->json('entries.0');
+    $inNet = $of($net->id);
+    expect($inNet['figures']['run_through_s'])->toBeGreaterThan(0.0)->and($inNet['figures']['mesh']['pieces'])->toBe(0)->and($inNet['figures']['wire']['through'] ?? 'net')->toBe('net')
+        ->and(array_column($inNet['figures']['layers'], 'holds', 'lower')['mesh'])->toBeTrue();
+    expect($of($closed->id)['figures']['run_through_s'])->toBeNull();
+    $checks = fn(int $pot): array => $this->postJson('/api/v1/pots/checks', ['pot_id' => $pot, 'recipe_id' => Collection::recipe()->id])->assertOk()->json();
+    expect(json_encode($checks($net->id)))->not->toContain('no_holes')->and(json_encode($checks($closed->id)))->toContain('no_holes');
+    $net->update(['mesh_mm' => 25]);
+    expect(array_column($of($net->id)['figures']['layers'], 'holds', 'lower')['mesh'])->toBeFalse();
+});

@@ -49,6 +49,9 @@ final class Pot extends Model
 
     public const WALLS = ['fired_clay', 'glazed', 'plastic', 'wood', 'cement', 'stone', 'net', 'fabric', 'metal'];
 
+    /** Walls that are open all over: openings and open share where nobody measured them, starting figures. */
+    private const NETS = ['net' => ['opening_mm' => 6.0, 'open_share' => 0.4], 'fabric' => ['opening_mm' => 0.4, 'open_share' => 0.1]];
+
     /**
      * With how many are in use and planned, counted in the query.
      *
@@ -86,7 +89,25 @@ final class Pot extends Model
 
     public function holes(): Holes
     {
-        return Holes::of($this->hole_count, $this->hole_diameter_cm ?? 1.0, $this->hole_open_share);
+        $net = self::NETS[$this->wall] ?? null;
+
+        // water leaves a net everywhere: without holes of its own its openings are what it has
+        return $net === null || $this->hole_count > 0
+            ? Holes::of($this->hole_count, $this->hole_diameter_cm ?? 1.0, $this->hole_open_share)
+            : Holes::net($this->toCore(), ($this->mesh_mm ?? $net['opening_mm']) / 10.0, $this->hole_open_share < 1.0 ? $this->hole_open_share : $net['open_share']);
+    }
+
+    public function isNet(): bool
+    {
+        return isset(self::NETS[$this->wall]);
+    }
+
+    /** What mix can fall through: the mesh over the holes, or the openings of a net; mm. */
+    public function openingMm(): ?float
+    {
+        $holeMm = $this->hole_count > 0 && $this->hole_diameter_cm !== null ? 10.0 * $this->hole_diameter_cm : null;
+
+        return $this->mesh_mm ?? ($this->isNet() ? $holeMm ?? self::NETS[$this->wall]['opening_mm'] : null);
     }
 
     /** @return array<string, string> */

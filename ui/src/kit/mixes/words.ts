@@ -146,7 +146,7 @@ export const words = {
   'layers.wall': 'lining',
   'layers.sifts':
     'The {upper} sifts into the {lower}: D15 beneath is {ratio} times D85 above, up to 5 holds. Up to {litres} L go down and take {air} L of air. Moss or a middle grade between holds it, or a coarser {upper}.',
-  'layers.throughMesh': 'The {upper} falls through the mesh: take a finer one, or moss over it.',
+  'layers.throughMesh': 'The {upper} falls through the mesh: line it with moss or cloth, or take a finer one.',
 } as const;
 
 type Said = typeof words;
