@@ -65,6 +65,8 @@ final readonly class EntryCare
                 default => $topple['loose_ms'] ?? null,
             },
             $intervalH,
+            $plan->lower['cm'] ?? 0.0,
+            $plan->lower['months'] ?? 0,
         ), $this->situations->daily($plant)))->tasks;
     }
 

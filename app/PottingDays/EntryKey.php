@@ -11,7 +11,7 @@ use App\PottingDays\Models\DayPlant;
 final class EntryKey
 {
     /** Of a plan what nothing is reckoned from. */
-    private const WITHOUT = ['feeding' => 0, 'fixing' => 0, 'stones_days' => 0, 'crown_cut_share' => 0, 'first_water_days' => 0, 'note' => 0, 'fertiliser' => 0, 'placing' => 0, 'lean' => 0, 'care_off' => 0];
+    private const WITHOUT = ['feeding' => 0, 'fixing' => 0, 'stones_days' => 0, 'crown_cut_share' => 0, 'first_water_days' => 0, 'note' => 0, 'fertiliser' => 0, 'placing' => 0, 'lean' => 0, 'care_off' => 0, 'lower' => 0];
 
     /** Of a plant what it is reckoned from. */
     private const OF_PLANT = ['plant_group', 'species_id', 'site_id', 'exposure', 'stand', 'winter_shelter', 'canopy_cm', 'vigour', 'purpose', 'feed', 'planned_years', 'year_started', 'weight_kg'];

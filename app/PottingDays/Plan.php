@@ -35,6 +35,7 @@ final readonly class Plan implements Kept
      * @param float|null                                                            $moundCm  null: as it follows from the height
      * @param array{x_cm: float, y_cm: float, turn_deg: float}                      $placing  of the ball, see BallPlacing
      * @param array{deg: float, to: string}|null                                    $lean     of the trunk, to: one of SIDES
+     * @param array{cm: float, months: int}|null                                    $lower    what the surface is lowered by over so many months, to bring out roots
      * @param list<array{kind: string, why: string}>                                $careOff  what of the aftercare is taken off, and why
      * @param array{cm: float, to: string}|null                                     $slope    what the surface rises by, to: the side where it is highest
      */
@@ -67,6 +68,7 @@ final readonly class Plan implements Kept
         public ?array $lean = null,
         public ?array $slope = null,
         public array $careOff = [],
+        public ?array $lower = null,
     ) {}
 
     public static function fromKept(array $kept): static
@@ -104,6 +106,7 @@ final readonly class Plan implements Kept
             $kept['lean'],
             $kept['slope'],
             $kept['care_off'],
+            $kept['lower'],
         );
     }
 
@@ -114,7 +117,7 @@ final readonly class Plan implements Kept
             'objects_l' => $this->objectsL, 'headspace_cm' => $this->headspaceCm, 'layer' => $this->layer, 'dressing' => $this->dressing, 'wall' => $this->wall, 'hole_cover_id' => $this->holeCoverId,
             'old_soil_share' => $this->oldSoilShare, 'surface' => $this->surface->value, 'fertiliser' => $this->fertiliser, 'feeding' => $this->feeding->value, 'fixing' => $this->fixing,
             'stones_days' => $this->stonesDays, 'roots_cut_share' => $this->rootsCutShare, 'crown_cut_share' => $this->crownCutShare, 'first_water_days' => $this->firstWaterDays, 'note' => $this->note,
-            'ball_soil' => $this->ballSoil, 'height' => $this->height, 'placing' => $this->placing, 'lean' => $this->lean, 'slope' => $this->slope, 'care_off' => $this->careOff,
+            'ball_soil' => $this->ballSoil, 'height' => $this->height, 'placing' => $this->placing, 'lean' => $this->lean, 'slope' => $this->slope, 'care_off' => $this->careOff, 'lower' => $this->lower,
         ];
     }
 

@@ -24,6 +24,7 @@ final class PlanForm
 {
     private const MOST_EXTRAS = 6;
     private const STEEPEST_DEG = 85.0;
+    private const MOST_MONTHS = 60;
 
     /**
      * Reads the fields that are there, each for itself.
@@ -62,6 +63,7 @@ final class PlanForm
             'headspace_cm' => $fields->number($name, 0, Container::LONGEST_CM),
             'ball_soil' => $fields->oneOf($name, [KeptSoil::AS_STOOD, ...NurserySoil::words()]),
             'care_off' => self::careOff($fields->raw($name), $refusals, $path),
+            'lower' => $fields->has($name) ? self::lower($inside('cm', 'months')) : null,
             'height' => self::height($inside('how', 'cm')),
             'placing' => self::placing($inside('x_cm', 'y_cm', 'turn_deg')),
             'lean' => $fields->has($name) ? self::towards($inside('deg', 'to'), 'deg', self::STEEPEST_DEG) : null,
@@ -99,6 +101,15 @@ final class PlanForm
 
             return ['kind' => $fields->oneOf('kind', $kinds) ?? '', 'why' => $fields->text('why', 200)];
         }, array_keys($input), $input);
+    }
+
+    /** @return array{cm: float, months: int}|null null where it is by nothing */
+    private static function lower(Fields $fields): ?array
+    {
+        $cm = $fields->number('cm', 0, 50);
+        $months = $fields->integer('months', 1, self::MOST_MONTHS, 12);
+
+        return $cm > 0.0 ? ['cm' => $cm, 'months' => $months] : null;
     }
 
     /** @return array{how: string, cm: float} */

@@ -14,6 +14,7 @@ return [
         'final_place' => 'does it stand its own place?',
         'first_weeks' => 'water ball and mix each by itself still?',
         'mist_moss' => 'mist the moss',
+        'lower_surface' => 'lower the surface a little',
         'leave_alone' => 'crown and wiring may be touched again?',
         'cover' => 'take the cover off, stop misting?',
         'out_of_storms' => 'does it hold firm?',

@@ -292,3 +292,8 @@ test('each rung of light follows the one before it', function (): void {
     $tasks = tasksOf(potted(['rootsCut' => 0.2]));
     expect($tasks['morning_sun']->startsOn)->toEqual($tasks['shade']->dueOn)->and($tasks['final_place']->startsOn)->toEqual($tasks['morning_sun']->dueOn);
 });
+
+test('a surface that is to bring out roots goes down month by month, once they have healed', function (): void {
+    expect(line(tasksOf(potted(['lowerCm' => 3.0, 'lowerMonths' => 12]))['lower_surface']))->toBe('lower_surface 05-10 06-21 date every 30 until 05-17 {"cm":0.25}')
+        ->and(tasksOf(potted(['lowerCm' => 0.0, 'lowerMonths' => 12])))->not->toHaveKey('lower_surface')->and(tasksOf(potted(['lowerCm' => 1.0, 'lowerMonths' => 0])))->not->toHaveKey('lower_surface');
+});

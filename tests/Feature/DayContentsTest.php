@@ -139,6 +139,10 @@ test('what will be looked after is told before potting, and what is taken off wi
     $care = array_column($answer->json('care'), null, 'kind');
     expect($care)->toHaveKeys(['shade', 'mist_moss', 'leave_alone', 'out_of_storms', 'first_weeks'])->and($care)->not->toHaveKey('cover')->and($care['out_of_storms']['figures']['kmh'])->toBeGreaterThan(10.0)
         ->and($care['first_weeks']['figures']['days'])->toBeGreaterThan(0.0);
+    ($this->change)(['lower' => ['cm' => 2, 'months' => 0]])->assertUnprocessable()->assertJsonPath('errors.0.path', 'changes.lower.months');
+    ($this->change)(['lower' => ['cm' => 2, 'months' => 8]])->assertOk();
+    expect(array_column($this->getJson($path.'/judgement')->json('care'), 'figures', 'kind')['lower_surface']['cm'])->toEqual(0.25);
+    expect(($this->change)(['lower' => ['cm' => 0, 'months' => 8]])->json('entries.0.plan.lower'))->toBeNull();
     ($this->change)(['care_off' => [['kind' => 'mist_moss', 'why' => '']]])->assertUnprocessable()->assertJsonPath('errors.0.path', 'changes.care_off.0.why');
     ($this->change)(['care_off' => [['kind' => 'own', 'why' => 'x']]])->assertUnprocessable()->assertJsonPath('errors.0.path', 'changes.care_off.0.kind');
     ($this->change)(['care_off' => [['kind' => 'mist_moss', 'why' => 'Fog every morning']]])->assertOk();

@@ -61,7 +61,7 @@ final readonly class ChangeEntry
             }
             $entry->revision += 1;
             $entry->stamps = [...$entry->stamps, ...array_fill_keys(array_keys($new), $entry->revision)];
-            $entry->fill(array_intersect_key($new, array_flip(self::OWN)));
+            $entry->fill(array_intersect_key($new, array_flip(self::OWN)))->unsetRelation('pot');
             $entry->plan = $entry->plan->with(array_diff_key($new, array_flip(self::OWN)));
             // another pot or ball may leave a bed that was typed without sense: that is told with the entry, not refused
             if (array_intersect(array_keys($new), EntryHeight::FIELDS) !== []) {

@@ -21,6 +21,7 @@ use Zolbek\Core\Work\Inspection\Health;
  *     light       a ladder: shade until shoots lengthen, in the full sun then the morning's until the leaves stand at noon, then its own place; none where it stands in shade
  *     cover       and misting, where half the roots or more are gone or a plant in leaf was washed: only where leaves let water go that the roots cannot bring, never for one that
  *                 stores water, and not before the first water
+ *     surface     lowered by cm / months each month, from six weeks on
  *     left alone  crown and wiring, until shoots lengthen; one that is not well or newly collected for half a year
  *     out of storms until it holds firm, unless it stands a gale as it is fixed
  *     no frost while roots heal: six weeks, or to the last frost of the site where that is later
@@ -41,6 +42,7 @@ final readonly class CarePlan
     private const MIST_EVERY = 2;
     private const MIST_DAYS = 21;
     private const LONG_ALONE_DAYS = 182;
+    private const MONTH_DAYS = 30;
 
     /** @var list<Task> */
     public array $tasks;
@@ -67,6 +69,10 @@ final readonly class CarePlan
         if (! $gentle) {
             $isLong = $done->health !== Health::Well || $done->purpose === Purpose::NewlyCollected || $done->purpose === Purpose::Recover;
             $tasks[] = $isLong ? new Task(TaskKind::LeaveAlone, $done->on, $after(self::LONG_ALONE_DAYS)) : new Task(TaskKind::LeaveAlone, $done->on, $after(self::HEALING_DAYS), EndsBy::ShootsLengthen);
+        }
+        if ($done->lowerCm > 0.0 && $done->lowerMonths > 0) {
+            $healed = $after(self::HEALING_DAYS);
+            $tasks[] = new Task(TaskKind::LowerSurface, $done->on, $healed, everyDays: self::MONTH_DAYS, untilOn: $healed->modify('+'.(self::MONTH_DAYS * ($done->lowerMonths - 1)).' days'), figures: ['cm' => round($done->lowerCm / $done->lowerMonths, 2)]);
         }
         if ($done->gustMs === null || $done->gustMs < Toppling::GALE_MS) {
             $tasks[] = new Task(TaskKind::OutOfStorms, $done->on, $after(28), EndsBy::HoldsFirm, figures: $done->gustMs === null ? [] : ['kmh' => round(3.6 * $done->gustMs)]);

@@ -24,6 +24,7 @@ final readonly class Done
      * @param bool          $inLeaf          whether it has leaves that let water go
      * @param Exposure      $exposure        of the place where it stands in the end
      * @param float|null    $gustMs          that it stands as it is fixed, see Toppling; null where that is not known
+     * @param float         $lowerCm         by which the surface is lowered over the months that follow, to bring out roots
      * @param float|null    $intervalH       between two waterings, as worked out
      */
     public function __construct(
@@ -45,5 +46,7 @@ final readonly class Done
         public bool $hasMoss = false,
         public ?float $gustMs = null,
         public ?float $intervalH = null,
+        public float $lowerCm = 0.0,
+        public int $lowerMonths = 0,
     ) {}
 }

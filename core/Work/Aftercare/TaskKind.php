@@ -15,6 +15,7 @@ enum TaskKind: string
     case FirstWeeks = 'first_weeks';
     case MistMoss = 'mist_moss';
     case LeaveAlone = 'leave_alone';
+    case LowerSurface = 'lower_surface';
     case OutOfStorms = 'out_of_storms';
     case NoFrost = 'no_frost';
     case FirstFeed = 'first_feed';

@@ -75,6 +75,20 @@ export function HeightAndPlace({ day, entry, locked, number, own, follows, selec
         {own('headspace_cm', 'entry.headspace', cm)}
         {follows('bed_cm', 'entry.bed')}
         {follows('mound_cm', 'entry.mound')}
+        {number(
+          'lower.cm',
+          'entry.lower',
+          cm,
+          plan.lower?.cm ?? 0,
+          (value) => ({
+            lower: value === null || value === 0 ? null : { cm: value, months: plan.lower?.months ?? 12 },
+          }),
+          { hint: 'entry.lowerHint' },
+        )}
+        {plan.lower !== null &&
+          number('lower.months', 'entry.lowerMonths', t('entry.months'), plan.lower.months, (value) => ({
+            lower: plan.lower === null ? null : { ...plan.lower, months: value ?? 12 },
+          }))}
       </div>
       <h3>{t('entry.standsTitle')}</h3>
       {judged != null && figures?.fit != null && plan.ball !== null && (

@@ -68,6 +68,7 @@ const plan: Schemas['EntryPlan'] = {
   height: { how: 'flush', cm: 0 },
   placing: { x_cm: 0, y_cm: 0, turn_deg: 0 },
   care_off: [],
+  lower: null,
   lean: null,
   slope: null,
   bed_cm: null,
