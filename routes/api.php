@@ -118,6 +118,7 @@ Route::put('plants/{plant}/archived', [PlantController::class, 'archive'])->wher
 Route::post('plants/{plant}/events', [PlantController::class, 'tell'])->whereNumber('plant');
 Route::get('plants/{plant}/pots', [PottingDayController::class, 'potsOfPlant'])->whereNumber('plant');
 Route::post('plants/{plant}/potted', [PottingDayController::class, 'already'])->whereNumber('plant');
+Route::post('plants/{plant}/layer', [PlantController::class, 'layer'])->whereNumber('plant');
 Route::post('plants/{plant}/split', [PlantController::class, 'split'])->whereNumber('plant');
 Route::post('plants/{plant}/offspring', [PlantController::class, 'offspring'])->whereNumber('plant');
 Route::post('plants/{plant}/inspections/judge', [PlantController::class, 'judge'])->whereNumber('plant');

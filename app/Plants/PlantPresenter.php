@@ -20,6 +20,7 @@ final class PlantPresenter
         return [
             'id' => $plant->id,
             ...$plant->only([...PlantFields::names(), 'status', 'parent_id', 'left_to', 'snooze_note', 'revision']),
+            'air_layer' => $plant->air_layer === null ? null : array_diff_key($plant->air_layer, ['task' => 0]),
             'species' => $plant->species?->name,
             'pot' => $plant->pot?->name,
             'mix' => $plant->standing?->recipeName,

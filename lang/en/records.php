@@ -9,5 +9,13 @@ return [
     'potted_already' => ':number potted',
     'reclaimed' => 'Reclaimed: :mix, :years years',
     'reclaimed_screened' => 'Reclaimed, screened: :mix, :years years',
+    'layer_task' => 'Look at the layer',
+    'layer_put' => 'Layer put on: :wrap, :litres L.',
+    'layer_look' => 'Layer looked at: :roots.',
+    'layer_off' => 'Layer taken off.',
+    'layer_separated' => 'Layer separated: :number.',
+    'roots_none' => 'no roots yet',
+    'roots_few' => 'first roots',
+    'roots_enough' => 'roots enough',
     'leftover' => 'Left: :recipe, :day',
 ];

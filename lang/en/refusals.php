@@ -159,6 +159,8 @@ return [
     'lot_held' => 'The delivery :given is held: :why',
     'no_such_plants' => 'No plant of the collection stands there: :given.',
     'mix_not_known' => 'What :given stood in is not written down: it goes to waste, or write it down first.',
+    'layer_there' => 'There is a layer on :given already.',
+    'no_layer' => 'There is no layer on :given.',
     'less_than_group' => 'Fewer than all: at most :max, not :given.',
     'bed_too_low' => 'On a bed of :given cm the collar stands :low cm lower than was chosen: at least :min cm, or leave it empty and it follows.',
     'ball_thinned_away' => 'So deep nothing would be left of the ball: not lower than :min cm over the surface, not :given.',

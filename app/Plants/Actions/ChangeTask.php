@@ -53,19 +53,8 @@ final readonly class ChangeTask
      */
     public function __invoke(CareTask $task, array $input): CareTask
     {
-        $refusals = new Refusals();
-        $fields = Fields::of($input, ['do', 'on', 'until', 'reason', 'outcome', 'person'], $refusals);
-        $do = $fields->oneOf('do', self::DEEDS);
-        $on = Day::optional($fields, 'on', $refusals, 0) ?? Carbon::today();
-        $until = $do === 'postpone' ? Day::required($fields, 'until', $refusals, 5) : null;
-        $reason = $fields->text('reason', 300, '');
-        $person = $fields->text('person', 60, '');
         $kind = TaskKind::from($task->kind);
-        $outcome = $do === 'done' && $kind->asksOutcome() ? $fields->oneOf('outcome', TellOfPlant::OUTCOMES) : null;
-        if ($do === 'skip' && $reason === '') {
-            $refusals->add(new Refusal('reason', 'reason_missing'));
-        }
-        $refusals->throwIfAny();
+        [$do, $on, $until, $reason, $person, $outcome] = self::deed($input, $kind->asksOutcome());
 
         return DB::transaction(function () use ($task, $do, $on, $until, $reason, $outcome, $kind, $person): CareTask {
             // as it is now: another one may have done it a moment ago
@@ -82,6 +71,33 @@ final readonly class ChangeTask
 
             return $task;
         });
+    }
+
+    /**
+     * What is to be done with a task, as it was entered.
+     *
+     * @param array<mixed> $input
+     *
+     * @return array{string, Carbon, Carbon|null, string, string, string|null} deed, day, day until which it is put off, reason, person, outcome
+     *
+     * @throws Refused naming each field and what it may be
+     */
+    public static function deed(array $input, bool $asksOutcome): array
+    {
+        $refusals = new Refusals();
+        $fields = Fields::of($input, ['do', 'on', 'until', 'reason', 'outcome', 'person'], $refusals);
+        $do = $fields->oneOf('do', self::DEEDS);
+        $on = Day::optional($fields, 'on', $refusals, 0) ?? Carbon::today();
+        $until = $do === 'postpone' ? Day::required($fields, 'until', $refusals, 5) : null;
+        $reason = $fields->text('reason', 300, '');
+        $person = $fields->text('person', 60, '');
+        $outcome = $do === 'done' && $asksOutcome ? $fields->oneOf('outcome', TellOfPlant::OUTCOMES) : null;
+        if ($do === 'skip' && $reason === '') {
+            $refusals->add(new Refusal('reason', 'reason_missing'));
+        }
+        $refusals->throwIfAny();
+
+        return [(string) $do, $on, $until, $reason, $person, $outcome];
     }
 
     private function done(CareTask $task, Carbon $on, TaskKind $kind, ?string $outcome, string $reason, string $person): void

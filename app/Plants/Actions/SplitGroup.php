@@ -14,7 +14,7 @@ use Zolbek\Core\Basis\Input\Refused;
 final readonly class SplitGroup
 {
     /** What is each one's own, or begins anew. */
-    private const OWN = ['id', 'number', 'count', 'revision', 'created_at', 'updated_at'];
+    private const OWN = ['id', 'number', 'count', 'air_layer', 'revision', 'created_at', 'updated_at'];
 
     public function __construct(private WritePlantEvent $write) {}
 

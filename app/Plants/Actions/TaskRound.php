@@ -7,7 +7,9 @@ namespace App\Plants\Actions;
 use App\Common\Day;
 use App\Plants\Models\CareTask;
 use App\Plants\Models\Plant;
+use App\Plants\Models\PlantEvent;
 use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
@@ -22,8 +24,6 @@ final readonly class TaskRound
 {
     private const MOST = 5000;
     private const AT_ONCE = 500;
-
-    public function __construct(private ChangeTask $change) {}
 
     /**
      * @param array<mixed> $input `{place?, plant_group?, due_on, note, every_days?, until_on?}`; without place and group it is for the whole yard
@@ -67,7 +67,7 @@ final readonly class TaskRound
     }
 
     /**
-     * Does the same with all tasks of a round that are open, or opens again those that were done on a day.
+     * Does the same with all tasks of a round that are open, or opens again those that were done today. Written in a few statements, however many plants there are.
      *
      * @param array<mixed> $input as ChangeTask takes it
      *
@@ -77,12 +77,13 @@ final readonly class TaskRound
      */
     public function change(string $round, array $input): int
     {
-        return DB::transaction(function () use ($round, $input): int {
+        [$do, $on, $until, $reason, $person] = ChangeTask::deed($input, false);
+
+        return DB::transaction(static function () use ($round, $do, $on, $until, $reason, $person): int {
             $query = CareTask::query();
             $query->where('round', $round);
-            $isBack = ($input['do'] ?? null) === 'reopen';
-            $query->where('state', $isBack ? 'done' : 'open');
-            if ($isBack) {
+            $query->where('state', $do === 'reopen' ? 'done' : 'open');
+            if ($do === 'reopen') {
                 $query->whereDate('closed_on', Carbon::today());
             } else {
                 // what was done for one plant already may stand there for its next turn: that is not due with the others
@@ -90,13 +91,52 @@ final readonly class TaskRound
             }
             $tasks = $query->get();
             if ($tasks->isEmpty()) {
-                throw Refused::because('do', 'task_closed', $isBack ? 'open' : 'done');
+                throw Refused::because('do', 'task_closed', $do === 'reopen' ? 'open' : 'done');
             }
-            foreach ($tasks as $task) {
-                ($this->change)($task, $input);
+            foreach ($tasks->chunk(self::AT_ONCE) as $some) {
+                self::write($some, $do, $on, $until, $reason, $person);
             }
 
             return $tasks->count();
         });
+    }
+
+    /** @param Collection<int, CareTask> $tasks */
+    private static function write(Collection $tasks, string $do, Carbon $on, ?Carbon $until, string $reason, string $person): void
+    {
+        $now = Carbon::now();
+        $ids = $tasks->modelKeys();
+        if ($do === 'reopen') {
+            $next = CareTask::query()->where('round', $tasks->firstOrFail()->round)->where('state', 'open')->where('id', '>', (int) $tasks->min('id'))->whereIn('plant_id', $tasks->pluck('plant_id'));
+            $next->delete();
+        } elseif ($do !== 'postpone') {
+            PlantEvent::query()->insert(array_values($tasks->map(static fn(CareTask $task): array => [
+                'plant_id' => $task->plant_id, 'kind' => $do === 'done' ? 'task_done' : 'task_skipped', 'happened_on' => $on, 'text' => $reason, 'data' => (string) json_encode(['task' => $task->kind, 'note' => $task->note]),
+                'person' => $person, 'created_at' => $now, 'updated_at' => $now,
+            ])->all()));
+        }
+        if ($do === 'done') {
+            CareTask::query()->insert(array_values($tasks->filter(static fn(CareTask $task): bool => self::next($task, $on) !== null)->map(static fn(CareTask $task): array => [
+                ...$task->only(['plant_id', 'kind', 'note', 'every_days', 'round']), 'starts_on' => $task->starts_on, 'due_on' => self::next($task, $on), 'until_on' => $task->until_on, 'figures' => (string) json_encode((object) $task->figures),
+                'created_at' => $now, 'updated_at' => $now,
+            ])->all()));
+        }
+        CareTask::query()->whereKey($ids)->update([
+            ...match ($do) {
+                'done' => ['state' => 'done', 'closed_on' => $on, 'reason' => $reason],
+                'skip' => ['state' => 'skipped', 'closed_on' => $on, 'reason' => $reason],
+                'postpone' => ['due_on' => $until, 'reason' => $reason],
+                default => ['state' => 'open', 'closed_on' => null, 'reason' => ''],
+            },
+            'updated_at' => $now,
+        ]);
+    }
+
+    /** When it comes again; null where it does not. */
+    private static function next(CareTask $task, Carbon $on): ?Carbon
+    {
+        $next = $task->every_days === null ? null : $on->copy()->addDays($task->every_days);
+
+        return $next !== null && ($task->until_on === null || $next->lessThanOrEqualTo($task->until_on)) ? $next : null;
     }
 }

@@ -8,6 +8,7 @@ use App\Common\Meanwhile;
 use App\Http\ArchiveSwitch;
 use App\Http\PagedList;
 use App\Plants\Actions\CheckMoisture;
+use App\Plants\Actions\LayerPlant;
 use App\Plants\Actions\SavePlant;
 use App\Plants\Actions\SplitGroup;
 use App\Plants\Actions\TakeOffspring;
@@ -110,6 +111,14 @@ final readonly class PlantController
     public function offspring(Request $request, Plant $plant, TakeOffspring $take): JsonResponse
     {
         return new JsonResponse(['data' => array_map(static fn(Plant $young): array => PlantPresenter::row($young->load(['species', 'pot'])), $take($plant, $request->json()->all()))], 201);
+    }
+
+    /** A layer on it: put on, looked at, separated, taken off. Answers with its top where that is a plant of its own now, else with the plant. */
+    public function layer(Request $request, Plant $plant, LayerPlant $layer): JsonResponse
+    {
+        $top = $layer($plant, $request->json()->all());
+
+        return new JsonResponse(PlantPresenter::row(($top ?? $plant->refresh())->load(['species', 'pot'])), $top === null ? 200 : 201);
     }
 
     public function split(Request $request, Plant $plant, SplitGroup $split): JsonResponse

@@ -65,6 +65,7 @@ use Zolbek\Core\Work\Inspection\Health;
  * @property Carbon|null               $due_set_on    somebody's own day, instead of what is computed
  * @property list<array{kind: string, note: string}> $buried
  * @property list<array{year: int, what: string, note: string, pot_id: int|null}> $plan
+ * @property array{put_on: string, wrap: string, litres: float, task: string, looks: list<array{on: string, roots: string, text: string}>}|null $air_layer that roots on it
  * @property int|null                  $parent_id
  * @property Plant|null                $parent
  * @property Collection<int, Plant>    $offspring
@@ -178,7 +179,7 @@ final class Plant extends Model
     protected function casts(): array
     {
         return [
-            ...Field::casts(PlantFields::all()), 'buried' => 'array', 'plan' => 'array', 'stage_seen_on' => 'date', 'due_on' => 'date', 'due_set_on' => 'date', 'left_on' => 'date', 'snoozed_until' => 'date',
+            ...Field::casts(PlantFields::all()), 'buried' => 'array', 'plan' => 'array', 'air_layer' => 'array', 'stage_seen_on' => 'date', 'due_on' => 'date', 'due_set_on' => 'date', 'left_on' => 'date', 'snoozed_until' => 'date',
             'archived_at' => 'datetime', 'standing' => AsKept::class.':'.StandsIn::class,
         ];
     }

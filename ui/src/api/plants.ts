@@ -82,6 +82,15 @@ export function useOffspring(id: number) {
   );
 }
 
+/** A layer on a plant; answers with its top where it was separated. */
+export function useLayer(id: number) {
+  return useWrite(
+    async (body: Schemas['AirLayerInput']) =>
+      answerOf(await api.POST('/plants/{id}/layer', { params: { path: { id } }, body })),
+    'plant',
+  );
+}
+
 /** Some of a group become a plant or a group of their own. */
 export function useSplitGroup(id: number) {
   return useWrite(

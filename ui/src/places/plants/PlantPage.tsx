@@ -10,6 +10,8 @@ import { useWords } from '../../i18n/words';
 import { ListState } from '../../kit/lists/ListState';
 import { useUndoable } from '../../kit/hooks/useUndoable';
 import { History } from './History';
+import { LayerModal } from './LayerModal';
+import { LayerSection } from './LayerSection';
 import { Photos } from '../../kit/plants/Photos';
 import { PlantDeliveries } from './PlantDeliveries';
 import { PlantJudgement } from './PlantJudgement';
@@ -35,6 +37,7 @@ type Asking =
   | 'day'
   | 'potted'
   | 'which'
+  | 'layer'
   | 'note'
   | 'snoozed'
   | 'override'
@@ -50,6 +53,7 @@ export default function PlantPage() {
   const id = Number(useParams()['id']);
   const found = usePlant(id);
   const [asking, setAsking] = useState<Asking | null>(null);
+  const [top, setTop] = useState<number | null>(null);
   const dossier = found.data;
   const close = () => setAsking(null);
 
@@ -84,6 +88,7 @@ export default function PlantPage() {
             </div>
             <div>
               <Photos dossier={dossier} />
+              <LayerSection plant={dossier.plant} separated={setTop} />
               <Plan dossier={dossier} />
               <PlantDeliveries id={id} />
               <History events={dossier.events} />
@@ -93,6 +98,8 @@ export default function PlantPage() {
             {asking === 'edit' && <PlantDrawer plant={dossier.plant} close={close} />}
             {asking === 'inspect' && <InspectionDrawer plant={dossier.plant} close={close} />}
             {asking === 'oot' && <OutOfTurnDrawer plant={dossier.plant} close={close} />}
+            {top !== null && <ToDay plantIds={[dossier.plant.id, top]} close={() => setTop(null)} />}
+            {asking === 'layer' && <LayerModal plant={dossier.plant} what="put" close={close} separated={setTop} />}
             {asking === 'which' && (
               <WhichPot
                 whose={{ plant: dossier.plant.id, recipe: null }}
@@ -103,7 +110,7 @@ export default function PlantPage() {
             )}
             {asking === 'potted' && <PottedDrawer plant={dossier.plant} close={close} />}
             {asking === 'day' && <ToDay plantIds={[dossier.plant.id]} close={close} />}
-            {asking !== null && !['edit', 'inspect', 'oot', 'day', 'potted', 'which'].includes(asking) && (
+            {asking !== null && !['edit', 'inspect', 'oot', 'day', 'potted', 'which', 'layer'].includes(asking) && (
               <TellModal
                 plant={dossier.plant}
                 what={
@@ -249,6 +256,9 @@ function Head({ dossier, ask }: { dossier: Schemas['PlantDossier']; ask: (what: 
                 label: t(`plant.${key === 'snoozed' ? 'snooze' : key === 'given_away' ? 'givenAway' : key}`),
                 onClick: () => ask(key),
               })),
+              ...(plant.air_layer === null
+                ? [{ key: 'layer', label: t('layer.put'), onClick: () => ask('layer') }]
+                : []),
               { key: 'which', label: t('whichPot.title'), onClick: () => ask('which') },
               { key: 'print', label: t('plant.printCard'), onClick: () => window.print() },
               {

@@ -1,10 +1,11 @@
 // @vitest-environment happy-dom
 import { screen, waitFor } from '@testing-library/react';
-import { beforeEach, describe, expect, test } from 'vitest';
+import { beforeEach, describe, expect, test, vi } from 'vitest';
 
 import { server } from '../../testing/server';
 import { show } from '../../testing/show';
 import { openYard, yard } from '../../testing/yard';
+import { LayerSection } from './LayerSection';
 import { PottedDrawer } from './PottedDrawer';
 import { TellModal } from './TellModal';
 
@@ -44,5 +45,28 @@ describe('a group', () => {
     await hand.type(field, '5');
     await hand.click(screen.getByRole('button', { name: 'Write it down' }));
     await waitFor(() => expect(server.asked('POST /plants/7/split')[0]?.body).toEqual({ count: 5 }));
+  });
+});
+
+describe('a layer on its mother', () => {
+  beforeEach(openYard);
+
+  test('tells how it looked, and hands its top on once it is separated', async () => {
+    const layer = {
+      put_on: '2026-05-01',
+      wrap: 'Moss in foil',
+      litres: 0.6,
+      looks: [{ on: '2026-07-01', roots: 'enough' as const, text: 'white' }],
+    };
+    const plant = { ...yard.plant().plant, id: 7, air_layer: layer };
+    server.on('POST /plants/7/layer', { ...plant, id: 31, air_layer: null });
+    const separated = vi.fn();
+    const { hand } = show(<LayerSection plant={plant} separated={separated} />);
+    expect(screen.getByText(/Moss in foil, 0.6 L/)).toBeTruthy();
+    expect(screen.getByText(/roots enough/)).toBeTruthy();
+    await hand.click(screen.getByRole('button', { name: 'Separate it' }));
+    await hand.click(screen.getByRole('button', { name: 'Save' }));
+    await waitFor(() => expect(separated).toHaveBeenCalledWith(31));
+    expect(server.asked('POST /plants/7/layer')[0]?.body).toMatchObject({ do: 'separate' });
   });
 });
