@@ -14,7 +14,7 @@ final readonly class Actual implements Kept
      * @param float|null                                                          $usedL    litres of the mix as it lay in the tub; null where it is not potted
      * @param list<Finding>                                                       $findings
      * @param list<array{finding: string, degree: string, side: string|null}>     $details  of some of them how much, and on which side
-     * @param array{what: string|null, for_plant_id: int|null}|null               $saved
+     * @param array{what: string|null, for_plant_id: int|null, litres?: float, component_id?: int|null}|null $saved   litres of soil that went into a bin to be kept alive
      * @param array{to: string, litres: float, screened: bool, component_id: int|null}|null $oldMix that came out of the pot, and the bin that it went into
      * @param list<array{component_id: int, lot_id: int|null, litres: float}>     $taken    from the shelf beside the mix
      * @param list<int>                                                           $eventIds
@@ -77,6 +77,12 @@ final readonly class Actual implements Kept
     public function reclaimedIn(int $componentId): self
     {
         return self::fromKept([...$this->jsonSerialize(), 'old_mix' => [...$this->oldMix ?? [], 'component_id' => $componentId]]);
+    }
+
+    /** With the bin that the living soil went into. */
+    public function keptAliveIn(int $componentId): self
+    {
+        return self::fromKept([...$this->jsonSerialize(), 'saved' => [...$this->saved ?? [], 'component_id' => $componentId]]);
     }
 
     /** What it was given, in litres that were scooped. */

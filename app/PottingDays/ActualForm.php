@@ -30,12 +30,12 @@ final class ActualForm
         $oldMix = $fields->has('old_mix') ? self::oldMix(Fields::of($fields->raw('old_mix'), ['to', 'litres', 'screened'], $refusals, 'actual.old_mix'), $plant, $isSick, $refusals) : null;
         $soil = null;
         if ($fields->has('saved')) {
-            $saved = Fields::of($fields->raw('saved'), ['what', 'for_plant_id'], $refusals, 'actual.saved');
+            $saved = Fields::of($fields->raw('saved'), ['what', 'for_plant_id', 'litres'], $refusals, 'actual.saved');
             $for = $saved->has('for_plant_id') ? $saved->integer('for_plant_id', 1, PHP_INT_MAX) : null;
             if ($for !== null && $for > 0 && ! Plant::query()->whereKey($for)->exists()) {
                 $refusals->add(new Refusal('actual.saved.for_plant_id', 'plant_missing', $for));
             }
-            $soil = ['what' => $saved->oneOf('what', self::SAVED), 'for_plant_id' => $for];
+            $soil = ['what' => $saved->oneOf('what', self::SAVED), 'for_plant_id' => $for, 'litres' => $saved->has('litres') ? $saved->number('litres', 0, 1000) : 0.0, 'component_id' => null];
             if ($isSick) {
                 $refusals->add(new Refusal('actual.saved', 'sick_soil', $plant->number));
             }

@@ -48,6 +48,7 @@ final readonly class JudgementDocument
             'planned_years' => $setup->targets()->plannedYears,
             'years' => $years === null ? null : ['value' => $years >= Forecast::HORIZON ? null : $years, 'fast' => $fast, 'slow' => $slow, 'drop_cm' => (new AgedPot($setup, min(Forecast::HORIZON, $setup->targets()->plannedYears)))->levelDropCm],
             'care' => $entry->isPotted() ? [] : $this->care($day, $entry, $needs, $assessment),
+            'living_soil' => $entry->isPotted() ? [] : LivingSoil::of($entry),
             'section' => self::section($setup),
             'mends' => $entry->isPotted() ? [] : (new EntryMends($day, $this->situations, $this->standings))->of($entry, $needs, $assessment),
         ];

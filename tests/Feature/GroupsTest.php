@@ -171,3 +171,21 @@ test('old mix that comes out goes to a bin by mix and age, with its plants; neve
     // and it can be mixed with, as what it is
     $this->postJson('/api/v1/evaluate', ['parts' => [['component_id' => $bin->id, 'parts' => 1]], 'pot_id' => $one['pot']['id'], 'plant_group' => 'broadleaf_deciduous', 'mends' => false])->assertOk();
 });
+
+test('living soil that is saved is kept in a bin with its plant and a date to use it by, and offered to plants that live with fungi', function (): void {
+    $beech = Collection::plant(['name' => 'Beech', 'potted_on' => now()->subYears(2)->toDateString()]);
+    [$entry] = ($this->add)($beech)['entries'];
+    $this->postJson($this->day.'/plants/'.$entry['id'].'/state', ['state' => 'changed', 'accepted' => 'A trial.', 'actual' => ['saved' => ['what' => 'soil', 'for_plant_id' => null, 'litres' => 0.6]]])->assertOk();
+    $bin = Component::query()->where('source', 'reclaimed')->sole();
+    $until = now()->addDays(28)->toDateString();
+    expect($bin->name)->toBe('Living soil: Grit and bark, 2 years')->and($bin->stock_l)->toEqual(0.6)->and($bin->note)->toContain($until);
+    expect($this->getJson("/api/v1/components/{$bin->id}/movements")->json('data.0.note'))->toBe($beech->number.', use by '.$until);
+    $entries = ($this->add)(Collection::plant(['name' => 'Pine', 'plant_group' => 'airy_conifers', 'species_id' => null]), Collection::plant(['name' => 'Cactus', 'plant_group' => 'desert', 'species_id' => null]))['entries'];
+    $offered = array_map(fn(array $each): array => array_column($this->getJson($this->day.'/plants/'.$each['id'].'/judgement')->assertOk()->json('living_soil'), 'component_id'), array_slice($entries, 1));
+    expect($offered)->toBe([[$bin->id], []]);
+    // it goes in as an extra, and is drawn from its bin
+    $this->putJson($this->day.'/plants/'.$entries[1]['id'], ['revision' => 1, 'changes' => ['extras' => [['component_id' => $bin->id, 'litres' => 0.15]]]])->assertOk();
+    $this->postJson($this->day.'/plants/'.$entries[1]['id'].'/state', ['state' => 'done', 'accepted' => 'A trial.'])->assertOk();
+    expect($bin->refresh()->stock_l)->toEqualWithDelta(0.45, 1e-9);
+    $this->postJson($this->day.'/plants/'.$entry['id'].'/state', ['state' => 'planned'])->assertUnprocessable()->assertJsonPath('errors.0.rule', 'bin_used');
+});

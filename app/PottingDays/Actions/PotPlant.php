@@ -71,6 +71,10 @@ final readonly class PotPlant
         if ($oldMix !== null && $oldMix['to'] === 'bin' && $plant->standing !== null) {
             $actual = $actual->reclaimedIn(($this->reclaim)($plant->standing, Outlook::years($plant, $at) ?? 0.0, $oldMix['litres'], $oldMix['screened'], $plant->number, $at));
         }
+        $saved = $actual->saved;
+        if ($saved !== null && $saved['what'] === 'soil' && ($saved['litres'] ?? 0.0) > 0.0 && $plant->standing !== null) {
+            $actual = $actual->keptAliveIn($this->reclaim->living($plant->standing, Outlook::years($plant, $at) ?? 0.0, $saved['litres'], $plant->number, $at));
+        }
         $material = static fn(?int $id): ?Material => $id === null ? null : $assembly->components[$id]->toCore();
         $standing = StandsIn::potted($entry->recipe, $entry->pot, $needs->share->setup, $plan->ball === null && $plan->wall === null ? null : $assembly->soil($entry), $material($plan->wall['component_id'] ?? null), $material($plan->dressing['component_id'] ?? null));
         $ended = $this->endTasks($plant, $at);
@@ -133,7 +137,7 @@ final readonly class PotPlant
     /**
      * Soil or moss saved for itself or for another plant is in the history of both.
      *
-     * @param array{what: string|null, for_plant_id: int|null}|null $saved
+     * @param array{what: string|null, for_plant_id: int|null, litres?: float, component_id?: int|null}|null $saved
      *
      * @return list<int> ids of events
      */

@@ -32,6 +32,10 @@ final readonly class UndoPotting
             CareTask::query()->where('day_plant_id', $entry->id)->delete();
             CareTask::query()->whereKey($potted->data['ended_tasks'] ?? [])->update(['state' => 'open', 'closed_on' => null, 'reason' => '']);
             $this->take->putBack($entry->actual->taken, $day->name);
+            $saved = $entry->actual->saved;
+            if ($saved !== null && ($saved['component_id'] ?? null) !== null) {
+                $this->reclaim->undo($saved['component_id'], $saved['litres'] ?? 0.0, $entry->plant->number);
+            }
             $old = $entry->actual->oldMix;
             if ($old !== null && $old['component_id'] !== null) {
                 $this->reclaim->undo($old['component_id'], $old['litres'], $entry->plant->number);

@@ -41,6 +41,7 @@ export function DoneDrawer({ day, entry, state, person, close, undo }: Props) {
     run_through_s: '',
     roots: plain(Math.round(plan.roots_cut_share * 100)),
     crown: plain(Math.round(plan.crown_cut_share * 100)),
+    saved_l: '0.5',
     old: plain(Math.round(entry.count * (figures?.old_out_l ?? 0) * 10) / 10),
     ...typed,
   };
@@ -100,7 +101,14 @@ export function DoneDrawer({ day, entry, state, person, close, undo }: Props) {
           crown_cut_share: (value('crown') ?? 0) / 100,
           findings,
           details,
-          saved: saved === 'none' ? null : { what: saved, for_plant_id: forPlant },
+          saved:
+            saved === 'none'
+              ? null
+              : {
+                  what: saved,
+                  for_plant_id: forPlant,
+                  ...(saved === 'soil' ? { litres: value('saved_l') ?? 0 } : {}),
+                },
           old_mix: oldMix === 'none' ? null : { to: oldMix, litres: value('old') ?? 0, screened },
           buried_note: buried,
           note,
@@ -175,6 +183,7 @@ export function DoneDrawer({ day, entry, state, person, close, undo }: Props) {
           {saved !== 'none' && (
             <>
               <p className={common.quiet}>{t('potting.savedSick')}</p>
+              {saved === 'soil' && number('saved_l', t('potting.savedL'), 'L', 'saved.litres')}
               <Select
                 size="large"
                 className={styles.wideSelect}

@@ -2,7 +2,7 @@ import { Button, Drawer, Form, Segmented, Select } from 'antd';
 import { type ReactNode, useRef, useState } from 'react';
 
 import { ApiProblem, type Schemas } from '../../api/client';
-import { useChangeEntry, useRemoveEntry } from '../../api/days';
+import { useChangeEntry, useJudgement, useRemoveEntry } from '../../api/days';
 import { rules } from '../../api/meta';
 import { useFertilisers } from '../../api/fertilisers';
 import { usePots } from '../../api/pots';
@@ -50,6 +50,7 @@ export function EntryDrawer({ day, entry, close }: Props) {
   const remove = useRemoveEntry(day.id);
   const say = useUndoable();
   const [typed, setTyped] = useState<Record<string, string>>({});
+  const judged = useJudgement(day.id, entry.id, entry.revision).data;
   const [choosing, setChoosing] = useState(false);
   const revision = useRef(entry.revision);
   const queue = useSaveQueue(async (changes: Changes) => {
@@ -261,6 +262,24 @@ export function EntryDrawer({ day, entry, close }: Props) {
               without={plan.extras.map((extra) => extra.component_id)}
               onPick={({ id }) => keep({ extras: [...plan.extras, { component_id: id, litres: rules.handful_l }] })}
             />
+            {!locked &&
+              (judged?.living_soil ?? [])
+                .filter((bin) => plan.extras.every((extra) => extra.component_id !== bin.component_id))
+                .map((bin) => (
+                  <p key={bin.component_id}>
+                    {t('entry.living', { name: bin.name, litres: n(bin.stock_l, 2), note: bin.note })}{' '}
+                    <Button
+                      size="small"
+                      onClick={() =>
+                        keep({
+                          extras: [...plan.extras, { component_id: bin.component_id, litres: rules.handful_l }],
+                        })
+                      }
+                    >
+                      {t('entry.livingAdd')}
+                    </Button>
+                  </p>
+                ))}
             <h3>{t('entry.zones')}</h3>
             <Zones plan={plan} picker={picker} number={number} keep={keep} />
             <div className={common.fields4}>

@@ -138,14 +138,14 @@ export function EntryTable({ day, edit }: { day: Schemas['PottingDay']; edit: (i
                 <strong>{nameOf(row, t)}</strong>
               ),
           },
-          { key: 'pot', title: t('day.pot'), width: 130, render: (_, row) => row.entries[0].pot.name },
-          { key: 'mix', title: t('day.mix'), width: 150, render: (_, row) => row.entries[0].recipe.name },
           {
             key: 'suits',
             title: t('day.suits'),
             width: 190,
             render: (_, row) => <Suits entry={worstOf(row.entries)} />,
           },
+          { key: 'pot', title: t('day.pot'), width: 130, render: (_, row) => row.entries[0].pot.name },
+          { key: 'mix', title: t('day.mix'), width: 150, render: (_, row) => row.entries[0].recipe.name },
           {
             key: 'base',
             title: t('day.base'),

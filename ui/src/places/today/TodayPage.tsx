@@ -92,7 +92,11 @@ function Tasks({ today }: Props) {
           <Link to="/calendar">{t('today.moreTasks', { count: today.tasks_total })}</Link>
         )}
       </Block>
-      {today.has_plants && <Button onClick={() => setAdding(true)}>{t('round.new')}</Button>}
+      {today.has_plants && (
+        <Button className={styles.addRound} onClick={() => setAdding(true)}>
+          {t('round.new')}
+        </Button>
+      )}
       {adding && <AddRound close={() => setAdding(false)} />}
     </>
   );
