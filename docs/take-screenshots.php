@@ -55,7 +55,7 @@ try {
     $driver->get($site->address.'/bins/1');
     $at('//*[.="Water by suction"]');
     $take('component');
-    foreach (['bins' => '35 entries', 'pots' => '8 entries', 'today' => 'Running low', 'plants' => '21 entries'] as $place => $ready) {
+    foreach (['bins' => '35 entries', 'today' => 'Running low', 'plants' => '21 entries'] as $place => $ready) {
         $driver->get($site->address.'/'.$place);
         $at("//main//*[contains(.,'$ready')]");
         $take($place);
@@ -90,6 +90,12 @@ try {
         $at($ready);
         $take($name);
     }
+    $at('//button[@aria-label="Change T-002 Leaning pine"]')->click();
+    $height = $at('//h3[.="How high it stands"]');
+    $at('//*[@role="img"][contains(@aria-label,"From above")]');
+    $driver->executeScript('arguments[0].scrollIntoView()', [$height]);
+    $take('entry');
+    $at('//div[contains(@class,"ant-drawer-footer")]//button[.="Done"]')->click();
     $at('//label[contains(.,"Shelf and shopping")]')->click();
     $at('//*[.="To buy in all"]');
     $take('shopping');
