@@ -141,7 +141,7 @@ final readonly class TessivaleCollection
             $plan = match ($entry->plant->number) {
                 // the heart of its ball is still the peat that it was sold in
                 'T-011' => ['ball_soil' => 'nursery_peat', 'treatment' => 'combed'],
-                'T-002' => ['height' => ['how' => 'raised', 'cm' => 0.8], 'placing' => ['x_cm' => -1.5, 'y_cm' => 0.5, 'turn_deg' => 0.0], 'lean' => ['deg' => 25.0, 'to' => 'right'], 'lower' => ['cm' => 1.2, 'months' => 12]],
+                'T-002' => ['fixing' => 'wire', 'height' => ['how' => 'raised', 'cm' => 0.8], 'placing' => ['x_cm' => -1.5, 'y_cm' => 0.5, 'turn_deg' => 0.0], 'lean' => ['deg' => 25.0, 'to' => 'right'], 'lower' => ['cm' => 1.2, 'months' => 12]],
                 'T-004' => ['ball' => ['length_cm' => 10.5, 'width_cm' => 10.5, 'height_cm' => 12], 'extras' => [['component_id' => $perlite, 'litres' => 0.3]], 'lean' => ['deg' => 60.0, 'to' => 'left']],
                 'T-009', 'T-010' => ['surface' => 'moss', 'fixing' => 'stones'],
                 'T-001' => ['layer' => ['component_id' => $granite, 'thickness_cm' => 1.0], 'headspace_cm' => 0.5, 'old_soil_share' => 0.1],

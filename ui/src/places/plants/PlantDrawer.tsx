@@ -17,6 +17,7 @@ import { formOf, inputOf, type NumberName, type PlantForm, type TextName, wrongN
 import styles from './plants.module.css';
 import common from '../../styles/common.module.css';
 import { FormDrawer } from '../../kit/forms/FormDrawer';
+import { WhichPot } from '../../kit/days/WhichPot';
 import { RecordPicker } from '../../kit/pickers/RecordPicker';
 
 const BURIED: Schemas['BuriedKind'][] = ['wires', 'plate', 'stone', 'foam', 'label', 'other'];
@@ -35,6 +36,7 @@ const CHOICES = {
 export function PlantDrawer({ plant, close }: { plant: Schemas['Plant'] | null; close: () => void }) {
   const { t } = useWords();
   const [form, setForm] = useState<PlantForm>(() => formOf(plant));
+  const [choosing, setChoosing] = useState<number | null>(null);
   const [marked, setMarked] = useState<string[]>([]);
   const places = usePlaces().data ?? [];
   const save = useSavePlant(plant);
@@ -230,6 +232,9 @@ export function PlantDrawer({ plant, close }: { plant: Schemas['Plant'] | null; 
                 onChange={(event) => change({ note: event.target.value })}
               />
             )}
+            {step.what === 'next_pot' && plant !== null && (
+              <Button onClick={() => setChoosing(i)}>{t('whichPot.title')}</Button>
+            )}
             <Button type="text" onClick={() => set({ plan: form.plan.filter((_, at) => at !== i) })}>
               {t('plants.remove')}
             </Button>
@@ -249,6 +254,17 @@ export function PlantDrawer({ plant, close }: { plant: Schemas['Plant'] | null; 
       >
         {t('plants.plan.add')}
       </Button>
+      {choosing !== null && plant !== null && (
+        <WhichPot
+          whose={{ plant: plant.id, recipe: form.recipe_id }}
+          count={plant.count ?? 1}
+          close={() => setChoosing(null)}
+          take={({ id }) => {
+            set({ plan: form.plan.map((each, at) => (at === choosing ? { ...each, pot_id: id } : each)) });
+            setChoosing(null);
+          }}
+        />
+      )}
       <Form.Item label={t('field.note')} htmlFor={noteId} className={styles.plantNote}>
         <Input.TextArea
           id={noteId}
