@@ -20,7 +20,6 @@ use Illuminate\Database\Eloquent\Collection;
 use Zolbek\Core\Basis\Input\Refused;
 use Zolbek\Core\Course\Ageing\OldSoil;
 use Zolbek\Core\Mix\Blending\Blend;
-use Zolbek\Core\Mix\Substrate\NurserySoil;
 use Zolbek\Core\Mix\Substrate\Portion;
 use Zolbek\Core\Mix\Substrate\Substrate;
 use Zolbek\Core\Place\Container\Contents;
@@ -56,24 +55,15 @@ final class Assembly
 
     public DaySums $sums;
 
-    private Portions $shelf;
+    public readonly OldSoils $oldSoils;
 
-    private StoodBefore $before;
+    private Portions $shelf;
 
     /** @var array<int, array{non-empty-list<array{Portion, float}>, Substrate, float}> portions, settled, and litres poured from one scooped, by id of the recipe */
     private array $mixes = [];
 
     /** @var array<int, Substrate> of single components, by id */
     private array $alone = [];
-
-    /** @var array<string, KeptSoil> by its word */
-    private array $typical = [];
-
-    /** @var array<string, KeptSoil> by the key of the entry */
-    private array $soils = [];
-
-    /** @var array<string, Portion> by the key of the soil */
-    private array $oldSoils = [];
 
     /**
      * @param Collection<int, DayPlant> $entries those to put together
@@ -104,12 +94,13 @@ final class Assembly
         }
         Portions::load($this->components);
         $this->fertilisers = Fertiliser::query()->findMany(array_unique(array_filter($fertilisers)))->keyBy('id')->all();
-        $this->before = StoodBefore::of($entries);
+        $before = StoodBefore::of($entries);
+        $this->oldSoils = new OldSoils($day->planned_on, $situations, $standings, $before);
         $pots = $alike = [];
         foreach ($entries as $entry) {
             try {
                 $usedL = $entry->isPotted() ? $entry->actual->scoopedL() : null;
-                $first = $alike[$key = $this->keys[$entry->id] = EntryKey::of($entry, $this->before)] ?? null;
+                $first = $alike[$key = $this->keys[$entry->id] = EntryKey::of($entry, $before)] ?? null;
                 $pots[] = $first === null ? $alike[$key] = $this->pot($entry, $usedL) : $first->alike($entry->id, $usedL, $entry->count);
             } catch (Refused $refused) {
                 $this->refused[$entry->id] = $refused;
@@ -161,7 +152,7 @@ final class Assembly
         $share = $plan->oldSoilShare;
         $soil = $share > 0.0 || $plan->ball !== null || $plan->wall !== null ? $this->soil($entry) : null;
         if ($share > 0.0 && $soil !== null) {
-            $portions = OldSoil::workedInto($portions, $this->oldSoil($soil), $share);
+            $portions = OldSoil::workedInto($portions, $this->oldSoils->portion($soil), $share);
         }
         $layer = $plan->layer;
         $dressing = $plan->dressing;
@@ -203,42 +194,7 @@ final class Assembly
     /** What the ball of an entry is of, and what of it is worked in or laid along the wall. */
     public function soil(DayPlant $entry): KeptSoil
     {
-        return $this->soils[$this->keys[$entry->id]] ??= $this->soilOf($entry);
-    }
-
-    /** Litres that the pot held in which it stood; null where nobody wrote it down. */
-    public function stoodL(DayPlant $entry): ?float
-    {
-        [$standing] = $this->before->entry($entry);
-        if ($standing === null) {
-            return null;
-        }
-        $pot = Standing::pot($standing->pot['description']);
-
-        return $pot->volumeL(0.0, max(0.0, $pot->depthCm - $standing->headspaceCm - $standing->topDressingCm));
-    }
-
-    private function soilOf(DayPlant $entry): KeptSoil
-    {
-        $plant = $entry->plant;
-        [$standing] = $this->before->entry($entry);
-        $named = NurserySoil::tryFrom($entry->plan->ballSoil);
-        if ($named !== null || $standing === null) {
-            $named ??= NurserySoil::Unknown;
-
-            return $this->typical[$named->value] ??= KeptSoil::typical($named);
-        }
-
-        return KeptSoil::stood(
-            $standing,
-            $this->before->years($entry, $this->day->planned_on),
-            $this->standings->setup($standing, PlantGroup::from($plant->plant_group), $this->situations->of($plant))->ageing,
-        );
-    }
-
-    private function oldSoil(KeptSoil $soil): Portion
-    {
-        return $this->oldSoils[$soil->key()] ??= OldSoil::portion($this->standings->substrate($soil)->blend, $soil->years);
+        return $this->oldSoils->of($entry, $this->keys[$entry->id]);
     }
 
     /** @throws Refused where bed or mound contradict the height that was chosen */
@@ -248,7 +204,7 @@ final class Assembly
         if ($plan->ball === null && $plan->wall === null && $plan->objectsL <= 0.0) {
             return null;
         }
-        $old = $soil === null ? null : $this->standings->substrate($soil);
+        $old = $soil === null ? null : $this->oldSoils->substrate($soil);
         $height = EntryHeight::of($entry);
         $ball = $plan->ball === null || $old === null ? null : new RootBall($plan->ball['length_cm'], $plan->ball['width_cm'], $height->ballCm ?? $plan->ball['height_cm'], $plan->treatment, $old);
         // what lies along the wall is moss where it names it, else the old mix

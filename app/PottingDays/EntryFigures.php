@@ -110,7 +110,7 @@ final class EntryFigures
     /** Old mix that comes out of the pot it stood in, litres as it lay there; null where nobody wrote down what that is. */
     private function oldOutL(DayPlant $entry, Setup $setup): ?float
     {
-        $stood = $this->assembly->stoodL($entry);
+        $stood = $this->assembly->oldSoils->stoodL($entry);
         $ball = $setup->filling?->ball;
 
         return $stood === null ? null : max(0.0, $stood - ($setup->filling->ballL ?? 0.0) * (1.0 - ($ball?->gapShare() ?? 0.0)));
