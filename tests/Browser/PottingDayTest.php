@@ -149,13 +149,14 @@ test('a bought tree in nursery peat, old soil at the rim, off the middle and lea
     $this->type('Trunk leans', '25');
     $this->waitFor("//label[contains(@class,'ant-segmented-item')][normalize-space(.)='old soil']")->click();
     $this->waitFor("//*[@role='img'][contains(@aria-label,'From above:')]");
-    // pushed by hand: further to the right than it was typed
+    // pushed by hand, at its very middle, towards the back
     $ball = $this->waitFor("//*[name()='ellipse' or name()='rect'][contains(@class,'planting-held')]");
-    $free = fn(): string => (string) $this->waitFor("//*[@role='img'][contains(@aria-label,'From above:')]")->getAttribute('aria-label');
-    $before = $free();
+    $back = fn(): float => (float) $this->waitFor("//div[contains(@class,'ant-drawer-body')]//label[.='To the back']/following::input[1]")->getAttribute('value');
+    expect($back())->toBe(0.0);
     $this->chrome()->driver->executeScript('arguments[0].scrollIntoView({block: "center"})', [$ball]);
-    $this->chrome()->driver->action()->clickAndHold($ball)->moveByOffset(0, -4)->release()->perform();
-    $this->waitUntilGone("//*[@role='img'][@aria-label='$before']");
+    $this->chrome()->driver->action()->clickAndHold($ball)->moveByOffset(0, -6)->release()->perform();
+    $this->waitUntilGone("//div[contains(@class,'ant-drawer-body')]//label[.='To the back']/following::input[1][@value='0']");
+    expect($back())->toBeGreaterThan(0.2)->toBeLessThan(1.5);
     $this->see('old soil at the wall');
     // what it will need, one of it taken off with a reason
     $this->click('Take off: Morning sun only');
