@@ -97,6 +97,8 @@ test('a ball that is pushed aside and turned leaves what room is left', function
     $box = Container::read(['shape' => 'rectangular', 'depth' => 8, 'base_length' => 20, 'base_width' => 14, 'top_length' => 20, 'top_width' => 14]);
     $right = new BallPlacing($box, 1, 5, 12, 8, 2);
     expect([$right->rightCm, $right->leftCm, $right->frontCm, $right->backCm])->toBe([2.0, 6.0, 3.0, 3.0])->and($right->goesIn)->toBeTrue();
+    $back = new BallPlacing($box, 1, 5, 12, 8, 0, 1);
+    expect([$back->frontCm, $back->backCm, $back->leftCm, $back->rightCm])->toBe([4.0, 2.0, 4.0, 4.0]);
     $turned = new BallPlacing($box, 1, 5, 12, 8, 2, 0, 90);
     expect(array_map(static fn(float $cm): float => round($cm, 9), [$turned->rightCm, $turned->leftCm, $turned->frontCm, $turned->backCm]))->toBe([4.0, 8.0, 1.0, 1.0])
         ->and((new BallPlacing($box, 1, 5, 12, 8, 4.5))->goesIn)->toBeFalse()->and((new BallPlacing($box, 1, 5, 12, 8, 0, -3.5))->goesIn)->toBeFalse();

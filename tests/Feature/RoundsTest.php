@@ -39,7 +39,7 @@ test('one tick does all that are open, a slip is taken back, and what repeats co
     expect(CareTask::query()->where('round', $round)->where('state', 'open')->get()->map(static fn(CareTask $task): string => $task->due_on->toDateString())->unique()->all())->toBe([now()->addDays(3)->toDateString()]);
     $this->putJson("/api/v1/rounds/$round", ['do' => 'skip'])->assertUnprocessable()->assertJsonPath('errors.0.path', 'reason');
     $this->putJson("/api/v1/rounds/$round", ['do' => 'skip', 'reason' => 'Ladybirds came'])->assertOk();
-    $this->putJson("/api/v1/rounds/$round", ['do' => 'done'])->assertUnprocessable()->assertJsonPath('errors.0.path', 'do');
+    $this->putJson("/api/v1/rounds/$round", ['do' => 'done'])->assertUnprocessable()->assertJsonPath('errors.0.path', 'do')->assertJsonPath('errors.0.rule', 'task_closed');
 });
 
 test('what comes again for one plant is not done early with the others', function (): void {
