@@ -49,11 +49,13 @@ final class Proportions
     /**
      * What the rules say of a pot for a plant.
      *
+     * @param array<string, float>|null $rules where they were read already
+     *
      * @return list<array{rule: string, is_cm: float, should_cm: float}>
      */
-    public static function of(Plant $plant, Container $pot): array
+    public static function of(Plant $plant, Container $pot, ?array $rules = null): array
     {
-        $rules = self::rules();
+        $rules ??= self::rules();
         $rows = [];
         foreach ([
             ['length_of_height', $pot->widthCm($pot->depthCm), $plant->height_cm],

@@ -12,7 +12,6 @@ use Zolbek\Core\Mix\Chemistry\CationExchange;
 use Zolbek\Core\Place\Container\BallWater;
 use Zolbek\Core\Place\Container\Holes;
 use Zolbek\Core\Place\Container\RunThrough;
-use Zolbek\Core\Place\Container\Weights;
 use Zolbek\Core\Place\Setup\Setup;
 use Zolbek\Core\Place\Site\Surface;
 use Zolbek\Core\Verdict\Fit\Assessment;
@@ -53,6 +52,7 @@ final class EntryFigures
 
         return [
             ...$ofPot,
+            'old_out_l' => $this->oldOutL($entry, $setup),
             'topple' => ToppleDocument::of($entry, $setup, $ofPot['wet_kg'], $ofPot['water_l'], $ofPot['fit']['collar_cm'] ?? $setup->zone->topCm),
             'wire' => $wire === null ? null : ['gauge_mm' => $wire->gaugeMm, 'wires' => $wire->wires, 'length_cm' => $wire->lengthCm, 'through' => match (true) {
                 $entry->pot->wall === 'net' => 'net',
@@ -74,8 +74,7 @@ final class EntryFigures
         $setup = $needs->share->setup;
         $zone = $setup->zone;
         $waterL = $setup->waterL(0.0);
-        $weights = new Weights($zone, $setup->substrate, $waterL, $setup->potWeightKg, $setup->treeWeightKg, $setup->filling?->dryKg(), besideKg: Weights::beside($zone, $setup->topDressingCm, $setup->contents->objectsL ?? 0.0, $needs->dressingKg()));
-        $fit = EntryFit::of($entry, $needs);
+        $weights = $needs->weights();
         // a net is lined, not covered hole by hole
         $mesh = new MeshPieces($entry->pot->isNet() ? Holes::of(0, 1.0, 1.0) : $setup->holes);
 
@@ -97,10 +96,9 @@ final class EntryFigures
             'ball' => $this->ball($entry, $needs),
             'wet_kg' => $weights->wetKg,
             'two_to_lift' => $weights->wetKg > Assessment::LIFT_ONE_KG,
-            'old_out_l' => $this->oldOutL($entry, $setup),
             // without the gaps in it, which new mix fills
             'old_ball_l' => $setup->filling === null ? 0.0 : (1.0 - ($setup->filling->ball?->gapShare() ?? 0.0)) * $setup->filling->ballL,
-            'fit' => $fit?->document(),
+            'fit' => EntryFit::of($entry, $needs)?->document(),
             'mesh' => ['pieces' => $mesh->pieces, 'side_cm' => $mesh->sideCm],
             'run_through_s' => (new RunThrough($zone, $setup->substrate, $setup->holes, $setup->holeCover))->seconds,
             'layers' => LayersDocument::of($setup, $needs->pot->dressing, $entry->pot->openingMm()),

@@ -7,13 +7,14 @@ namespace App\PottingDays;
 use App\PottingDays\Models\DayPlant;
 use Zolbek\Core\Place\Container\BallPlacing;
 use Zolbek\Core\Place\Container\DepthBudget;
+use Zolbek\Core\Place\Container\PlantingHeight;
 use Zolbek\Core\Place\Container\SurfaceShape;
 use Zolbek\Core\Work\PottingDay\DayPotNeeds;
 
 /** Whether the ball of an entry goes into its pot, how high it then stands, and how much mix lies beneath, beside and above it. */
 final readonly class EntryFit
 {
-    private function __construct(private DayPlant $entry, private DayPotNeeds $needs, private DepthBudget $budget, private BallPlacing $placing) {}
+    private function __construct(private DayPlant $entry, private DayPotNeeds $needs, private DepthBudget $budget, private BallPlacing $placing, private ?PlantingHeight $height) {}
 
     /** Null without a ball. */
     public static function of(DayPlant $entry, DayPotNeeds $needs): ?self
@@ -27,12 +28,12 @@ final readonly class EntryFit
         $budget = new DepthBudget($setup->zone, $setup->contents, $setup->headspaceCm + ($entry->plan->height === null ? $setup->topDressingCm : 0.0));
         $at = $entry->plan->placing;
 
-        return new self($entry, $needs, $budget, new BallPlacing($setup->pot, $budget->ballFootCm, $budget->ballTopCm, $ball->lengthCm, $ball->widthCm, $at['x_cm'], $at['y_cm'], $at['turn_deg']));
+        return new self($entry, $needs, $budget, new BallPlacing($setup->pot, $budget->ballFootCm, $budget->ballTopCm, $ball->lengthCm, $ball->widthCm, $at['x_cm'], $at['y_cm'], $at['turn_deg']), EntryHeight::of($entry));
     }
 
     public function fits(): bool
     {
-        return $this->placing->goesIn && (EntryHeight::of($this->entry)->fits ?? $this->budget->fitsDepth);
+        return $this->placing->goesIn && ($this->height->fits ?? $this->budget->fitsDepth);
     }
 
     /** @return array<string, float|bool> schema EntryFit of the API */
@@ -40,7 +41,7 @@ final readonly class EntryFit
     {
         $setup = $this->needs->share->setup;
         $budget = $this->budget;
-        $height = EntryHeight::of($this->entry);
+        $height = $this->height;
         $placing = $this->placing;
         $shape = $this->needs->shape;
         $aboveL = ($setup->filling->aboveL ?? 0.0) + $shape->moundL + $shape->wedgeL;

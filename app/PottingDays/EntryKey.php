@@ -11,7 +11,7 @@ use App\PottingDays\Models\DayPlant;
 final class EntryKey
 {
     /** Of a plan what nothing is reckoned from. */
-    private const WITHOUT = ['feeding' => 0, 'fixing' => 0, 'stones_days' => 0, 'crown_cut_share' => 0, 'first_water_days' => 0, 'note' => 0, 'fertiliser' => 0, 'placing' => 0, 'lean' => 0, 'care_off' => 0, 'lower' => 0];
+    private const WITHOUT = ['feeding' => 0, 'fixing' => 0, 'stones_days' => 0, 'crown_cut_share' => 0, 'first_water_days' => 0, 'note' => 0, 'fertiliser' => 0, 'care_off' => 0, 'lower' => 0];
 
     /** Of a plant what it is reckoned from. */
     private const OF_PLANT = ['plant_group', 'species_id', 'site_id', 'exposure', 'stand', 'winter_shelter', 'canopy_cm', 'vigour', 'purpose', 'feed', 'planned_years', 'year_started', 'weight_kg'];
@@ -22,6 +22,9 @@ final class EntryKey
         // what stays of it is its own
         $old = ($plan->ball === null && $plan->wall === null && $plan->oldSoilShare <= 0.0) || $plan->ballSoil !== KeptSoil::AS_STOOD ? null : $before->mark($entry);
 
-        return md5(serialize([$entry->recipe_id, $entry->pot_id, array_diff_key($plan->jsonSerialize(), self::WITHOUT), $entry->plant->only(self::OF_PLANT), $old]));
+        // how far the collar of a leaning trunk is from level goes by its thickness
+        $trunk = $plan->lean === null ? null : $entry->plant->trunk_mm;
+
+        return md5(serialize([$entry->recipe_id, $entry->pot_id, array_diff_key($plan->jsonSerialize(), self::WITHOUT), $entry->plant->only(self::OF_PLANT), $old, $trunk]));
     }
 }

@@ -8,7 +8,6 @@ use App\PottingDays\Models\DayPlant;
 use Zolbek\Core\Place\Container\Container;
 use Zolbek\Core\Place\Container\PotShape;
 use Zolbek\Core\Place\Container\Toppling;
-use Zolbek\Core\Place\Container\Weights;
 use Zolbek\Core\Place\Setup\Setup;
 use Zolbek\Core\Work\PottingDay\DayPotNeeds;
 
@@ -76,10 +75,8 @@ final class ToppleDocument
     {
         $setup = $needs->share->setup;
         $collarCm = (float) (EntryFit::of($entry, $needs)?->document()['collar_cm'] ?? $setup->zone->topCm);
-        $waterL = $setup->waterL(0.0);
-        $weights = new Weights($setup->zone, $setup->substrate, $waterL, $setup->potWeightKg, $setup->treeWeightKg, $setup->filling?->dryKg(), besideKg: Weights::beside($setup->zone, $setup->topDressingCm, $setup->contents->objectsL ?? 0.0, $needs->dressingKg()));
 
-        return self::of($entry, $setup, $weights->wetKg, $waterL, $collarCm);
+        return self::of($entry, $setup, $needs->weights()->wetKg, $setup->waterL(0.0), $collarCm);
     }
 
     private static function footCm(Container $pot): float

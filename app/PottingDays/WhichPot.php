@@ -41,9 +41,10 @@ final readonly class WhichPot
     public function of(PottingDay $day, DayPlant $entry): array
     {
         $rows = [];
+        $rules = Proportions::rules();
         $litres = max(0.05, $entry->pot->toCore()->volumeL(0.0, $entry->pot->depth));
         foreach (array_slice(FreePots::near($entry, $litres), 0, self::MOST) as [$pot, $free]) {
-            $row = $this->row($day, $entry, $pot, $free);
+            $row = $this->row($day, $entry, $pot, $free, $rules);
             if ($row !== null) {
                 $rows[] = $row;
             }
@@ -64,8 +65,12 @@ final readonly class WhichPot
         ];
     }
 
-    /** @return array<string, mixed>|null null where nothing of it can be worked out */
-    private function row(PottingDay $day, DayPlant $entry, Pot $pot, int $free): ?array
+    /**
+     * @param array<string, float> $rules of proportion
+     *
+     * @return array<string, mixed>|null null where nothing of it can be worked out
+     */
+    private function row(PottingDay $day, DayPlant $entry, Pot $pot, int $free, array $rules): ?array
     {
         $candidate = clone $entry;
         $candidate->fill(['pot_id' => $pot->id])->setRelation('pot', $pot);
@@ -79,9 +84,9 @@ final readonly class WhichPot
         $assessment = new Assessment($setup, withYears: false);
         $fit = EntryFit::of($candidate, $needs);
         $shape = $fit?->document();
-        $topple = ToppleDocument::of($candidate, $setup, $assessment->weights->wetKg, $setup->waterL(0.0), (float) ($shape['collar_cm'] ?? $setup->zone->topCm));
+        $topple = ToppleDocument::ofNeeds($candidate, $needs);
         $misses = self::misses($entry, $assessment, $shape, $topple, $free);
-        $proportions = Proportions::of($entry->plant, $setup->pot);
+        $proportions = Proportions::of($entry->plant, $setup->pot, $rules);
         $off = array_sum(array_map(static fn(array $rule): float => abs(log(max(0.1, $rule['is_cm']) / max(0.1, $rule['should_cm']))), $proportions));
 
         return [
@@ -89,7 +94,7 @@ final readonly class WhichPot
             'pot_l' => $setup->pot->volumeL(0.0, $setup->pot->depthCm), 'new_mix_l' => $needs->newMixL, 'fits' => $fit?->fits() ?? true,
             'beside_cm' => $shape === null ? null : min($shape['beside_cm'], $shape['across_cm']), 'beneath_cm' => $shape['bed_cm'] ?? null, 'thin_cm' => $shape['thin_cm'] ?? null,
             'air' => $setup->substrate->retention->saturated - $setup->zone->waterL($setup->substrate->retention) / $setup->zone->volumeL,
-            'dries_h' => $assessment->water?->drought->intervalH, 'wet_kg' => $assessment->weights->wetKg, 'gust_ms' => $topple['dry_ms'] ?? null,
+            'dries_h' => $assessment->water?->drought->intervalH, 'wet_kg' => $needs->weights()->wetKg, 'gust_ms' => $topple['dry_ms'] ?? null,
             'rating' => $assessment->rating->value, 'proportions' => $proportions, 'misses' => $misses,
             'rank' => [$free >= $entry->count ? 0 : 1, $fit?->fits() === false ? 1 : 0, $assessment->rating->rank(), count($misses), $off],
         ];
@@ -107,8 +112,7 @@ final readonly class WhichPot
 
         return array_values(array_unique([
             ...$free < $entry->count ? ['not_free'] : [],
-            ...$fit !== null && min($fit['beside_cm'], $fit['across_cm']) < 0.0 ? ['too_narrow'] : [],
-            ...$fit !== null && ! $fit['fits'] && min($fit['beside_cm'], $fit['across_cm']) >= 0.0 ? [$fit['thin_cm'] > 0.0 ? 'too_shallow' : 'too_narrow'] : [],
+            ...$fit === null || $fit['fits'] ? [] : [min($fit['beside_cm'], $fit['across_cm']) >= 0.0 && $fit['thin_cm'] > 0.0 ? 'too_shallow' : 'too_narrow'],
             ...$topple !== null && $topple['dry_ms'] < Toppling::GALE_MS ? ['topples'] : [],
             ...array_values(array_map(static fn(Verdict $verdict): string => $verdict->criterion->value, $of)),
         ]));

@@ -203,3 +203,22 @@ test('a net lets water out everywhere, is not told to be drilled, and says when 
     $net->update(['mesh_mm' => 25]);
     expect(array_column($of($net->id)['figures']['layers'], 'holds', 'lower')['mesh'])->toBeFalse();
 });
+
+test('plants that are alike but for where they stand, how they lean, or what they stood in, are each told their own', function (): void {
+    $same = ['potted_on' => now()->subYears(3)->toDateString()];
+    $small = Yard::pot('Small', 5);
+    $plants = [Collection::plant(['name' => 'Pushed', ...$same]), Collection::plant(['name' => 'Leaning', 'trunk_mm' => 60, ...$same]), Collection::plant(['name' => 'Thin', 'trunk_mm' => 20, ...$same]), Collection::plant(['name' => 'Small', 'pot_id' => $small->id, ...$same])];
+    $plan = ['ball' => ['length_cm' => 14, 'width_cm' => 12, 'height_cm' => 4], 'ball_soil' => 'loam'];
+    $entries = array_column($this->postJson($this->day.'/plants', ['plant_ids' => array_column($plants, 'id'), 'pot_id' => $this->entry['pot']['id'], 'plan' => $plan])->assertCreated()->json('entries'), null, 'id');
+    $of = static fn(array $entries): array => array_column(array_map(static fn(array $entry): array => ['name' => $entry['plant']['name'], 'id' => $entry['id'], ...$entry['figures']], $entries), null, 'name');
+    $by = $of($entries);
+    $change = fn(string $name, array $changes) => $this->putJson($this->day.'/plants/'.$by[$name]['id'], ['revision' => 1, 'changes' => $changes])->assertOk();
+    $change('Pushed', ['placing' => ['x_cm' => 12, 'y_cm' => 0, 'turn_deg' => 0]]);
+    $change('Leaning', ['lean' => ['deg' => 30, 'to' => 'left']]);
+    $change('Thin', ['lean' => ['deg' => 30, 'to' => 'left']]);
+    $now = $of($this->getJson($this->day)->json('entries'));
+    expect($now['Pushed']['fit']['fits'])->toBeFalse()->and($now['Small']['fit']['fits'])->toBeTrue()->and($now['Small']['fit']['right_cm'])->toEqualWithDelta($now['Small']['fit']['left_cm'], 1e-9)
+        ->and($now['Leaning']['fit']['collar_tilt_cm'])->toEqualWithDelta(1.5, 1e-9)->and($now['Thin']['fit']['collar_tilt_cm'])->toEqualWithDelta(0.5, 1e-9)
+        // what comes out is of the pot that each stood in, whatever its ball is said to be of
+        ->and($now['Small']['old_out_l'])->toBeLessThan($now['Thin']['old_out_l'] - 0.5);
+});

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Zolbek\Core\Work\PottingDay;
 
 use Zolbek\Core\Place\Container\SurfaceShape;
+use Zolbek\Core\Place\Container\Weights;
 use Zolbek\Core\Place\Setup\Setup;
 use Zolbek\Core\Work\Batching\PotShare;
 
@@ -52,6 +53,15 @@ final readonly class DayPotNeeds
         $this->coverL = $pot->coverKey === null || $cover === null ? 0.0
             : $setup->holes->count * 2.0 / 3.0 * M_PI * $setup->holes->diameterCm ** 3 / 1000.0 / $cover->yield;
         $this->surfaceCm2 = $setup->pot->areaCm2($top);
+    }
+
+    /** Of the finished pot, with what lies on it and stands in it. */
+    public function weights(): Weights
+    {
+        $setup = $this->share->setup;
+        $beside = Weights::beside($setup->zone, $setup->topDressingCm, $setup->contents->objectsL ?? 0.0, $this->dressingKg());
+
+        return new Weights($setup->zone, $setup->substrate, $setup->waterL(0.0), $setup->potWeightKg, $setup->treeWeightKg, $setup->filling?->dryKg(), besideKg: $beside);
     }
 
     private static function shape(Setup $setup, float $riseCm): SurfaceShape
