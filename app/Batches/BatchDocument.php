@@ -13,6 +13,7 @@ use Zolbek\Core\Basis\Input\Refused;
 use Zolbek\Core\Mix\Material\Material;
 use Zolbek\Core\Mix\Material\Stock;
 use Zolbek\Core\Verdict\Fit\Assessment;
+use Zolbek\Core\Verdict\Fit\Judge;
 use Zolbek\Core\Work\Batching\BatchLine;
 use Zolbek\Core\Work\Batching\BatchOrder;
 use Zolbek\Core\Work\Batching\BatchPlan;
@@ -101,7 +102,7 @@ final readonly class BatchDocument
             'lines' => array_map($this->line(...), $plan->lines),
             'mass_kg' => $plan->massKg,
             'wet_pot_kg' => $weights->wetKg,
-            'two_to_lift' => $weights->wetKg > Assessment::LIFT_ONE_KG,
+            'two_to_lift' => $weights->wetKg > Judge::LIFT_ONE_KG,
             'cost' => $plan->cost(),
             'packs_cost' => $plan->packsCost(),
             'hazards' => array_values(array_unique(array_merge(...array_map(fn(BatchLine $line): array => $this->byKey[$line->portion->key]->hazards, $plan->lines)))),

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Batches;
 
-use Zolbek\Core\Verdict\Fit\Assessment;
+use Zolbek\Core\Verdict\Fit\Judge;
 
 /** What a saved batch was worked out to be, as the API tells it now: figures that were not kept then are told from those that were, and none is worked out anew. */
 final class KeptResult
@@ -17,7 +17,7 @@ final class KeptResult
      */
     public static function of(array $result, array $inputs): array
     {
-        $result = ['two_to_lift' => $result['wet_pot_kg'] > Assessment::LIFT_ONE_KG, ...$result];
+        $result = ['two_to_lift' => $result['wet_pot_kg'] > Judge::LIFT_ONE_KG, ...$result];
 
         return isset($result['load_plan']) ? $result : self::ofEqualLoads($result, $inputs);
     }

@@ -14,6 +14,7 @@ use Zolbek\Core\Verdict\Change\ChangeKind;
 use Zolbek\Core\Verdict\Change\OtherPot;
 use Zolbek\Core\Verdict\Fit\Assessment;
 use Zolbek\Core\Verdict\Fit\Criterion;
+use Zolbek\Core\Verdict\Fit\Judge;
 use Zolbek\Core\Verdict\Fit\Level;
 use Zolbek\Core\Verdict\Fit\Verdict;
 use Zolbek\Core\Verdict\Mending\Mend;
@@ -119,7 +120,7 @@ final class VerdictsDocument
             return $verdict->isClose($sure->ofCriterion($verdict->criterion));
         }
         foreach ($this->yearsRange() as $years) {
-            if (Assessment::yearsVerdict($years, $this->assessment->setup->targets())->level !== $verdict->level) {
+            if (Judge::yearsAgainst($years, $this->assessment->setup->targets())->level !== $verdict->level) {
                 return true;
             }
         }

@@ -22,7 +22,7 @@ final class WaterDocument
         }
         $now = Carbon::now()->month - 1;
         $months = [];
-        foreach ($course->useLDay as $month => $use) {
+        foreach ($course->demand->useLDay as $month => $use) {
             $months[] = [
                 'et0_mm_day' => $course->climate->et0MmDay[$month] ?? 0.0,
                 'use_l_day' => $use,
@@ -36,17 +36,17 @@ final class WaterDocument
             'within_reach_l' => $course->withinReachL,
             'hottest_month' => $course->climate->hottestMonth,
             'interval_h' => $course->hottestIntervalH(),
-            'habit_h' => $course->habitH,
+            'habit_h' => $course->demand->habitH,
             'short_days' => $course->shortDays(withRain: false),
             'short_days_with_rain' => $course->shortDays(withRain: true),
             'drought' => $course->drought->degree,
             'still_open' => $course->drought->stillOpen,
-            'hot_use_l_day' => $course->hotUseLDay,
-            'canopy_m2' => $course->canopyM2,
-            'canopy_cm' => 200.0 * sqrt($course->canopyM2 / M_PI),
+            'hot_use_l_day' => $course->demand->hotUseLDay,
+            'canopy_m2' => $course->demand->canopyM2,
+            'canopy_cm' => 200.0 * sqrt($course->demand->canopyM2 / M_PI),
             'canopy_given' => $situation->plant->canopyM2 !== null,
-            'given_l_year' => $course->givenLYear,
-            'drained_l_year' => $course->drainedLYear,
+            'given_l_year' => $course->demand->givenLYear,
+            'drained_l_year' => $course->demand->drainedLYear,
             'recovery' => $situation->plant->recovery(),
             'now_month' => $now,
             'now_stage' => $form->stage?->value,

@@ -14,7 +14,7 @@ use Zolbek\Core\Place\Container\Holes;
 use Zolbek\Core\Place\Container\RunThrough;
 use Zolbek\Core\Place\Setup\Setup;
 use Zolbek\Core\Place\Site\Surface;
-use Zolbek\Core\Verdict\Fit\Assessment;
+use Zolbek\Core\Verdict\Fit\Judge;
 use Zolbek\Core\Work\Feeding\SlowRelease;
 use Zolbek\Core\Work\PottingDay\DayPotNeeds;
 use Zolbek\Core\Work\PottingDay\FirstWater;
@@ -95,7 +95,7 @@ final class EntryFigures
             'mix_water_l' => $setup->filling?->waterOf()[0] ?? $waterL,
             'ball' => $this->ball($entry, $needs),
             'wet_kg' => $weights->wetKg,
-            'two_to_lift' => $weights->wetKg > Assessment::LIFT_ONE_KG,
+            'two_to_lift' => $weights->wetKg > Judge::LIFT_ONE_KG,
             // without the gaps in it, which new mix fills
             'old_ball_l' => $setup->filling === null ? 0.0 : (1.0 - ($setup->filling->ball?->gapShare() ?? 0.0)) * $setup->filling->ballL,
             'fit' => EntryFit::of($entry, $needs)?->document(),

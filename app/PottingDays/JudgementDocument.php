@@ -44,7 +44,7 @@ final readonly class JudgementDocument
             'fit' => $assessment->fit,
             'verdicts' => array_map(VerdictRow::of(...), $assessment->verdicts),
             'pot' => ['limited_by_holes' => $assessment->runThrough->limitedByHoles, 'run_through_speed' => $seconds === null ? null : RunThroughSpeed::of($seconds)->value],
-            'water' => $assessment->water === null ? null : ['habit_h' => $assessment->water->habitH, 'interval_h' => $assessment->water->drought->intervalH, 'still_open' => $assessment->water->drought->stillOpen],
+            'water' => $assessment->water === null ? null : ['habit_h' => $assessment->water->demand->habitH, 'interval_h' => $assessment->water->drought->intervalH, 'still_open' => $assessment->water->drought->stillOpen],
             'planned_years' => $setup->targets()->plannedYears,
             'years' => $years === null ? null : ['value' => $years >= Forecast::HORIZON ? null : $years, 'fast' => $fast, 'slow' => $slow, 'drop_cm' => (new AgedPot($setup, min(Forecast::HORIZON, $setup->targets()->plannedYears)))->levelDropCm],
             'care' => $entry->isPotted() ? [] : $this->care($day, $entry, $needs, $assessment),

@@ -121,7 +121,7 @@ final class Frozen
         return [
             'verdicts' => array_map(static fn(Verdict $verdict): array => [$verdict->criterion->value, $verdict->value, $verdict->band->low, is_finite($verdict->band->high) ? $verdict->band->high : null, $verdict->level->value, $verdict->desirability, $verdict->marginsOutside, $verdict->kills()], $assessment->verdicts),
             'rating' => [$assessment->rating->value, $assessment->fit, $assessment->weights->wetKg, $assessment->runThrough->seconds, $assessment->runThrough->limitedByHoles],
-            'water' => $water === null ? null : [$water->useLDay, $water->withinReachL, $water->hottestIntervalH(), $water->habitH, $water->shortDays(false), $water->shortDays(true), $water->drought->degree, $water->canopyM2, $water->givenLYear, $water->drainedLYear, array_map($water->intervalH(...), range(0, 11)), $water->intervalAtStageH(3, GrowthStage::LeafBreak)],
+            'water' => $water === null ? null : [$water->demand->useLDay, $water->withinReachL, $water->hottestIntervalH(), $water->demand->habitH, $water->shortDays(false), $water->shortDays(true), $water->drought->degree, $water->demand->canopyM2, $water->demand->givenLYear, $water->demand->drainedLYear, array_map($water->intervalH(...), range(0, 11)), $water->intervalAtStageH(3, GrowthStage::LeafBreak)],
             'filled' => [$filled->filling?->newMixL, $filled->filling?->ballL, $filled->filling?->wallL, $filled->waterL(0.0), $filled->waterL(100.0), $filled->filling?->dryKg(), $filled->filling?->ballAndAround()],
             'filled_rating' => [(new Assessment($filled, withYears: false))->fit, (new Assessment($filled, withYears: false))->weights->wetKg],
             'budget' => get_object_vars($budget),

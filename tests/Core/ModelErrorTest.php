@@ -38,7 +38,7 @@ test('soft materials are less sure than loose grains', function (): void {
 
 test('a crown that was given is less of a doubt, and a pace moves the level alone', function (): void {
     $guessed = new Propagation(Shipped::assessment('s01')->setup, null);
-    $given = new Propagation(Shipped::assessment('s01', ['canopy_m2' => Shipped::assessment('s01')->water->canopyM2])->setup, null);
+    $given = new Propagation(Shipped::assessment('s01', ['canopy_m2' => Shipped::assessment('s01')->water->demand->canopyM2])->setup, null);
     expect($given->of['use_l_day'])->toBeLessThan($guessed->of['use_l_day'])
         ->and($given->of['air'])->toBeNear($guessed->of['air'])
         ->and($guessed->most['level_drop_cm']['property'])->toBeIn([ModelError::AGEING, ModelError::WASH_OUT, ModelError::COMPACTION])

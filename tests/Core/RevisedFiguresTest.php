@@ -106,13 +106,13 @@ function caseFigure(string $what, Assessment $assessment): float|string|null
 
     return match (true) {
         str_ends_with($what, 'root zone L') => $setup->zone->volumeL,
-        str_ends_with($what, 'canopy m2') => $assessment->water->canopyM2,
-        str_ends_with($what, 'use on a hot day L') => $assessment->water->hotUseLDay,
+        str_ends_with($what, 'canopy m2') => $assessment->water->demand->canopyM2,
+        str_ends_with($what, 'use on a hot day L') => $assessment->water->demand->hotUseLDay,
         str_ends_with($what, 'interval h') => $assessment->water->hottestIntervalH(),
         str_ends_with($what, 'frost cycles a year') => $setup->ageing->frostCycles,
         str_contains($what, 'buffer mmol') => (new CationExchange($setup->substrate))->bufferMmolL,
-        str_contains($what, 'water in,') => $assessment->water->givenLYear / $setup->zone->volumeL,
-        str_contains($what, 'water out,') => $assessment->water->drainedLYear / $setup->zone->volumeL,
+        str_contains($what, 'water in,') => $assessment->water->demand->givenLYear / $setup->zone->volumeL,
+        str_contains($what, 'water out,') => $assessment->water->demand->drainedLYear / $setup->zone->volumeL,
         // a pot that fails new has no forecast
         str_ends_with($what, 'air with roots after half a year') => (new AgedPot($setup, 0.0))->fails() ? null : (new AgedPot($setup, 0.5))->air,
         str_ends_with($what, 'fit') => $assessment->fit,

@@ -174,7 +174,7 @@ test('at rest and with cut roots water lasts longer than in growth', function ()
     $situation = $setup->situation->with();
     $course = new WaterCourse($setup, $situation, $setup->situation->climate);
     expect($course->intervalAtStageH(6, GrowthStage::Rest))->toBeGreaterThan($course->intervalAtStageH(6, GrowthStage::Growing))
-        ->and($course->hottestIntervalH())->toBeNear(24.0 * 0.85 * $course->withinReachL / (1.3 * max($course->useLDay)), 1e-9)
+        ->and($course->hottestIntervalH())->toBeNear(24.0 * 0.85 * $course->withinReachL / (1.3 * max($course->demand->useLDay)), 1e-9)
         ->and($course->intervalH($course->climate->hottestMonth))->toBeNear(1.3 * $course->hottestIntervalH(), 1e-9)
         ->and($course->intervalH(0))->toBeGreaterThan($course->hottestIntervalH())
         ->and($course->shortDays(true))->toBeLessThanOrEqual($course->shortDays(false));

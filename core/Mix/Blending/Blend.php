@@ -66,10 +66,18 @@ final readonly class Blend
         $this->parts = array_column($sorted, 1);
         $total = array_sum($this->parts);
         $this->totalParts = $total;
-        $this->shares = array_map(static fn(float $parts): float => $parts / $total, $this->parts);
-        $envelopes = array_map(static fn(Material $component, float $share): float => $share * $component->bulkDensity / $component->particleDensity, $this->components, $this->shares);
-        $envelope = array_sum($envelopes);
-        $this->envelopeShares = array_map(static fn(float $volume): float => $volume / $envelope, $envelopes);
+        $shares = $volumes = [];
+        $envelope = 0.0;
+        foreach ($sorted as $i => [$component, $parts]) {
+            $shares[] = $parts / $total;
+            $volumes[] = $volume = $shares[$i] * $component->bulkDensity / $component->particleDensity;
+            $envelope += $volume;
+        }
+        $envelopeShares = [];
+        foreach ($volumes as $volume) {
+            $envelopeShares[] = $volume / $envelope;
+        }
+        [$this->shares, $this->envelopeShares] = [$shares, $envelopeShares];
     }
 
     /** Passing curve of the whole blend: P = sum of m_i P_i, m_i = p_i rb_i as shares of the mass. */
@@ -85,6 +93,19 @@ final readonly class Blend
             array_map(static fn(Material $component): Grading => $component->grading, $this->components),
             array_map(static fn(float $mass): float => $mass / $total, $masses),
         );
+    }
+
+    /** Share by mass that passes a size in mm; 0..1. */
+    public function passingAt(float $sizeMm): float
+    {
+        $mass = $passing = 0.0;
+        foreach ($this->components as $i => $component) {
+            $each = $this->shares[$i] * $component->bulkDensity;
+            $mass += $each;
+            $passing += $each * $component->grading->passingAt($sizeMm);
+        }
+
+        return $passing / $mass;
     }
 
     /**

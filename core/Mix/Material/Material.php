@@ -50,6 +50,8 @@ final readonly class Material
     /** d, mm. */
     public float $poreSizeMm;
 
+    private float $medianMm;
+
     /**
      * @param float|null $hydraulicSizeMm grain size that the pores of a fibre behave like, mm
      * @param float|null $ph              null where it has no buffer
@@ -95,13 +97,14 @@ final readonly class Material
         $this->classShares = $grading->classShares();
         $this->sauterMm = PoreSize::sauterMm($this->classShares);
         $this->poreSizeMm = $hydraulicSizeMm ?? PoreSize::mm($this->classShares, $this->finesWeight);
+        $this->medianMm = $grading->quantileMm(0.5);
         $this->residualPacking = $residualPacking ?? ResidualPacking::of($this->classShares, $bulkDensity, $particleDensity);
     }
 
     /** D50, mm. */
     public function medianMm(): float
     {
-        return $this->grading->quantileMm(0.5);
+        return $this->medianMm;
     }
 
     /**

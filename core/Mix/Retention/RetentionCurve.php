@@ -21,8 +21,8 @@ use Zolbek\Core\Basis\Numerics\Erfc;
 final readonly class RetentionCurve
 {
     public const FILM_SHARE = 0.07;
-    private const FILM_MEDIAN_CM = 1000.0;
-    private const FILM_SPREAD = 1.5;
+    public const FILM_MEDIAN_CM = 1000.0;
+    public const FILM_SPREAD = 1.5;
 
     /** @var list<float> */
     private array $weights;

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Zolbek\Core\Mix\Substrate;
 
+use WeakMap;
 use Zolbek\Core\Mix\Grading\SizeClasses;
+use Zolbek\Core\Mix\Material\Material;
 
 /**
  * Sums over size classes from which the pores between grains follow: Sauter mean d32 = 1 / sum(y_k/d_k) in mm and the
@@ -17,6 +19,23 @@ final class PoreSizes
     private float $inverse = 0.0;
     private float $ln = 0.0;
     private float $lnSquared = 0.0;
+
+    /** @var WeakMap<Material, self> sums of a fresh material alone, once worked out */
+    private static WeakMap $fresh;
+
+    public function addFresh(float $share, Material $material): void
+    {
+        $known = self::$fresh ??= new WeakMap();
+        $alone = $known[$material] ?? null;
+        if ($alone === null) {
+            $alone = new self();
+            $alone->add(1.0, $material->classShares, $material->hydraulicSizeMm);
+            $known[$material] = $alone;
+        }
+        $this->inverse += $share * $alone->inverse;
+        $this->ln += $share * $alone->ln;
+        $this->lnSquared += $share * $alone->lnSquared;
+    }
 
     /** @param list<float> $classShares */
     public function add(float $share, array $classShares, ?float $hydraulicSizeMm): void

@@ -130,7 +130,11 @@ final readonly class Substrate
                 $shares[$k] += $share * $classShare;
                 $sharesOverBeta[$k] += $overBeta * $classShare;
             }
-            $pores->add($share, $classShares[$i], $component->hydraulicSizeMm === null ? null : $poreSizes[$i]);
+            if ($washOut === null) {
+                $pores->addFresh($share, $component);
+            } else {
+                $pores->add($share, $classShares[$i], $component->hydraulicSizeMm === null ? null : $poreSizes[$i]);
+            }
             $sphericity += $share * $component->sphericity;
             $inverseSize += $share / $poreSizes[$i];
             $spread += $share * $component->hydraulicSpread ** 2;

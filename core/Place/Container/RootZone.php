@@ -69,9 +69,15 @@ final readonly class RootZone
     /** Litres held in the root zone when the floor is at a suction in cm. */
     public function waterL(RetentionCurve $retention, float $suctionCm = 0.0): float
     {
-        [$suctions, $litres] = $suctionCm < self::COARSE_FROM_CM ? $this->fineNodes : $this->coarseNodes;
+        [$suctions, $litres] = $this->standing($suctionCm);
 
         return $retention->water($suctions, $litres, $suctionCm);
+    }
+
+    /** @return array{list<float>, list<float>} suctions in cm after free drainage and the litres of the zone that stand at them, as fine as another suction at the floor asks for */
+    public function standing(float $suctionCm): array
+    {
+        return $suctionCm < self::COARSE_FROM_CM ? $this->fineNodes : $this->coarseNodes;
     }
 
     /** Litres of that which stand between the grains after free drainage. */

@@ -159,6 +159,7 @@ final readonly class Setup
      * The same setup but for what is named.
      *
      * @param list<array{Portion, float}>|null $portions
+     * @param Substrate|null                   $substrate of these portions, where it is known already
      */
     public function with(
         ?array $portions = null,
@@ -173,6 +174,7 @@ final readonly class Setup
         ?float $tipDeg = null,
         bool $withContents = true,
         ?ModelConstants $model = null,
+        ?Substrate $substrate = null,
     ): self {
         $sameZone = $pot === null && $layer === null && $withLayer && $topDressingCm === null;
 
@@ -192,13 +194,14 @@ final readonly class Setup
             $withContents ? $this->contents : null,
             $this->holeCover,
             $tipDeg ?? $this->tipDeg,
-            $portions === null && $compactionIndex === null && ($model === null || $model->packsAs($this->model)) ? $this->substrate : null,
+            $substrate ?? ($portions === null && $compactionIndex === null && ($model === null || $model->packsAs($this->model)) ? $this->substrate : null),
             $sameZone && $withContents ? $this->filling : null,
             $model ?? $this->model,
         );
     }
 
-    private function packed(Blend $blend, float $years = 0.0): Substrate
+    /** How a blend lies here, fresh or after some years. */
+    public function packed(Blend $blend, float $years = 0.0): Substrate
     {
         $index = $this->compactionIndex;
         if ($this->model->compaction !== 0.0) {

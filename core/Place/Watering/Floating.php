@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Zolbek\Core\Place\Watering;
 
+use WeakMap;
 use Zolbek\Core\Basis\Numerics\Erfc;
 use Zolbek\Core\Mix\Blending\Blend;
 use Zolbek\Core\Mix\Material\Material;
@@ -27,6 +28,9 @@ final class Floating
     private const WATER = 1.0;
     private const GRAINS_DEEP = 2.0;
 
+    /** @var WeakMap<Material, array{float, float}> share of grains that float soaked and dry, once worked out */
+    private static WeakMap $known;
+
     /** Probability that a soaked grain floats, 0..1. */
     public static function soaked(Material $component): float
     {
@@ -45,10 +49,11 @@ final class Floating
     public static function shares(Blend $blend): array
     {
         $soaked = $atFirst = 0.0;
+        $known = self::$known ??= new WeakMap();
         foreach ($blend->components as $i => $component) {
-            $always = self::soaked($component);
+            [$always, $first] = $known[$component] ??= [self::soaked($component), self::atFirst($component)];
             $soaked += $blend->envelopeShares[$i] * $always;
-            $atFirst += $blend->envelopeShares[$i] * max(0.0, self::atFirst($component) - $always);
+            $atFirst += $blend->envelopeShares[$i] * max(0.0, $first - $always);
         }
 
         return [$soaked, $atFirst];

@@ -65,7 +65,7 @@ final readonly class AboutPot
             return [];
         }
         // the same plant in both: its canopy does not grow with the pot
-        $canopy = $this->at->now->water->canopyM2 ?? $this->at->situation->plant->canopyM2;
+        $canopy = $this->at->now->water->demand->canopyM2 ?? $this->at->situation->plant->canopyM2;
         $plant = new Crown($canopy, $this->at->situation->plant->leaf, $this->at->situation->plant->evergreen);
         $same = static fn(Setup $in): ?float => $in->situation === null ? null : (new Assessment($in->with(situation: $in->situation->with(plant: $plant)), withYears: false))->water?->hottestIntervalH();
 

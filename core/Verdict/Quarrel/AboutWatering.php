@@ -26,9 +26,9 @@ final readonly class AboutWatering
             $found['mix_wet'] = ['share' => $this->try->organic()];
         }
         if ($water !== null) {
-            $found['watering_rule'] = ['interval_h' => $water->hottestIntervalH(), 'spring_h' => $water->intervalH(($water->climate->hottestMonth + 9) % 12), 'habit_h' => $water->habitH];
+            $found['watering_rule'] = ['interval_h' => $water->hottestIntervalH(), 'spring_h' => $water->intervalH(($water->climate->hottestMonth + 9) % 12), 'habit_h' => $water->demand->habitH];
             if ($this->at->now->find(Criterion::Drought)?->level !== Level::Good) {
-                $found['fit_mix_or_watering'] = ['drought' => $water->drought->degree, 'interval_h' => $water->hottestIntervalH(), 'habit_h' => $water->habitH];
+                $found['fit_mix_or_watering'] = ['drought' => $water->drought->degree, 'interval_h' => $water->hottestIntervalH(), 'habit_h' => $water->demand->habitH];
             }
         }
 

@@ -155,8 +155,8 @@ final readonly class Propagation
             'interval_h' => $assessment->water?->drought->intervalH,
             'drought' => $assessment->water?->drought->degree,
             'later_ph' => $assessment->find(Criterion::LaterPh)?->value,
-            'use_l_day' => $assessment->water?->hotUseLDay,
-            'given_l_year' => $assessment->water?->givenLYear,
+            'use_l_day' => $assessment->water?->demand->hotUseLDay,
+            'given_l_year' => $assessment->water?->demand->givenLYear,
             'float_share' => $assessment->find(Criterion::FloatShare)?->value,
         ];
     }
