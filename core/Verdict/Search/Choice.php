@@ -1,0 +1,269 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zolbek\Core\Verdict\Search;
+
+use Zolbek\Core\Mix\Material\Material;
+use Zolbek\Core\Verdict\Uncertainty\Propagation;
+
+/**
+ * Of all that a sweep left, the few that are offered: the first in what somebody puts first, in that order, then the middle of all and others that are least like
+ * these, until there are five; eight at most.
+ *
+ * Each is really different from those before it (see Unlike), so the lightest is the lightest but for its neighbours; one that is first in something more carries both
+ * reasons. A fit without years bounds that with them
+ * from above, so the best is proved as soon as no other can reach it; what is longest is so among those whose years were worked out. Source: practice.
+ * Check: the best is that of judging every recipe in full.
+ */
+final class Choice
+{
+    private const MOST = 8;
+    private const ENOUGH = 5;
+
+    /** Recipes whose years are worked out for one reason at most, at the end and in between. */
+    private const CONFIRMED = 160;
+    private const CONFIRMED_MEANWHILE = 24;
+
+    /** So many times as many are tried, for some of them turn out not to last. */
+    private const TRIED = 8;
+
+    /** Fits that differ by less are as good; then fewer components are better, for they are easier to mix. */
+    private const SAME_FIT = 0.02;
+
+    /** The best by fit whose sureness is compared. */
+    private const COMPARED = 12;
+
+    /** Nearer to the first than this share is as good. */
+    private const AS_GOOD = 0.02;
+
+    /** Another recipe is offered for its own sake from this share of the best fit. */
+    private const WORTH = 0.8;
+
+    /** @var list<Found> */
+    private array $found = [];
+
+    /** @var list<Candidate> */
+    private readonly array $candidates;
+
+    private readonly int $most;
+
+    /** @var array<string, Sureness> */
+    private array $sureness = [];
+
+    /** @param callable(Material): array<string, string> $bases basis of each property of a material */
+    public function __construct(private readonly Sweep $sweep, private readonly mixed $bases, bool $isEnd = true)
+    {
+        $this->most = $isEnd ? self::CONFIRMED : self::CONFIRMED_MEANWHILE;
+        $this->candidates = $sweep->candidates();
+    }
+
+    /**
+     * @param list<Reason> $priorities
+     *
+     * @return list<Found>
+     */
+    public function made(array $priorities): array
+    {
+        foreach ([...$priorities, Reason::Middle] as $reason) {
+            if (count($this->found) < self::MOST) {
+                $this->choose($reason);
+            }
+        }
+        while (count($this->found) < self::ENOUGH && $this->chooseDifferent()) {
+            continue;
+        }
+        usort($this->found, static fn(Found $a, Found $b): int => [$a->recipe->rating->rank(), $a->sureness->isSure ? 0 : 1] <=> [$b->recipe->rating->rank(), $b->sureness->isSure ? 0 : 1]);
+
+        return $this->found;
+    }
+
+    private function choose(Reason $reason): void
+    {
+        $inOrder = $this->inOrderOf($reason);
+        if ($inOrder === []) {
+            return;
+        }
+        $new = array_values(array_filter($inOrder, $this->isNew(...)))[0] ?? null;
+        $figure = $new === null ? INF : self::figure($new, $reason);
+        $figures = array_map(static fn(Found $found): float => self::figure($found->recipe, $reason), $this->found);
+        asort($figures);
+        $first = array_key_first($figures);
+        if ($first !== null && $figures[$first] < INF && $figures[$first] <= $figure + self::AS_GOOD * abs($figure)) {
+            $this->found[$first] = $this->found[$first]->with($reason);
+        } elseif ($new !== null) {
+            $this->found[] = new Found($new, [$reason], $this->surenessOf($new));
+        }
+    }
+
+    /** @return list<Confirmed> with the best word, the first in this first */
+    private function inOrderOf(Reason $reason): array
+    {
+        return match ($reason) {
+            Reason::Best => $this->bySureness(),
+            Reason::Longest => self::sorted($this->confirmed($this->candidates, $this->most), $reason),
+            Reason::Middle => $this->byMiddle(),
+            default => $this->confirmed($this->sortedAtAGlance($reason), self::COMPARED),
+        };
+    }
+
+    /** @return list<Confirmed> the best by fit, sure ones first */
+    private function bySureness(): array
+    {
+        $best = $this->confirmed($this->candidates, $this->most, isBounded: true);
+        $key = static fn(Confirmed $full): array => [-floor($full->fit / self::SAME_FIT), $full->candidate->count(), -$full->fit];
+        usort($best, static fn(Confirmed $a, Confirmed $b): int => $key($a) <=> $key($b));
+        $compared = array_slice($best, 0, self::COMPARED);
+        $sure = array_filter($compared, fn(Confirmed $full): bool => $this->surenessOf($full)->isSure);
+
+        return [...array_values($sure), ...array_values(array_filter($best, static fn(Confirmed $full): bool => ! in_array($full, $sure, true)))];
+    }
+
+    /** @return list<Confirmed> nearest to the median of what was confirmed first */
+    private function byMiddle(): array
+    {
+        $all = $this->confirmed($this->candidates, $this->most);
+        $logs = static fn(Confirmed $full): array => [$full->candidate->glimpse->air * 10.0, log(max(1e-6, $full->candidate->glimpse->reachL)), log($full->candidate->glimpse->wetKg), $full->lasts() / 4.0, $full->candidate->cost === null ? 0.0 : log(max(1e-6, $full->candidate->cost))];
+        $medians = [];
+        for ($f = 0; $f < 5; ++$f) {
+            $column = array_map(static fn(Confirmed $full): float => $logs($full)[$f], $all);
+            sort($column);
+            $medians[] = $column[intdiv(count($column), 2)] ?? 0.0;
+        }
+        $off = static fn(Confirmed $full): float => array_sum(array_map(static fn(float $value, float $median): float => abs($value - $median), $logs($full), $medians));
+        usort($all, static fn(Confirmed $a, Confirmed $b): int => $off($a) <=> $off($b) ?: -$a->fit <=> -$b->fit);
+
+        return $all;
+    }
+
+    private function chooseDifferent(): bool
+    {
+        $best = null;
+        $worth = self::WORTH * max([0.0, ...array_map(static fn(Found $found): float => $found->recipe->fit, $this->found)]);
+        foreach ($this->confirmed($this->candidates, $this->most) as $full) {
+            if ($full->fit < $worth || ! $this->isNew($full)) {
+                continue;
+            }
+            $away = min([INF, ...array_map(static fn(Found $found): float => Unlike::distance($full->candidate, $found->recipe->candidate), $this->found)]);
+            if ($best === null || $away > $best[0]) {
+                $best = [$away, $full];
+            }
+        }
+        if ($best === null) {
+            return false;
+        }
+        $this->found[] = new Found($best[1], [Reason::Different], $this->surenessOf($best[1]));
+
+        return true;
+    }
+
+    private function isNew(Confirmed $full): bool
+    {
+        foreach ($this->found as $found) {
+            if (Unlike::isNear($full->candidate, $found->recipe->candidate)) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    /**
+     * Those of them that have the best word with their years too.
+     *
+     * @param list<Candidate> $candidates in the order in which they are tried
+     * @param bool            $isBounded  whether to stop where no further one can be better by fit, and a few are known
+     *
+     * @return list<Confirmed>
+     */
+    private function confirmed(array $candidates, int $most, bool $isBounded = false): array
+    {
+        $confirmed = [];
+        foreach (array_slice($candidates, 0, self::TRIED * $this->most) as $candidate) {
+            $full = $this->sweep->confirm($candidate);
+            if ($full !== null && $full->rating === $this->sweep->bestRating()) {
+                $confirmed[] = $full;
+            }
+            if (count($confirmed) >= $most || ($isBounded && count($confirmed) >= 4 * self::COMPARED && self::isProved($confirmed, $candidate))) {
+                break;
+            }
+        }
+        $best = $this->sweep->bestRating();
+
+        return array_values(array_filter($confirmed, static fn(Confirmed $full): bool => $full->rating === $best));
+    }
+
+    /**
+     * Whether none that follow can be better than those that are compared.
+     *
+     * @param list<Confirmed> $confirmed
+     */
+    private static function isProved(array $confirmed, Candidate $next): bool
+    {
+        $fits = array_map(static fn(Confirmed $full): float => $full->fit, $confirmed);
+        rsort($fits);
+
+        return $fits[self::COMPARED - 1] >= $next->glimpse->fit;
+    }
+
+    /** @return list<Candidate> */
+    private function sortedAtAGlance(Reason $reason): array
+    {
+        $these = array_values(array_filter($this->candidates, static fn(Candidate $each): bool => match ($reason) {
+            Reason::Stock => $each->isInStock,
+            Reason::Cheapest => $each->cost !== null,
+            default => true,
+        }));
+        $isThroughout = $reason === Reason::Cheapest && array_filter($these, static fn(Candidate $each): bool => $each->glimpse->isGoodThroughout) !== [];
+        $these = $isThroughout ? array_values(array_filter($these, static fn(Candidate $each): bool => $each->glimpse->isGoodThroughout)) : $these;
+        $key = static fn(Candidate $each): array => [match ($reason) {
+            Reason::Cheapest => $each->cost ?? INF,
+            Reason::Lightest => $each->glimpse->wetKg,
+            Reason::Water => -$each->glimpse->reachL,
+            Reason::Simplest => (float) $each->count(),
+            default => 0.0,
+        }, -$each->glimpse->fit];
+        $keys = array_map($key, $these);
+        asort($keys);
+
+        return array_map(static fn(int $n): Candidate => $these[$n], array_slice(array_keys($keys), 0, self::TRIED * $this->most));
+    }
+
+    /**
+     * @param list<Confirmed> $all
+     *
+     * @return list<Confirmed>
+     */
+    private static function sorted(array $all, Reason $reason): array
+    {
+        usort($all, static fn(Confirmed $a, Confirmed $b): int => [self::figure($a, $reason), -$a->fit] <=> [self::figure($b, $reason), -$b->fit]);
+
+        return $all;
+    }
+
+    /** What it is compared by for a reason, less is better. */
+    private static function figure(Confirmed $full, Reason $reason): float
+    {
+        return match ($reason) {
+            Reason::Cheapest => $full->candidate->cost ?? INF,
+            Reason::Longest => -$full->lasts(),
+            Reason::Lightest => $full->candidate->glimpse->wetKg,
+            Reason::Water => -$full->candidate->glimpse->reachL,
+            Reason::Simplest => (float) $full->candidate->count(),
+            Reason::Stock => $full->candidate->isInStock ? -$full->fit : INF,
+            Reason::Middle => INF,
+            default => -$full->fit,
+        };
+    }
+
+    private function surenessOf(Confirmed $full): Sureness
+    {
+        $key = $full->candidate->code();
+        if (! isset($this->sureness[$key])) {
+            $assessment = $this->sweep->assess($full->candidate->parts());
+            $this->sureness[$key] = new Sureness($assessment, new Propagation($assessment->setup, $this->bases));
+        }
+
+        return $this->sureness[$key];
+    }
+}

@@ -1,0 +1,400 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zolbek\Core\Verdict\Search;
+
+use Zolbek\Core\Basis\Input\Refused;
+use Zolbek\Core\Course\Ageing\Forecast;
+use Zolbek\Core\Mix\Substrate\Portion;
+use Zolbek\Core\Place\Setup\Setup;
+use Zolbek\Core\Verdict\Fit\Assessment;
+use Zolbek\Core\Verdict\Fit\Criterion;
+use Zolbek\Core\Verdict\Fit\Judge;
+use Zolbek\Core\Verdict\Fit\Rating;
+use Zolbek\Core\Verdict\Fit\Tally;
+
+/**
+ * Goes through all recipes of a shelf for one pot. What wishes forbid is left out by whole branches where that can be counted; of every set the recipe nearest to
+ * equal parts is judged first, then all others, the most promising sets first, up to a number of recipes; half of that number is for the sets.
+ *
+ * A recipe is ruled out where a verdict proves that it stays below the best word that was confirmed with years, or, within that word, below seven tenths of the best fit.
+ * Years are worked out only where they decide: a fit without years is the most that a fit with them can be.
+ *
+ * Cost and litres from stock are of one litre scooped for each litre filled at least, for a mix never lies looser in the pot than as it was scooped.
+ * Source: branch and bound; model section 10. Check: the best of a small shelf is that of judging each of its recipes in full.
+ */
+final class Sweep
+{
+    /** A recipe below this share of the best fit is not offered. */
+    private const OFFERED_FROM = 0.7;
+
+    /** After so many recipes the best word is looked at again, and somebody is told. */
+    private const STRIDE = 500;
+
+    /** So many are tried to confirm a better word each time. */
+    private const TRIES = 12;
+
+    /** Rank of a recipe that cannot be, worse than every word. */
+    private const NONE = 9;
+
+    /** A cost or weight that is at its limit but for rounding. */
+    private const SLACK = 1e-9;
+
+    public readonly Counts $counts;
+
+    /** @var list<Candidate> */
+    private array $candidates = [];
+
+    /** @var list<Candidate> that may have a better word than was confirmed, and were not tried */
+    private array $hopeful = [];
+
+    /** @var array<string, Confirmed|null> null where it breaks a wish after all */
+    private array $confirmed = [];
+
+    private ?Rating $bestRating = null;
+    private float $bestFit = 0.0;
+
+    /** @var list<non-empty-list<int>> sets that were not gone through to the end */
+    private array $left = [];
+
+    /** Whether there are sets that were not even begun. */
+    private bool $hasSetsLeft = false;
+
+    private readonly Glance $glance;
+    private readonly RecipeSpace $space;
+
+    /** @var list<float|null> of a litre of each ingredient */
+    private readonly array $prices;
+
+    /** @param list<Ingredient> $ingredients */
+    public function __construct(private readonly Setup $place, private readonly array $ingredients, private readonly Wishes $wishes, private readonly int $budget)
+    {
+        $this->glance = new Glance($place);
+        $whole = new RecipeSpace($ingredients, $wishes->mostComponents, $wishes->steps);
+        $this->counts = new Counts($whole->count());
+        $this->prices = array_map(static fn(Ingredient $each): ?float => $each->pricePerL(), $ingredients);
+        $bounded = [];
+        foreach ($ingredients as $ingredient) {
+            $bounded[] = $this->bounded($ingredient);
+        }
+        $this->space = new RecipeSpace($bounded, $wishes->mostComponents, $wishes->steps);
+        $this->counts->ruleOut('shelf', $this->counts->space - $this->space->count());
+    }
+
+    /**
+     * Yields after every so many recipes; a false sent back stops it. What it found stands in it.
+     *
+     * @return \Generator<int, Counts, bool|null, void>
+     */
+    public function run(): \Generator
+    {
+        $promise = $sets = [];
+        foreach ($this->space->sets() as $set) {
+            if (count($sets) >= $this->budget / 2) {
+                $this->hasSetsLeft = true;
+                break;
+            }
+            $sets[] = $set;
+            $even = $this->space->evenOf($set);
+            $promise[] = $even === null ? [self::NONE, 0.0] : $this->look($set, $even);
+            if (count($sets) % self::STRIDE === 0 && yield from $this->isStopped()) {
+                $this->left = $sets;
+                $this->hasSetsLeft = true;
+
+                return;
+            }
+        }
+        $order = array_keys($sets);
+        usort($order, static fn(int $a, int $b): int => $promise[$a] <=> $promise[$b] ?: $a <=> $b);
+        $looked = count($sets);
+        if (yield from $this->isStopped()) {
+            $order = [];
+            $this->left = $sets;
+        }
+        foreach ($order as $at => $s) {
+            $even = $this->space->evenOf($sets[$s]);
+            foreach ($this->space->recipes($sets[$s]) as $parts) {
+                if ($parts === $even) {
+                    continue;
+                }
+                $isOver = $looked >= $this->budget || ($looked % self::STRIDE === 0 ? yield from $this->isStopped() : false);
+                if ($isOver) {
+                    $this->left = array_map(static fn(int $i): array => $sets[$i], array_slice($order, $at));
+                    break 2;
+                }
+                $this->look($sets[$s], $parts);
+                ++$looked;
+            }
+        }
+        $this->confirmBetter();
+    }
+
+    /** The best word that was confirmed; null where nothing was. */
+    public function bestRating(): ?Rating
+    {
+        return $this->bestRating;
+    }
+
+    /** @return list<Candidate> that may still have the best word, by fit without years, best first */
+    public function candidates(): array
+    {
+        $worst = ($this->bestRating ?? Rating::Lethal)->rank();
+        $these = array_values(array_filter($this->candidates, static fn(Candidate $each): bool => $each->glimpse->rating->rank() <= $worst));
+        usort($these, self::byFit(...));
+
+        return $these;
+    }
+
+    /** In full, with its years; null where it does not last as long as was wished. */
+    public function confirm(Candidate $candidate): ?Confirmed
+    {
+        $key = $candidate->code();
+        if (! array_key_exists($key, $this->confirmed)) {
+            $full = new Confirmed($candidate, $this->assess($candidate->parts()));
+            $this->confirmed[$key] = $this->lastsAsWished($full) ? $full : null;
+            if ($this->confirmed[$key] !== null) {
+                $this->note($full);
+            }
+        }
+
+        return $this->confirmed[$key];
+    }
+
+    /** @param non-empty-array<int, int> $parts by place of the ingredient */
+    public function assess(array $parts): Assessment
+    {
+        return new Assessment($this->place->with(portions: $this->portions($parts)));
+    }
+
+    /**
+     * @param non-empty-array<int, int> $parts by place of the ingredient
+     *
+     * @return non-empty-list<array{Portion, float}>
+     */
+    public function portions(array $parts): array
+    {
+        return array_map(fn(int $i, int $each): array => [$this->ingredients[$i]->portion, (float) $each], array_keys($parts), array_values($parts));
+    }
+
+    /**
+     * The wishes that a recipe of this shelf goes against, whether or not it would be looked at.
+     *
+     * @return list<Wish>
+     */
+    public function brokenBy(Confirmed $full): array
+    {
+        $parts = $full->candidate->parts();
+        $broken = $this->broken($full->candidate) === null ? [] : [$this->broken($full->candidate)];
+        if (! $this->lastsAsWished($full)) {
+            $broken[] = Wish::Years;
+        }
+        if (count($parts) > $this->wishes->mostComponents) {
+            $broken[] = Wish::Components;
+        }
+        foreach ($this->ingredients as $i => $ingredient) {
+            $share = ($parts[$i] ?? 0) / array_sum($parts);
+            if ($share > 0.0 ? $share > $ingredient->most + self::SLACK || $share < $ingredient->least - self::SLACK : $ingredient->mustBeIn()) {
+                $broken[] = Wish::Shares;
+            }
+            if ($share > 0.0 && $this->forbids($ingredient) !== null) {
+                $broken[] = $this->forbids($ingredient);
+            }
+        }
+
+        return array_values(array_unique($broken, SORT_REGULAR));
+    }
+
+    /**
+     * Any recipe of this shelf in full, whatever is wished.
+     *
+     * @param non-empty-array<int, int> $parts by place of the ingredient
+     *
+     * @throws Refused where it cannot be
+     */
+    public function tried(array $parts): Confirmed
+    {
+        $seen = $this->glance->at($this->portions($parts));
+        assert($seen instanceof Glimpse);
+
+        return new Confirmed(new Candidate($parts, $seen, $this->costOf($parts, $seen->scoopedL), $this->isInStock($parts, $seen->scoopedL)), $this->assess($parts));
+    }
+
+    /** How many ingredients lie on the shelf. */
+    public function width(): int
+    {
+        return count($this->ingredients);
+    }
+
+    /** What the best of those not looked at could reach by what is bounded; null where that is not known, 0 where none are left. */
+    public function leftAtMost(): ?float
+    {
+        if ($this->hasSetsLeft) {
+            return null;
+        }
+        $most = 0.0;
+        $judge = new Judge($this->place);
+        foreach ($this->left as $set) {
+            $even = $this->space->evenOf($set);
+            if ($even === null) {
+                continue;
+            }
+            $tally = new Tally();
+            $tally->take($judge->segregation(Portion::blend($this->portions(array_combine($set, $even)))));
+            $most = max($most, $tally->fitAtMost());
+        }
+
+        return $most >= 1.0 ? null : $most;
+    }
+
+    /**
+     * @param non-empty-list<int>      $set
+     * @param non-empty-array<int, int> $parts one for each of the set
+     *
+     * @return array{int, float} the word and minus the fit that it has at most
+     */
+    private function look(array $set, array $parts): array
+    {
+        $byPlace = array_combine($set, $parts);
+        if ($this->wishes->mostCost !== null) {
+            $least = $this->costOf($byPlace, $this->place->newMixL());
+            if ($least === null || $least > $this->wishes->mostCost + self::SLACK) {
+                $this->counts->ruleOut(Wish::Cost->value);
+
+                return [self::NONE, 0.0];
+            }
+        }
+        try {
+            $seen = $this->glance->at($this->portions($byPlace), $this->bestRating ?? Rating::Lethal, self::OFFERED_FROM * $this->bestFit);
+        } catch (Refused) {
+            $this->counts->ruleOut('cannot_be');
+
+            return [self::NONE, 0.0];
+        }
+        if ($seen instanceof Criterion) {
+            $this->counts->ruleOut($seen->value);
+
+            return [self::NONE - 1, 0.0];
+        }
+        $candidate = new Candidate($byPlace, $seen, $this->costOf($byPlace, $seen->scoopedL), $this->isInStock($byPlace, $seen->scoopedL));
+        $broken = $this->broken($candidate);
+        if ($broken !== null) {
+            $this->counts->ruleOut($broken->value);
+
+            return [self::NONE - 2, -$seen->fit];
+        }
+        ++$this->counts->judged;
+        $this->candidates[] = $candidate;
+        if ($seen->rating->rank() < ($this->bestRating?->rank() ?? self::NONE)) {
+            $this->hopeful[] = $candidate;
+        }
+
+        return [$seen->rating->rank(), -$seen->fit];
+    }
+
+    private function broken(Candidate $candidate): ?Wish
+    {
+        return match (true) {
+            $this->wishes->mostCost !== null && ($candidate->cost === null || $candidate->cost > $this->wishes->mostCost + self::SLACK) => Wish::Cost,
+            $this->wishes->mostKg !== null && $candidate->glimpse->wetKg > $this->wishes->mostKg + self::SLACK => Wish::Weight,
+            $this->wishes->source === Source::Stock && ! $candidate->isInStock => Wish::Source,
+            default => null,
+        };
+    }
+
+    private function forbids(Ingredient $ingredient): ?Wish
+    {
+        return match (true) {
+            $this->wishes->withoutOrganics && $ingredient->isOrganic() => Wish::Organics,
+            $this->wishes->withoutAcidOrganics && $ingredient->isAcidOrganic() => Wish::AcidOrganics,
+            $this->wishes->source !== Source::Bought && $ingredient->stock->litres <= 0.0 => Wish::Source,
+            default => null,
+        };
+    }
+
+    private function lastsAsWished(Confirmed $full): bool
+    {
+        return $this->wishes->leastYears === null || $full->lasts() >= min($this->wishes->leastYears, Forecast::HORIZON);
+    }
+
+    /** What of an ingredient may be in at all, by what is wished and what lies there. */
+    private function bounded(Ingredient $ingredient): Ingredient
+    {
+        $most = match (true) {
+            $this->forbids($ingredient) !== null => 0.0,
+            $this->wishes->source === Source::Stock => min($ingredient->most, $ingredient->atHandL() / ($this->place->newMixL() * $this->wishes->pots * (1.0 + Wishes::SPARE))),
+            default => $ingredient->most,
+        };
+
+        return new Ingredient($ingredient->portion, $ingredient->least, $most, $ingredient->must, $ingredient->stock);
+    }
+
+    /** @param non-empty-array<int, int> $parts */
+    private function costOf(array $parts, float $litres): ?float
+    {
+        $cost = 0.0;
+        foreach ($parts as $i => $each) {
+            $perL = $this->prices[$i];
+            if ($perL === null) {
+                return null;
+            }
+            $cost += $each * $perL;
+        }
+
+        return $cost / array_sum($parts) * $litres;
+    }
+
+    /** @param non-empty-array<int, int> $parts */
+    private function isInStock(array $parts, float $scoopedL): bool
+    {
+        $litres = $scoopedL * $this->wishes->pots * (1.0 + Wishes::SPARE) / array_sum($parts);
+        foreach ($parts as $i => $each) {
+            if ($each * $litres > $this->ingredients[$i]->atHandL() + self::SLACK) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    /** @return \Generator<int, Counts, bool|null, bool> */
+    private function isStopped(): \Generator
+    {
+        $this->confirmBetter();
+
+        return (yield $this->counts) === false;
+    }
+
+    /** Looks among the candidates for a better word than was confirmed, or a first one. */
+    private function confirmBetter(): void
+    {
+        if ($this->hopeful === []) {
+            return;
+        }
+        $known = $this->bestRating?->rank() ?? self::NONE;
+        usort($this->hopeful, self::byFit(...));
+        foreach (array_slice($this->hopeful, 0, self::TRIES) as $candidate) {
+            $this->confirm($candidate);
+            if (($this->bestRating?->rank() ?? self::NONE) < $known) {
+                break;
+            }
+        }
+        $now = $this->bestRating?->rank() ?? self::NONE;
+        $this->hopeful = array_values(array_filter(array_slice($this->hopeful, self::TRIES), static fn(Candidate $each): bool => $each->glimpse->rating->rank() < $now));
+        if ($now < $known) {
+            $this->candidates = array_values(array_filter($this->candidates, static fn(Candidate $each): bool => $each->glimpse->rating->rank() <= $now));
+        }
+    }
+
+    private function note(Confirmed $full): void
+    {
+        if ($this->bestRating === null || [$full->rating->rank(), -$full->fit] < [$this->bestRating->rank(), -$this->bestFit]) {
+            [$this->bestRating, $this->bestFit] = [$full->rating, $full->fit];
+        }
+    }
+
+    private static function byFit(Candidate $a, Candidate $b): int
+    {
+        return [$a->glimpse->rating->rank(), -$a->glimpse->fit, $a->code()] <=> [$b->glimpse->rating->rank(), -$b->glimpse->fit, $b->code()];
+    }
+}

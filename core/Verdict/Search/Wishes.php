@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zolbek\Core\Verdict\Search;
+
+/**
+ * What somebody wants of a mix beside that it suits the plant. Ceilings are of one pot: cost of its mix, and kg of the finished pot when wet.
+ *
+ * Source: practice. Check: without any wish every recipe of the shelf is looked at.
+ */
+final readonly class Wishes
+{
+    /** Mixed in addition, so that it suffices. */
+    public const SPARE = 0.08;
+
+    public Steps $steps;
+
+    /**
+     * @param Steps|null $steps      ten parts in all where null
+     * @param float|null $leastYears until it fails its plant
+     * @param int        $pots       that are to be filled, for what lies in stock
+     */
+    public function __construct(
+        public int $mostComponents = 4,
+        ?Steps $steps = null,
+        public Source $source = Source::Bought,
+        public ?float $mostCost = null,
+        public ?float $mostKg = null,
+        public ?float $leastYears = null,
+        public bool $withoutOrganics = false,
+        public bool $withoutAcidOrganics = false,
+        public int $pots = 1,
+    ) {
+        $this->steps = $steps ?? Steps::parts(10);
+    }
+
+    /** @return list<Wish> those that somebody has, in the order in which they are let go of when nothing fits */
+    public function held(): array
+    {
+        return array_values(array_filter([
+            $this->mostCost === null ? null : Wish::Cost,
+            $this->mostKg === null ? null : Wish::Weight,
+            $this->leastYears === null ? null : Wish::Years,
+            $this->source === Source::Bought ? null : Wish::Source,
+            $this->withoutOrganics ? Wish::Organics : null,
+            $this->withoutAcidOrganics && ! $this->withoutOrganics ? Wish::AcidOrganics : null,
+        ]));
+    }
+
+    /** The same without one of them. */
+    public function without(Wish $wish): self
+    {
+        return new self(
+            $this->mostComponents,
+            $this->steps,
+            $wish === Wish::Source ? Source::Bought : $this->source,
+            $wish === Wish::Cost ? null : $this->mostCost,
+            $wish === Wish::Weight ? null : $this->mostKg,
+            $wish === Wish::Years ? null : $this->leastYears,
+            $wish !== Wish::Organics && $this->withoutOrganics,
+            $wish !== Wish::AcidOrganics && $wish !== Wish::Organics && $this->withoutAcidOrganics,
+            $this->pots,
+        );
+    }
+}
