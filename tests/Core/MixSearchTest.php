@@ -21,8 +21,8 @@ use Zolbek\Core\Verdict\Search\Glance;
 use Zolbek\Core\Verdict\Search\Glimpse;
 use Zolbek\Core\Verdict\Search\Ingredient;
 use Zolbek\Core\Verdict\Search\Loosened;
+use Zolbek\Core\Verdict\Search\Merit;
 use Zolbek\Core\Verdict\Search\MixSearch;
-use Zolbek\Core\Verdict\Search\Reason;
 use Zolbek\Core\Verdict\Search\Source;
 use Zolbek\Core\Verdict\Search\Steps;
 use Zolbek\Core\Verdict\Search\Sureness;
@@ -98,18 +98,18 @@ test('on a small shelf the first of each is that of judging every recipe in full
     $best = Search::bestOf($all);
     $answer = Search::answer($place, $shelf, $wishes);
     $asGood = array_values(array_filter($all, static fn(Confirmed $each): bool => $each->rating === $best->rating && $each->fit >= 0.7 * $best->fit));
-    $found = static fn(Reason $reason): Confirmed => array_values(array_filter($answer->found, static fn(Found $each): bool => in_array($reason, $each->reasons, true)))[0]->recipe;
+    $found = static fn(Merit $merit): Confirmed => array_values(array_filter($answer->found, static fn(Found $each): bool => in_array($merit, $each->merits, true)))[0]->recipe;
 
     expect($answer->counts->judged + array_sum($answer->counts->ruledOut))->toBe(count($all))->and($answer->counts->notLookedAt())->toBe(0)
         ->and($answer->found[0]->recipe->rating)->toBe($best->rating)
         ->and(max(array_map(static fn(Found $each): float => $each->recipe->fit, $answer->found)))->toBeGreaterThan($best->fit - 0.021);
     $figures = [
-        [Reason::Lightest, static fn(Confirmed $each): float => $each->candidate->glimpse->wetKg],
-        [Reason::Water, static fn(Confirmed $each): float => -$each->candidate->glimpse->reachL],
-        [Reason::Longest, static fn(Confirmed $each): float => -$each->lasts()],
+        [Merit::Lightest, static fn(Confirmed $each): float => $each->candidate->glimpse->wetKg],
+        [Merit::Water, static fn(Confirmed $each): float => -$each->candidate->glimpse->reachL],
+        [Merit::Longest, static fn(Confirmed $each): float => -$each->lasts()],
     ];
-    foreach ($figures as [$reason, $figure]) {
-        $first = $figure($found($reason));
+    foreach ($figures as [$merit, $figure]) {
+        $first = $figure($found($merit));
         $better = array_filter($asGood, static fn(Confirmed $each): bool => $figure($each) < $first - 0.021 * abs($first));
         foreach ($better as $each) {
             // only a neighbour of what is offered may be further on
@@ -246,8 +246,8 @@ test('the limit that binds is one part away, and the recipe beyond it is better 
         continue;
     }
     $now = $sweep->confirm($sweep->candidates()[0]);
-    $cheapest = Binding::of($sweep, $now, Reason::Cheapest);
-    $bound = Binding::of($sweep, $now, Reason::Best);
+    $cheapest = Binding::of($sweep, $now, Merit::Cheapest);
+    $bound = Binding::of($sweep, $now, Merit::Best);
     expect($cheapest?->against ?? [Wish::Shares])->not->toContain(Wish::Cost)->and($bound)->not->toBeNull();
     $parts = $now->candidate->parts();
     $then = $bound->then->candidate->parts();
@@ -291,3 +291,34 @@ test('for a practice case the shipped components give a good mix, or it is told 
         expect($answer->loosened)->not->toBe([]);
     }
 })->with(fn(): array => getenv('ZOLBEK_LONG') === '1' ? array_keys(Shipped::cases()) : ['s03', 's11', 's18', 't04', 't19']);
+
+test('what is to keep its character stays within so many parts, and the most alike behaves most like it', function (): void {
+    $place = Shipped::setup('s01');
+    $shelf = Search::shelf(Search::STONES);
+    $like = [0 => 0.5, 2 => 0.3, 3 => 0.2];
+    $wishes = new Wishes(4, Steps::parts(10), like: $like, within: 0.2);
+    $sweep = new Sweep($place, $shelf, $wishes, 5000);
+    foreach ($sweep->run() as $_) {
+        continue;
+    }
+    expect($sweep->candidates())->not->toBe([]);
+    foreach ($sweep->candidates() as $candidate) {
+        expect($wishes->away($candidate->shares()))->toBeLessThanOrEqual(0.2 + 1e-9);
+    }
+    expect($wishes->away($like))->toBe(0.0)->and($wishes->away([1 => 1.0]))->toBeNear(1.0)->and((new Wishes())->away([1 => 1.0]))->toBe(0.0)
+        ->and($sweep->brokenBy($sweep->tried([1 => 10])))->toContain(Wish::Character);
+
+    // without pumice: what behaves most like the mix that there was
+    $without = Search::shelf(Search::STONES, ['pumice-3-6-mm' => ['most' => 0.0]]);
+    $run = (new MixSearch($place, $without, new Wishes(4, Steps::parts(10), like: $like), [Merit::Alike]))->run();
+    foreach ($run as $_) {
+        continue;
+    }
+    $found = $run->getReturn()->found;
+    $alike = array_values(array_filter($found, static fn(Found $each): bool => in_array(Merit::Alike, $each->merits, true)))[0];
+    $reference = $sweep->like();
+    foreach ($found as $each) {
+        expect(Unlike::inBehaviour($alike->recipe->candidate, $reference))->toBeLessThanOrEqual(Unlike::inBehaviour($each->recipe->candidate, $reference) + 0.03);
+    }
+    expect(isset($alike->recipe->candidate->parts()[0]))->toBeFalse();
+});

@@ -7,13 +7,13 @@ namespace Tests\Core;
 use Zolbek\Core\Mix\Material\Stock;
 use Zolbek\Core\Mix\Substrate\Portion;
 use Zolbek\Core\Place\Setup\Setup;
-use Zolbek\Core\Verdict\Search\Answer;
 use Zolbek\Core\Verdict\Search\Candidate;
 use Zolbek\Core\Verdict\Search\Confirmed;
 use Zolbek\Core\Verdict\Search\Found;
 use Zolbek\Core\Verdict\Search\Ingredient;
 use Zolbek\Core\Verdict\Search\MixSearch;
 use Zolbek\Core\Verdict\Search\RecipeSpace;
+use Zolbek\Core\Verdict\Search\SearchAnswer;
 use Zolbek\Core\Verdict\Search\Sweep;
 use Zolbek\Core\Verdict\Search\Wishes;
 
@@ -38,7 +38,7 @@ final class Search
     }
 
     /** @param list<Ingredient> $shelf */
-    public static function answer(Setup $place, array $shelf, Wishes $wishes = new Wishes(), int $budget = 3000): Answer
+    public static function answer(Setup $place, array $shelf, Wishes $wishes = new Wishes(), int $budget = 3000): SearchAnswer
     {
         $run = (new MixSearch($place, $shelf, $wishes, budget: $budget))->run();
         foreach ($run as $_) {
@@ -49,9 +49,9 @@ final class Search
     }
 
     /** @return list<string> what was found, with why */
-    public static function told(Answer $answer): array
+    public static function told(SearchAnswer $answer): array
     {
-        return array_map(static fn(Found $found): string => json_encode([$found->recipe->candidate->parts(), array_column($found->reasons, 'value'), round($found->recipe->fit, 9)], JSON_THROW_ON_ERROR), $answer->found);
+        return array_map(static fn(Found $found): string => json_encode([$found->recipe->candidate->parts(), array_column($found->merits, 'value'), round($found->recipe->fit, 9)], JSON_THROW_ON_ERROR), $answer->found);
     }
 
     /**

@@ -23,7 +23,7 @@ final readonly class Binding
      */
     private function __construct(public array $against, public int $less, public int $more, public Confirmed $then) {}
 
-    public static function of(Sweep $sweep, Confirmed $now, Reason $reason): ?self
+    public static function of(Sweep $sweep, Confirmed $now, Merit $merit): ?self
     {
         $best = null;
         $parts = $now->candidate->parts();
@@ -45,7 +45,7 @@ final readonly class Binding
                 } catch (Refused) {
                     continue;
                 }
-                $gain = self::gain($now, $then, $reason);
+                $gain = self::gain($now, $then, $merit);
                 $against = $gain === null ? [] : $sweep->brokenBy($then);
                 if ($gain !== null && $against !== [] && ($best === null || $gain > $best[0])) {
                     $best = [$gain, new self($against, $less, $more, $then)];
@@ -57,16 +57,16 @@ final readonly class Binding
     }
 
     /** By how much it would be better in that; null where it would not, or not be as good by a word. */
-    private static function gain(Confirmed $now, Confirmed $then, Reason $reason): ?float
+    private static function gain(Confirmed $now, Confirmed $then, Merit $merit): ?float
     {
         if ($then->rating->rank() > $now->rating->rank()) {
             return null;
         }
-        $gain = match ($reason) {
-            Reason::Cheapest => $now->candidate->cost === null || $then->candidate->cost === null ? 0.0 : ($now->candidate->cost - $then->candidate->cost) / max(1e-9, $now->candidate->cost),
-            Reason::Longest => $then->lasts() - $now->lasts(),
-            Reason::Lightest => ($now->candidate->glimpse->wetKg - $then->candidate->glimpse->wetKg) / $now->candidate->glimpse->wetKg,
-            Reason::Water => $then->candidate->glimpse->reachL / max(1e-9, $now->candidate->glimpse->reachL) - 1.0,
+        $gain = match ($merit) {
+            Merit::Cheapest => $now->candidate->cost === null || $then->candidate->cost === null ? 0.0 : ($now->candidate->cost - $then->candidate->cost) / max(1e-9, $now->candidate->cost),
+            Merit::Longest => $then->lasts() - $now->lasts(),
+            Merit::Lightest => ($now->candidate->glimpse->wetKg - $then->candidate->glimpse->wetKg) / $now->candidate->glimpse->wetKg,
+            Merit::Water => $then->candidate->glimpse->reachL / max(1e-9, $now->candidate->glimpse->reachL) - 1.0,
             default => $then->fit - $now->fit,
         };
 

@@ -40,11 +40,13 @@ final class Choice
     /** Another recipe is offered for its own sake from this share of the best fit. */
     private const WORTH = 0.8;
 
-    /** @var list<Found> */
+    /** @var array<int, Found> */
     private array $found = [];
 
     /** @var list<Candidate> */
     private readonly array $candidates;
+
+    private readonly ?Candidate $like;
 
     private readonly int $most;
 
@@ -56,18 +58,19 @@ final class Choice
     {
         $this->most = $isEnd ? self::CONFIRMED : self::CONFIRMED_MEANWHILE;
         $this->candidates = $sweep->candidates();
+        $this->like = $sweep->like();
     }
 
     /**
-     * @param list<Reason> $priorities
+     * @param list<Merit> $priorities
      *
      * @return list<Found>
      */
     public function made(array $priorities): array
     {
-        foreach ([...$priorities, Reason::Middle] as $reason) {
+        foreach ([...$priorities, Merit::Middle] as $merit) {
             if (count($this->found) < self::MOST) {
-                $this->choose($reason);
+                $this->choose($merit);
             }
         }
         while (count($this->found) < self::ENOUGH && $this->chooseDifferent()) {
@@ -78,32 +81,32 @@ final class Choice
         return $this->found;
     }
 
-    private function choose(Reason $reason): void
+    private function choose(Merit $merit): void
     {
-        $inOrder = $this->inOrderOf($reason);
-        if ($inOrder === []) {
+        $inOrder = $this->inOrderOf($merit);
+        if ($inOrder === [] || ($merit === Merit::Alike && $this->like === null)) {
             return;
         }
         $new = array_values(array_filter($inOrder, $this->isNew(...)))[0] ?? null;
-        $figure = $new === null ? INF : self::figure($new, $reason);
-        $figures = array_map(static fn(Found $found): float => self::figure($found->recipe, $reason), $this->found);
+        $figure = $new === null ? INF : $this->figure($new, $merit);
+        $figures = array_map(fn(Found $found): float => $this->figure($found->recipe, $merit), $this->found);
         asort($figures);
         $first = array_key_first($figures);
         if ($first !== null && $figures[$first] < INF && $figures[$first] <= $figure + self::AS_GOOD * abs($figure)) {
-            $this->found[$first] = $this->found[$first]->with($reason);
+            $this->found[$first] = $this->found[$first]->with($merit);
         } elseif ($new !== null) {
-            $this->found[] = new Found($new, [$reason], $this->surenessOf($new));
+            $this->found[] = new Found($new, [$merit], $this->surenessOf($new));
         }
     }
 
     /** @return list<Confirmed> with the best word, the first in this first */
-    private function inOrderOf(Reason $reason): array
+    private function inOrderOf(Merit $merit): array
     {
-        return match ($reason) {
-            Reason::Best => $this->bySureness(),
-            Reason::Longest => self::sorted($this->confirmed($this->candidates, $this->most), $reason),
-            Reason::Middle => $this->byMiddle(),
-            default => $this->confirmed($this->sortedAtAGlance($reason), self::COMPARED),
+        return match ($merit) {
+            Merit::Best => $this->bySureness(),
+            Merit::Longest => $this->sorted($this->confirmed($this->candidates, $this->most), $merit),
+            Merit::Middle => $this->byMiddle(),
+            default => $this->confirmed($this->sortedAtAGlance($merit), self::COMPARED),
         };
     }
 
@@ -152,7 +155,7 @@ final class Choice
         if ($best === null) {
             return false;
         }
-        $this->found[] = new Found($best[1], [Reason::Different], $this->surenessOf($best[1]));
+        $this->found[] = new Found($best[1], [Merit::Different], $this->surenessOf($best[1]));
 
         return true;
     }
@@ -207,20 +210,21 @@ final class Choice
     }
 
     /** @return list<Candidate> */
-    private function sortedAtAGlance(Reason $reason): array
+    private function sortedAtAGlance(Merit $merit): array
     {
-        $these = array_values(array_filter($this->candidates, static fn(Candidate $each): bool => match ($reason) {
-            Reason::Stock => $each->isInStock,
-            Reason::Cheapest => $each->cost !== null,
+        $these = array_values(array_filter($this->candidates, static fn(Candidate $each): bool => match ($merit) {
+            Merit::Stock => $each->isInStock,
+            Merit::Cheapest => $each->cost !== null,
             default => true,
         }));
-        $isThroughout = $reason === Reason::Cheapest && array_filter($these, static fn(Candidate $each): bool => $each->glimpse->isGoodThroughout) !== [];
+        $isThroughout = $merit === Merit::Cheapest && array_filter($these, static fn(Candidate $each): bool => $each->glimpse->isGoodThroughout) !== [];
         $these = $isThroughout ? array_values(array_filter($these, static fn(Candidate $each): bool => $each->glimpse->isGoodThroughout)) : $these;
-        $key = static fn(Candidate $each): array => [match ($reason) {
-            Reason::Cheapest => $each->cost ?? INF,
-            Reason::Lightest => $each->glimpse->wetKg,
-            Reason::Water => -$each->glimpse->reachL,
-            Reason::Simplest => (float) $each->count(),
+        $key = fn(Candidate $each): array => [match ($merit) {
+            Merit::Cheapest => $each->cost ?? INF,
+            Merit::Lightest => $each->glimpse->wetKg,
+            Merit::Water => -$each->glimpse->reachL,
+            Merit::Alike => $this->like === null ? 0.0 : Unlike::inBehaviour($each, $this->like),
+            Merit::Simplest => (float) $each->count(),
             default => 0.0,
         }, -$each->glimpse->fit];
         $keys = array_map($key, $these);
@@ -234,24 +238,25 @@ final class Choice
      *
      * @return list<Confirmed>
      */
-    private static function sorted(array $all, Reason $reason): array
+    private function sorted(array $all, Merit $merit): array
     {
-        usort($all, static fn(Confirmed $a, Confirmed $b): int => [self::figure($a, $reason), -$a->fit] <=> [self::figure($b, $reason), -$b->fit]);
+        usort($all, fn(Confirmed $a, Confirmed $b): int => [$this->figure($a, $merit), -$a->fit] <=> [$this->figure($b, $merit), -$b->fit]);
 
         return $all;
     }
 
     /** What it is compared by for a reason, less is better. */
-    private static function figure(Confirmed $full, Reason $reason): float
+    private function figure(Confirmed $full, Merit $merit): float
     {
-        return match ($reason) {
-            Reason::Cheapest => $full->candidate->cost ?? INF,
-            Reason::Longest => -$full->lasts(),
-            Reason::Lightest => $full->candidate->glimpse->wetKg,
-            Reason::Water => -$full->candidate->glimpse->reachL,
-            Reason::Simplest => (float) $full->candidate->count(),
-            Reason::Stock => $full->candidate->isInStock ? -$full->fit : INF,
-            Reason::Middle => INF,
+        return match ($merit) {
+            Merit::Cheapest => $full->candidate->cost ?? INF,
+            Merit::Longest => -$full->lasts(),
+            Merit::Lightest => $full->candidate->glimpse->wetKg,
+            Merit::Water => -$full->candidate->glimpse->reachL,
+            Merit::Alike => $this->like === null ? INF : Unlike::inBehaviour($full->candidate, $this->like),
+            Merit::Simplest => (float) $full->candidate->count(),
+            Merit::Stock => $full->candidate->isInStock ? -$full->fit : INF,
+            Merit::Middle => INF,
             default => -$full->fit,
         };
     }

@@ -25,14 +25,14 @@ final readonly class MixSearch
 
     /**
      * @param list<Ingredient>                           $ingredients
-     * @param list<Reason>                               $priorities  what matters more first
+     * @param list<Merit>                               $priorities  what matters more first
      * @param callable(Material): array<string, string>|null $bases   basis of each property; typical where null
      */
     public function __construct(
         private Setup $place,
         private array $ingredients,
         private Wishes $wishes,
-        private array $priorities = [Reason::Best, Reason::Cheapest, Reason::Longest, Reason::Lightest, Reason::Water],
+        private array $priorities = [Merit::Best, Merit::Cheapest, Merit::Longest, Merit::Lightest, Merit::Water],
         private mixed $bases = null,
         private int $budget = self::BUDGET,
     ) {}
@@ -40,7 +40,7 @@ final readonly class MixSearch
     /**
      * Yields what was found so far and how far it has come; a false sent back ends it with what there is.
      *
-     * @return \Generator<int, Answer, bool|null, Answer>
+     * @return \Generator<int, SearchAnswer, bool|null, SearchAnswer>
      */
     public function run(): \Generator
     {
@@ -50,17 +50,17 @@ final readonly class MixSearch
         while ($steps->valid()) {
             $looked = $sweep->counts->space - $sweep->counts->notLookedAt();
             $isTime = $sweep->bestRating() !== null && $looked >= $next;
-            $goesOn = yield new Answer($isTime ? $this->chosen($sweep, false) : [], $sweep->counts);
+            $goesOn = yield new SearchAnswer($isTime ? $this->chosen($sweep, false) : [], $sweep->counts);
             $next = $isTime ? $looked + self::MEANWHILE : $next;
             $steps->send($goesOn);
             if ($goesOn === false) {
                 break;
             }
         }
-        $found = array_map(fn(Found $each): Found => $each->boundBy($this->isFree() ? null : Binding::of($sweep, $each->recipe, $each->reasons[0])), $this->chosen($sweep));
+        $found = array_map(fn(Found $each): Found => $each->boundBy($this->isFree() ? null : Binding::of($sweep, $each->recipe, $each->merits[0])), $this->chosen($sweep));
         $best = $sweep->bestRating();
 
-        return new Answer(
+        return new SearchAnswer(
             $found,
             $sweep->counts,
             $best === Rating::Good ? [] : (new Loosening($this->place, $this->ingredients, $this->wishes))->of($best),

@@ -75,8 +75,8 @@ final class Sweep
         $this->counts = new Counts($whole->count());
         $this->prices = array_map(static fn(Ingredient $each): ?float => $each->pricePerL(), $ingredients);
         $bounded = [];
-        foreach ($ingredients as $ingredient) {
-            $bounded[] = $this->bounded($ingredient);
+        foreach ($ingredients as $i => $ingredient) {
+            $bounded[] = $this->bounded($ingredient, $i);
         }
         $this->space = new RecipeSpace($bounded, $wishes->mostComponents, $wishes->steps);
         $this->counts->ruleOut('shelf', $this->counts->space - $this->space->count());
@@ -189,6 +189,9 @@ final class Sweep
         if (! $this->lastsAsWished($full)) {
             $broken[] = Wish::Years;
         }
+        if ($this->isOther($parts)) {
+            $broken[] = Wish::Character;
+        }
         if (count($parts) > $this->wishes->mostComponents) {
             $broken[] = Wish::Components;
         }
@@ -218,6 +221,14 @@ final class Sweep
         assert($seen instanceof Glimpse);
 
         return new Confirmed(new Candidate($parts, $seen, $this->costOf($parts, $seen->scoopedL), $this->isInStock($parts, $seen->scoopedL)), $this->assess($parts));
+    }
+
+    /** The recipe that what is found should be like; null where there is none. */
+    public function like(): ?Candidate
+    {
+        $parts = array_filter(array_map(static fn(float $share): int => (int) round(100.0 * $share), $this->wishes->like));
+
+        return $parts === [] ? null : $this->tried($parts)->candidate;
     }
 
     /** How many ingredients lie on the shelf. */
@@ -256,6 +267,11 @@ final class Sweep
     private function look(array $set, array $parts): array
     {
         $byPlace = array_combine($set, $parts);
+        if ($this->isOther($byPlace)) {
+            $this->counts->ruleOut(Wish::Character->value);
+
+            return [self::NONE, 0.0];
+        }
         if ($this->wishes->mostCost !== null) {
             $least = $this->costOf($byPlace, $this->place->newMixL());
             if ($least === null || $least > $this->wishes->mostCost + self::SLACK) {
@@ -292,6 +308,14 @@ final class Sweep
         return [$seen->rating->rank(), -$seen->fit];
     }
 
+    /** @param non-empty-array<int, int> $parts */
+    private function isOther(array $parts): bool
+    {
+        $total = array_sum($parts);
+
+        return $this->wishes->like !== [] && $this->wishes->away(array_map(static fn(int $each): float => $each / $total, $parts)) > $this->wishes->within + self::SLACK;
+    }
+
     private function broken(Candidate $candidate): ?Wish
     {
         return match (true) {
@@ -318,15 +342,23 @@ final class Sweep
     }
 
     /** What of an ingredient may be in at all, by what is wished and what lies there. */
-    private function bounded(Ingredient $ingredient): Ingredient
+    private function bounded(Ingredient $ingredient, int $place): Ingredient
     {
+        $share = $this->wishes->like[$place] ?? 0.0;
+        $isLike = $this->wishes->like !== [];
         $most = match (true) {
             $this->forbids($ingredient) !== null => 0.0,
             $this->wishes->source === Source::Stock => min($ingredient->most, $ingredient->atHandL() / ($this->place->newMixL() * $this->wishes->pots * (1.0 + Wishes::SPARE))),
             default => $ingredient->most,
         };
 
-        return new Ingredient($ingredient->portion, $ingredient->least, $most, $ingredient->must, $ingredient->stock);
+        return new Ingredient(
+            $ingredient->portion,
+            $isLike ? max($ingredient->least, $share - $this->wishes->within) : $ingredient->least,
+            $isLike ? min($most, $share + $this->wishes->within) : $most,
+            $ingredient->must,
+            $ingredient->stock,
+        );
     }
 
     /** @param non-empty-array<int, int> $parts */

@@ -14,6 +14,9 @@ enum Wish: string
     case Organics = 'organics';
     case AcidOrganics = 'acid_organics';
 
+    /** That it stays like a recipe that there is. */
+    case Character = 'character';
+
     /** That a component has to be in, or how much of it. */
     case Shares = 'shares';
 

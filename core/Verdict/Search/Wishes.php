@@ -20,6 +20,8 @@ final readonly class Wishes
      * @param Steps|null $steps      ten parts in all where null
      * @param float|null $leastYears until it fails its plant
      * @param int        $pots       that are to be filled, for what lies in stock
+     * @param array<int, float> $like shares of the recipe that it should be like, by place of the ingredient; none where there is none
+     * @param float      $within     share that may be something else than in that
      */
     public function __construct(
         public int $mostComponents = 4,
@@ -31,6 +33,8 @@ final readonly class Wishes
         public bool $withoutOrganics = false,
         public bool $withoutAcidOrganics = false,
         public int $pots = 1,
+        public array $like = [],
+        public float $within = 1.0,
     ) {
         $this->steps = $steps ?? Steps::parts(10);
     }
@@ -42,10 +46,29 @@ final readonly class Wishes
             $this->mostCost === null ? null : Wish::Cost,
             $this->mostKg === null ? null : Wish::Weight,
             $this->leastYears === null ? null : Wish::Years,
+            $this->like === [] || $this->within >= 1.0 ? null : Wish::Character,
             $this->source === Source::Bought ? null : Wish::Source,
             $this->withoutOrganics ? Wish::Organics : null,
             $this->withoutAcidOrganics && ! $this->withoutOrganics ? Wish::AcidOrganics : null,
         ]));
+    }
+
+    /**
+     * Share of something else than in the recipe that it should be like; 0 where there is none.
+     *
+     * @param array<int, float> $shares by place of the ingredient
+     */
+    public function away(array $shares): float
+    {
+        if ($this->like === []) {
+            return 0.0;
+        }
+        $moved = 0.0;
+        foreach ($shares + $this->like as $i => $_) {
+            $moved += abs(($shares[$i] ?? 0.0) - ($this->like[$i] ?? 0.0));
+        }
+
+        return $moved / 2.0;
     }
 
     /** The same without one of them. */
@@ -61,6 +84,8 @@ final readonly class Wishes
             $wish !== Wish::Organics && $this->withoutOrganics,
             $wish !== Wish::AcidOrganics && $wish !== Wish::Organics && $this->withoutAcidOrganics,
             $this->pots,
+            $this->like,
+            $wish === Wish::Character ? 1.0 : $this->within,
         );
     }
 }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Zolbek\Core\Verdict\Search;
 
 /** What a search has to say: at first what it found so far, in the end all of it. */
-final readonly class Answer
+final readonly class SearchAnswer
 {
     /**
      * @param list<Found>    $found

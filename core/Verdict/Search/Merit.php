@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Zolbek\Core\Verdict\Search;
 
 /** Why a recipe is among those that were found: what it is first in. Source: practice. Check: a shelf of one has every reason. */
-enum Reason: string
+enum Merit: string
 {
     /** Suits best: by word, then sure before likely, then fit. */
     case Best = 'best';
@@ -22,6 +22,9 @@ enum Reason: string
     /** Fewest components. */
     case Simplest = 'simplest';
 
+    /** Behaves most like the recipe that there was. */
+    case Alike = 'alike';
+
     /** Nearest to the middle of all that are as good by a word. */
     case Middle = 'middle';
 
@@ -31,6 +34,6 @@ enum Reason: string
     /** @return list<self> what somebody may set before the others */
     public static function priorities(): array
     {
-        return [self::Best, self::Cheapest, self::Longest, self::Lightest, self::Water, self::Stock, self::Simplest];
+        return [self::Best, self::Cheapest, self::Longest, self::Lightest, self::Water, self::Stock, self::Simplest, self::Alike];
     }
 }
