@@ -20,6 +20,7 @@ use App\Pots\Http\PotController;
 use App\PottingDays\Http\PottingDayController;
 use App\PottingDays\Http\UsesController;
 use App\Recipes\Http\RecipeController;
+use App\Search\Http\SearchController;
 use App\Shelf\Http\ComponentController;
 use App\Shelf\Http\LotController;
 use App\Shelf\Http\MixController;
@@ -46,6 +47,9 @@ Route::put('pots/{pot}/archived', [PotController::class, 'archive'])->whereNumbe
 Route::apiResource('recipes', RecipeController::class)->except('destroy')->whereNumber('recipe');
 Route::get('recipes/{recipe}/versions', [RecipeController::class, 'versions'])->whereNumber('recipe');
 Route::put('recipes/{recipe}/archived', [RecipeController::class, 'archive'])->whereNumber('recipe');
+
+Route::post('searches', [SearchController::class, 'mixes']);
+Route::post('searches/fewest', [SearchController::class, 'fewest']);
 
 Route::post('views/ageing', [ViewController::class, 'ageing']);
 Route::post('views/depths', [ViewController::class, 'depths']);

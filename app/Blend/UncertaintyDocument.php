@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace App\Blend;
 
-use Zolbek\Core\Mix\Material\Material;
-use Zolbek\Core\Mix\Material\MaterialReader;
 use Zolbek\Core\Verdict\Uncertainty\ModelError;
 use Zolbek\Core\Verdict\Uncertainty\Propagation;
 use Zolbek\Core\Work\BenchTest\TestKind;
@@ -22,16 +20,7 @@ final class UncertaintyDocument
 
     public static function propagation(BlendForm $form): Propagation
     {
-        return new Propagation($form->setup, static function (Material $component) use ($form): array {
-            $record = $form->parts->shelf->record($component->key);
-            $bases = array_fill_keys(MaterialReader::PROPERTIES, $record->basis ?? 'typical');
-            $lot = $record === null ? null : ($form->parts->lots[$record->id] ?? null);
-            foreach (array_keys(($record->measured['properties'] ?? []) + ($lot->measured['properties'] ?? [])) as $property) {
-                $bases[$property] = 'measured';
-            }
-
-            return $bases;
-        });
+        return new Propagation($form->setup, $form->parts->bases(...));
     }
 
     /** @return array<string, mixed> */

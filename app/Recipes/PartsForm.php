@@ -12,6 +12,8 @@ use Zolbek\Core\Basis\Input\Fields;
 use Zolbek\Core\Basis\Input\Refusal;
 use Zolbek\Core\Basis\Input\Refusals;
 use Zolbek\Core\Course\Reaction\Correction;
+use Zolbek\Core\Mix\Material\Material;
+use Zolbek\Core\Mix\Material\MaterialReader;
 use Zolbek\Core\Mix\Preparation\Preparation;
 use Zolbek\Core\Mix\Substrate\Portion;
 
@@ -81,6 +83,19 @@ final readonly class PartsForm
         }
 
         return new self($portions, $rows, $components, $lots, $shelf);
+    }
+
+    /** @return array<string, string> by property of a material of this mix on what it rests: typical, supplier or measured */
+    public function bases(Material $material): array
+    {
+        $record = $this->shelf->record($material->key);
+        $bases = array_fill_keys(MaterialReader::PROPERTIES, $record->basis ?? 'typical');
+        $lot = $record === null ? null : ($this->lots[$record->id] ?? null);
+        foreach (array_keys(($record->measured['properties'] ?? []) + ($lot->measured['properties'] ?? [])) as $property) {
+            $bases[$property] = 'measured';
+        }
+
+        return $bases;
     }
 
     /**

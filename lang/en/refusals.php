@@ -25,6 +25,8 @@ return [
     'sieve_empty' => 'At least one sieve or the pan must have retained something.',
     'aperture' => 'A sieve aperture must be a size in mm above 0 and at most 1000, or "pan", not :given.',
     'aperture_twice' => 'This aperture is entered twice: :given.',
+    'nothing_on_shelf' => 'Nothing lies on the shelf. Write down what you have in Bins, or look among all that can be bought.',
+    'too_many_situations' => 'These plants stand in :given different ways; mixes for up to :max can be shared out at once. Choose fewer.',
     'nothing_kept' => 'Nothing would be left between these sieves.',
     'component_unknown' => 'There is no component :given here; known are :known.',
     'component_missing' => 'There is no component with the id :given.',

@@ -27,7 +27,7 @@ final class Site
         exec(sprintf('php -r %s', escapeshellarg('(new PDO("sqlite:'.$folder.'/fresh.sqlite"))->exec("PRAGMA wal_checkpoint(TRUNCATE)");')));
         $server = Process::listening(
             static fn(int $port): array => ['php', '-d', 'opcache.enable_cli=1', '-d', 'opcache.jit=function', '-d', 'opcache.jit_buffer_size=64M', '-S', '127.0.0.1:'.$port, '-t', 'public', 'server.php'],
-            ['ZOLBEK_DATABASE' => $folder.'/now.sqlite', 'PHP_CLI_SERVER_WORKERS' => '4', 'APP_ENV' => 'production'],
+            ['ZOLBEK_DATABASE' => $folder.'/now.sqlite', 'PHP_CLI_SERVER_WORKERS' => '6', 'APP_ENV' => 'production'],
         );
         $site = new self('http://127.0.0.1:'.$server->port, $server, $folder);
         $site->reset();

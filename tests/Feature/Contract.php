@@ -18,7 +18,12 @@ final class Contract
 
     public static function check(TestResponse $response, string $schema): void
     {
-        $result = self::validator()->validate(json_decode((string) $response->getContent()), self::ID.'#/components/schemas/'.$schema);
+        self::holds((string) $response->getContent(), $schema);
+    }
+
+    public static function holds(string $json, string $schema): void
+    {
+        $result = self::validator()->validate(json_decode($json), self::ID.'#/components/schemas/'.$schema);
         $error = $result->error();
         expect($error === null ? '' : json_encode((new ErrorFormatter())->format($error)))->toBe('');
     }

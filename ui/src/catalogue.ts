@@ -14,6 +14,7 @@ import { words as bench } from './places/bench/words';
 import { words as bins } from './places/bins/words';
 import { words as blend } from './places/blend/words';
 import { words as blendBatch } from './places/blend/batch/words';
+import { words as blendFind } from './places/blend/find/words';
 import { words as blendMix } from './places/blend/mix/words';
 import { words as blendPicture } from './places/blend/picture/words';
 import { words as blendRecipes } from './places/blend/recipes/words';
@@ -45,6 +46,7 @@ export const en: Record<MessageId, string> = {
   ...bins,
   ...blend,
   ...blendBatch,
+  ...blendFind,
   ...blendMix,
   ...blendPicture,
   ...blendRecipes,

@@ -26,14 +26,14 @@ final readonly class MixSearch
     /**
      * @param list<Ingredient>                           $ingredients
      * @param list<Merit>                               $priorities  what matters more first
-     * @param callable(Material): array<string, string>|null $bases   basis of each property; typical where null
+     * @param array<string, array<string, string>> $bases basis of each property by key of the material; typical where left out
      */
     public function __construct(
         private Setup $place,
         private array $ingredients,
         private Wishes $wishes,
         private array $priorities = [Merit::Best, Merit::Cheapest, Merit::Longest, Merit::Lightest, Merit::Water],
-        private mixed $bases = null,
+        private array $bases = [],
         private int $budget = self::BUDGET,
     ) {}
 
@@ -72,7 +72,7 @@ final readonly class MixSearch
     /** @return list<Found> */
     private function chosen(Sweep $sweep, bool $isEnd = true): array
     {
-        return (new Choice($sweep, $this->bases ?? static fn(Material $material): array => [], $isEnd))->made($this->priorities);
+        return (new Choice($sweep, fn(Material $material): array => $this->bases[$material->key] ?? [], $isEnd))->made($this->priorities);
     }
 
     /** Whether nobody wished anything that could bind. */

@@ -5,11 +5,23 @@ import styles from './drawing.module.css';
 const ORDER = ['solid', 'sealed', 'locked', 'slow', 'buffer', 'easy', 'air'] as const;
 
 /** One bar that is the whole volume of the root zone, always in the same order and always labelled. */
-export function LedgerBar({ ledger, volumeL }: { ledger: Schemas['Ledger']; volumeL: number }) {
+export function LedgerBar({
+  ledger,
+  volumeL,
+  small = false,
+}: {
+  ledger: Schemas['Ledger'];
+  volumeL: number;
+  /** In a line, without litres. */
+  small?: boolean;
+}) {
   const { t, n, percent } = useWords();
 
   return (
-    <section className={styles.ledger} aria-label={t('ledger.title')}>
+    <section
+      className={small ? `${styles.ledger} ${styles.ledgerSmall}` : styles.ledger}
+      aria-label={t('ledger.title')}
+    >
       <div className={styles.ledgerBar} aria-hidden="true">
         {ORDER.map((part) => (
           <span
@@ -27,7 +39,7 @@ export function LedgerBar({ ledger, volumeL }: { ledger: Schemas['Ledger']; volu
               {t(`ledger.${part}`)}
             </dt>
             <dd>
-              {percent(ledger[part])} <small>{n(ledger[part] * volumeL, 2)} L</small>
+              {percent(ledger[part])} {!small && <small>{n(ledger[part] * volumeL, 2)} L</small>}
             </dd>
           </div>
         ))}

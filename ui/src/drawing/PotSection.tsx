@@ -27,6 +27,8 @@ interface Props {
   title: string;
   /** What stands in the root zone beside the new mix. */
   contents?: Schemas['PotContents'];
+  /** Without scales and words: one of several, to be compared at a glance. */
+  small?: boolean;
 }
 
 const WIDTH = 620;
@@ -40,7 +42,16 @@ const FOOT_CM = 0.8;
 const LEVELS_WITH_AIR = 5;
 
 /** The pot cut open, to scale: grains by their computed sizes and packing, water between them by the computed profile, air by height. */
-export function PotSection({ section, materials, layerMaterial, packing, wetFootCm, title, contents }: Props) {
+export function PotSection({
+  section,
+  materials,
+  layerMaterial,
+  packing,
+  wetFootCm,
+  title,
+  contents,
+  small = false,
+}: Props) {
   const { t, n, percent } = useWords();
   const rim = Math.max(...section.outline.map((point) => point.width_cm));
   const tall = section.depth_cm + WALL_CM + FOOT_CM;
@@ -97,7 +108,16 @@ export function PotSection({ section, materials, layerMaterial, packing, wetFoot
   const clip = useId();
 
   return (
-    <svg className={styles.potSection} viewBox={`0 0 ${WIDTH} ${height}`} role="img" aria-label={title}>
+    <svg
+      className={styles.potSection}
+      viewBox={
+        small
+          ? `${x(-rim / 2 - 2 * WALL_CM) - 4} ${TOP - 8} ${(rim + 4 * WALL_CM) * scale + 8} ${height - TOP - BOTTOM / 2}`
+          : `0 0 ${WIDTH} ${height}`
+      }
+      role="img"
+      aria-label={title}
+    >
       <clipPath id={clip}>
         <path d={inside} />
       </clipPath>
@@ -153,41 +173,45 @@ export function PotSection({ section, materials, layerMaterial, packing, wetFoot
           className={styles.layerLine}
         />
       )}
-      <g className={styles.scaleLeft}>
-        <line x1={leftEdge} x2={leftEdge} y1={y(0)} y2={y(section.depth_cm)} />
-        {ticks.map((tick) => (
-          <g key={tick}>
-            <line x1={leftEdge - 4} x2={leftEdge} y1={y(tick)} y2={y(tick)} />
-            <text x={leftEdge - 8} y={y(tick) + 4} textAnchor="end">
-              {n(tick)}
+      {!small && (
+        <>
+          <g className={styles.scaleLeft}>
+            <line x1={leftEdge} x2={leftEdge} y1={y(0)} y2={y(section.depth_cm)} />
+            {ticks.map((tick) => (
+              <g key={tick}>
+                <line x1={leftEdge - 4} x2={leftEdge} y1={y(tick)} y2={y(tick)} />
+                <text x={leftEdge - 8} y={y(tick) + 4} textAnchor="end">
+                  {n(tick)}
+                </text>
+              </g>
+            ))}
+            <text x={leftEdge - 8} y={y(section.depth_cm) - 10} textAnchor="end">
+              {t('section.cm')}
             </text>
           </g>
-        ))}
-        <text x={leftEdge - 8} y={y(section.depth_cm) - 10} textAnchor="end">
-          {t('section.cm')}
-        </text>
-      </g>
-      <g className={styles.scaleRight}>
-        {airLevels.map((point) => (
-          <g key={point.z_cm}>
-            <line x1={rightEdge - 8} x2={rightEdge} y1={y(point.z_cm)} y2={y(point.z_cm)} />
-            <text x={rightEdge + 4} y={y(point.z_cm) + 4}>
-              {percent(point.air)}
+          <g className={styles.scaleRight}>
+            {airLevels.map((point) => (
+              <g key={point.z_cm}>
+                <line x1={rightEdge - 8} x2={rightEdge} y1={y(point.z_cm)} y2={y(point.z_cm)} />
+                <text x={rightEdge + 4} y={y(point.z_cm) + 4}>
+                  {percent(point.air)}
+                </text>
+              </g>
+            ))}
+            <text x={rightEdge + 4} y={y(section.top_cm) - 12}>
+              {t('section.air')}
             </text>
           </g>
-        ))}
-        <text x={rightEdge + 4} y={y(section.top_cm) - 12}>
-          {t('section.air')}
-        </text>
-      </g>
-      <text x={middle} y={height - 8} textAnchor="middle" className={styles.caption}>
-        {wetFootCm >= section.top_cm - 1e-6
-          ? t('section.wetFootAll')
-          : wet > 0.05
-            ? t('section.wetFoot', { cm: n(wet, 2) })
-            : ''}
-        {section.layer !== null && ` · ${t('section.layer', { cm: n(section.layer.thickness_cm, 2) })}`}
-      </text>
+          <text x={middle} y={height - 8} textAnchor="middle" className={styles.caption}>
+            {wetFootCm >= section.top_cm - 1e-6
+              ? t('section.wetFootAll')
+              : wet > 0.05
+                ? t('section.wetFoot', { cm: n(wet, 2) })
+                : ''}
+            {section.layer !== null && ` · ${t('section.layer', { cm: n(section.layer.thickness_cm, 2) })}`}
+          </text>
+        </>
+      )}
     </svg>
   );
 }

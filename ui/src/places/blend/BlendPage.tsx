@@ -1,6 +1,8 @@
 import { Alert, Button, Collapse } from 'antd';
 import { lazy, Suspense, useMemo, useRef, useState } from 'react';
 
+import { useNavigate } from 'react-router';
+
 import { answerOf, api, type Schemas } from '../../api/client';
 import { useLastGood } from '../../api/lastGood';
 import { usePots } from '../../api/pots';
@@ -25,6 +27,7 @@ import { RecipeBar } from './recipes/RecipeBar';
 import { Remarks } from './verdicts/Remarks';
 import { PotSetup, Situation } from './situation/Situation';
 import { Supply } from './verdicts/Supply';
+import { STARTS } from './find/wishes';
 import { VerdictList } from './verdicts/VerdictList';
 import { ViewSwitch } from './picture/ViewSwitch';
 import styles from './blend.module.css';
@@ -47,6 +50,7 @@ type Tool = 'write' | 'tub' | 'extras';
 export function BlendPage() {
   const { t } = useWords();
   const { history, dispatch, badLink } = useBlend();
+  const navigate = useNavigate();
   const mix = history.now;
   useBroughtPot();
   const question = useMemo(() => questionOf(mix), [mix]);
@@ -80,8 +84,9 @@ export function BlendPage() {
       w: () => setTool('write'),
       t: () => setTool('tub'),
       e: () => setTool('extras'),
+      f: () => void navigate('/blend/find'),
     }),
-    [dispatch],
+    [dispatch, navigate],
   );
   useShortcuts(shortcuts);
 
@@ -110,6 +115,11 @@ export function BlendPage() {
             { key: 'write', label: `${t('write.down')} (W)`, act: () => setTool('write') },
             ...(isStarted
               ? [
+                  ...STARTS.map((start) => ({
+                    key: start,
+                    label: t(`find.start.${start}`),
+                    act: () => void navigate(`/blend/find?from=${start}`),
+                  })),
                   { key: 'tub', label: `${t('tub.title')} (T)`, act: () => setTool('tub') },
                   { key: 'extras', label: `${t('extras.title')} (E)`, act: () => setTool('extras') },
                 ]

@@ -1,4 +1,5 @@
 import { Button } from 'antd';
+import { useNavigate } from 'react-router';
 
 import { useRecipes } from '../../../api/recipes';
 import { useWords } from '../../../i18n/words';
@@ -10,11 +11,21 @@ import styles from './mix.module.css';
 export function EmptyMix() {
   const { t } = useWords();
   const { history, dispatch } = useBlend();
+  const navigate = useNavigate();
   const recipes = useRecipes({ per_page: 8 }).data?.data ?? [];
 
   return (
     <div className={styles.blendEmpty}>
       <h2>{t('blend.emptyTitle')}</h2>
+      <Button
+        type="primary"
+        size="large"
+        className={styles.findFirst}
+        title="F"
+        onClick={() => void navigate('/blend/find')}
+      >
+        {t('find.button')}
+      </Button>
       <p>{t(recipes.length > 0 ? 'blend.emptyText' : 'blend.emptyTextAlone')}</p>
       <p className={styles.recipePicks}>
         {recipes.map((recipe) => (

@@ -142,6 +142,11 @@ export function RecipeBar({ isChanged, saving, setSaving, tools }: Props) {
       >
         {t('blend.newMix')}
       </Button>
+      {mix.rows.length > 0 && (
+        <Button title="F" onClick={() => void navigate('/blend/find')}>
+          {t('find.button')}
+        </Button>
+      )}
       <Button disabled={mix.rows.length === 0} onClick={() => setSaving(true)}>
         {t('common.save')}
       </Button>

@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Search\Http;
+
+use App\Plants\PlantSituation;
+use App\Search\FewestForm;
+use App\Search\SearchForm;
+use App\Search\SearchStream;
+use Illuminate\Http\Request;
+use Symfony\Component\HttpFoundation\StreamedResponse;
+
+/** Looks for mixes; nothing is kept. What is refused is answered at once, the rest comes line by line. */
+final readonly class SearchController
+{
+    public function mixes(Request $request): StreamedResponse
+    {
+        $form = SearchForm::read($request->json()->all());
+
+        return SearchStream::of($form->question(), $form->shelf());
+    }
+
+    public function fewest(Request $request, PlantSituation $situations): StreamedResponse
+    {
+        $form = FewestForm::read($request->json()->all(), $situations);
+
+        return SearchStream::of($form->question(), $form->shelf(), ['situations' => $form->situations()]);
+    }
+}

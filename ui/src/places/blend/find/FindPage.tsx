@@ -1,0 +1,280 @@
+import { Alert, Button, Collapse, Form, Select } from 'antd';
+import { useQueryClient } from '@tanstack/react-query';
+import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
+import { Link, useNavigate, useSearchParams } from 'react-router';
+
+import type { Schemas } from '../../../api/client';
+import { useComponents } from '../../../api/components';
+import { useLines } from '../../../api/lines';
+import { usePots } from '../../../api/pots';
+import { typedNumber } from '../../../i18n/numbers';
+import { useWords } from '../../../i18n/words';
+import { NumberField } from '../../../kit/fields/NumberField';
+import { useShortcuts } from '../../../kit/hooks/useShortcuts';
+import { useUndoable } from '../../../kit/hooks/useUndoable';
+import { Situation } from '../situation/Situation';
+import { HOURS } from '../situation/SituationDrawer';
+import { useBlend } from '../state/BlendProvider';
+import { keepComparison } from '../state/comparison';
+import { amountOf, partOf } from '../state/mix';
+import { placeOf, questionOf } from '../state/question';
+import { FoundRow } from './FoundRow';
+import { recipeWords, withFound } from './foundMix';
+import { LoosenedList } from './Loosened';
+import { SearchProgress } from './SearchProgress';
+import { type Start, STARTS, usualWishes, type WishFields, wishesInput } from './wishes';
+import { WishForm } from './WishForm';
+import common from '../../../styles/common.module.css';
+import styles from './find.module.css';
+
+const KEPT_AS = 'zolbek.wishes';
+/** Under which the last answer is kept, with what was asked. */
+const LAST = ['search'];
+
+type Line = Schemas['SearchLine'];
+interface Last {
+  told: Partial<Line>;
+  pots: number;
+}
+
+function keptWishes(): WishFields {
+  try {
+    return { ...usualWishes(), ...(JSON.parse(sessionStorage.getItem(KEPT_AS) ?? '{}') as Partial<WishFields>) };
+  } catch {
+    return usualWishes();
+  }
+}
+
+/** What to mix for a plant in a pot: three answers, more wishes where somebody has them, and the recipes that were found. */
+export default function FindPage() {
+  const { t, n } = useWords();
+  const { history, dispatch } = useBlend();
+  const mix = history.now;
+  const navigate = useNavigate();
+  const client = useQueryClient();
+  const say = useUndoable();
+  const [params, setParams] = useSearchParams();
+  const start = STARTS.find((each) => each === params.get('from')) ?? null;
+  const setStart = (from: Start | null) => setParams(from === null ? {} : { from }, { replace: true });
+  const [wishes, setWishes] = useState(keptWishes);
+  useEffect(() => sessionStorage.setItem(KEPT_AS, JSON.stringify(wishes)), [wishes]);
+  const change = useCallback((part: Partial<WishFields>) => setWishes((now) => ({ ...now, ...part })), []);
+  const last = client.getQueryData<Last>(LAST);
+  const search = useLines<Line>('/searches', last?.told);
+  const { told, state, problem } = search;
+  const [ticked, setTicked] = useState<number[]>([]);
+
+  const pot = usePots({ per_page: 1, ...(mix.potId === null ? {} : { with: mix.potId }) }).data?.data.find(
+    (each) => each.id === mix.potId,
+  );
+  const shelf = useComponents({ per_page: 24, sort: '-stock_l' }).data?.data ?? [];
+  const looked = shelf.filter((each) => wishes.source === 'bought' || each.stock_l > 0).map((each) => each.id);
+  const pots = Math.max(1, typedNumber(mix.situation.potsWanted) ?? 1);
+  const like = useMemo(() => {
+    const parts = mix.rows.flatMap((row) => {
+      const amount = amountOf(row);
+
+      return amount === null || amount <= 0 ? [] : [{ ...partOf(row), parts: amount }];
+    });
+
+    return parts.length === 0 ? null : parts;
+  }, [mix.rows]);
+  const begun = like === null ? null : start;
+  const find = wishesInput(wishes, looked, pots, like, begun);
+  const base = placeOf(mix);
+  const found = told.found ?? [];
+  const rows = told.shelf ?? [];
+
+  // what was found stays for whoever takes one, looks at it and comes back
+  useEffect(() => {
+    if (told.found !== undefined && (state === 'done' || state === 'stopped')) {
+      client.setQueryData<Last>(LAST, { told, pots });
+    }
+  }, [client, told, state, pots]);
+
+  const look = () => {
+    if (base !== null && find !== null) {
+      setTicked([]);
+      search.start({ ...base, find } satisfies Schemas['SearchInput']);
+    }
+  };
+  // once a step that would help was taken, what it changes has come through
+  const again = useRef(false);
+  useEffect(() => {
+    if (again.current) {
+      again.current = false;
+      look();
+    }
+  });
+
+  const mixWords = (recipe: Schemas['FoundRecipe']) =>
+    recipeWords(recipe, rows, (parts, name) => t('find.part', { parts: n(parts), name }));
+  const take = (index: number) => {
+    const recipe = found[index];
+    if (recipe !== undefined) {
+      dispatch({ do: 'open', mix: withFound(mix, recipe, rows) });
+      say(t('find.taken', { mix: mixWords(recipe) }), () => dispatch({ do: 'undo' }));
+      void navigate('/blend');
+    }
+  };
+  useShortcuts({
+    f: look,
+    escape: search.stop,
+    ...Object.fromEntries(found.map((_, i) => [String(i + 1), () => take(i)])),
+  });
+
+  const compare = () => {
+    keepComparison(
+      ticked.flatMap((i) => {
+        const recipe = found[i];
+        const question = recipe === undefined ? null : questionOf(withFound(mix, recipe, rows));
+
+        return recipe === undefined || question === null
+          ? []
+          : [
+              {
+                label:
+                  `${i + 1}. ${recipeWords(recipe, rows, (parts, name) => t('find.part', { parts: n(parts), name }))}`.slice(
+                    0,
+                    60,
+                  ),
+                question,
+              },
+            ];
+      }),
+    );
+    void navigate('/blend/compare');
+  };
+  const isRunning = state === 'running' || state === 'waiting';
+  const isOver = state === 'done' || state === 'stopped';
+  const summer = mix.situation.hours.summer;
+
+  return (
+    <div className={styles.page}>
+      <section className={styles.ask} aria-label={t('find.title')}>
+        <header className={common.listHead}>
+          <h1>{t('find.title')}</h1>
+          <Link to="/blend">{t('find.back')}</Link>
+        </header>
+        <p className={common.quiet}>{t('find.lead')}</p>
+        <Situation problem={problem} />
+        <Form layout="vertical">
+          <Form.Item label={t('find.waters')}>
+            <Select
+              aria-label={t('find.waters')}
+              value={summer}
+              options={[...new Set([...HOURS, summer])]
+                .sort((a, b) => a - b)
+                .map((value) => ({ value, label: t('habit.hours', { hours: String(value) }) }))}
+              onChange={(hours) =>
+                dispatch({
+                  do: 'situation',
+                  touches: 'summer',
+                  situation: { hours: { ...mix.situation.hours, summer: hours } },
+                })
+              }
+            />
+          </Form.Item>
+          {like !== null && (
+            <Form.Item label={t('find.start.label')}>
+              <Select
+                aria-label={t('find.start.label')}
+                value={begun ?? 'none'}
+                options={(['none', ...STARTS] as const).map((value) => ({ value, label: t(`find.start.${value}`) }))}
+                onChange={(value: Start | 'none') => setStart(value === 'none' ? null : value)}
+              />
+            </Form.Item>
+          )}
+          <div className={styles.two}>
+            <Form.Item label={t('find.from')}>
+              <Select
+                aria-label={t('find.from')}
+                disabled={begun === 'replace'}
+                value={begun === 'replace' ? 'stock' : wishes.source}
+                options={(['stock', 'owned', 'bought'] as const).map((value) => ({
+                  value,
+                  label: t(`find.source.${value}`),
+                }))}
+                onChange={(source) => change({ source })}
+              />
+            </Form.Item>
+            <NumberField
+              label={t('find.pots')}
+              value={mix.situation.potsWanted}
+              error={typedNumber(mix.situation.potsWanted) === null ? t('common.notNumber') : problem?.at('find.pots')}
+              onChange={(potsWanted) => dispatch({ do: 'situation', touches: 'potsWanted', situation: { potsWanted } })}
+            />
+          </div>
+        </Form>
+        <Collapse
+          ghost
+          items={[
+            {
+              key: 'more',
+              label: t('find.more'),
+              children: <WishForm wishes={wishes} change={change} wrong={(path) => problem?.at(path)} />,
+            },
+          ]}
+        />
+        <div className={styles.go}>
+          {isRunning ? (
+            <Button size="large" block onClick={search.stop} title="Esc">
+              {t('find.stop')}
+            </Button>
+          ) : (
+            <Button
+              type="primary"
+              size="large"
+              block
+              disabled={base === null || find === null}
+              onClick={look}
+              title="F"
+            >
+              {t(found.length > 0 ? 'find.again' : 'find.go')}
+            </Button>
+          )}
+          {mix.potId === null && <p>{t('find.noPot')}</p>}
+          {find === null && (
+            <p className={common.fieldError} role="alert">
+              {t('find.unreadable')}
+            </p>
+          )}
+        </div>
+      </section>
+      <section className={styles.results} aria-label={t('find.button')} aria-busy={isRunning}>
+        {problem !== undefined && <Alert type="error" showIcon title={problem.message} />}
+        {state === 'failed' && problem === undefined && <Alert type="error" showIcon title={t('find.failed')} />}
+        {state === 'idle' && <p className={styles.idle}>{t('find.idle')}</p>}
+        <SearchProgress state={state} told={told} />
+        {ticked.length > 1 && <Button onClick={compare}>{t('find.compareTicked', { count: ticked.length })}</Button>}
+        {isOver && told.loosened !== undefined && (found.length === 0 || found[0]?.rating !== 'good') && (
+          <LoosenedList
+            loosened={told.loosened}
+            none={found.length === 0}
+            shelf={rows}
+            pot={pot}
+            change={(part) => (part === 'anew' ? setStart(null) : change(part))}
+            again={() => {
+              again.current = true;
+            }}
+          />
+        )}
+        <ol className={styles.foundList}>
+          {found.map((recipe, i) => (
+            <FoundRow
+              key={JSON.stringify(recipe.parts)}
+              found={recipe}
+              number={i + 1}
+              shelf={rows}
+              pots={pots}
+              question={questionOf(withFound(mix, recipe, rows))}
+              ticked={ticked.includes(i)}
+              tick={(on) => setTicked((now) => (on ? [...now, i] : now.filter((each) => each !== i)))}
+              take={() => take(i)}
+            />
+          ))}
+        </ol>
+      </section>
+    </div>
+  );
+}

@@ -1,0 +1,125 @@
+import type { Schemas } from '../../../api/client';
+import { typedNumber } from '../../../i18n/numbers';
+
+export type Merit = Schemas['Merit'];
+
+/** A component that somebody said something about; shares in per cent, as typed. */
+export interface About {
+  id: number;
+  name: string;
+  may: 'may' | 'must' | 'never';
+  least: string;
+  most: string;
+}
+
+/** What is wished, as it stands in the fields; empty means: whatever. */
+export interface WishFields {
+  source: Schemas['MixSource'];
+  components: string;
+  steps: 'scoops' | 'per_cent';
+  scoops: string;
+  perCent: 5 | 10 | 20 | 25;
+  cost: string;
+  kg: string;
+  years: string;
+  organics: 'any' | 'no_acid' | 'none';
+  about: About[];
+  order: Merit[];
+}
+
+/** What can be put first, in the order in which it stands at the start. */
+export const MERITS: Merit[] = ['best', 'cheapest', 'longest', 'lightest', 'water', 'stock', 'simplest'];
+
+export const usualWishes = (): WishFields => ({
+  source: 'owned',
+  components: '4',
+  steps: 'scoops',
+  scoops: '6',
+  perCent: 10,
+  cost: '',
+  kg: '',
+  years: '',
+  organics: 'any',
+  about: [],
+  order: MERITS,
+});
+
+/** How a search begins from a recipe that there is: how much of it may change, what it is to be, where from. */
+export const STARTS = ['improve', 'replace', 'lighten', 'cheaper', 'longer'] as const;
+export type Start = (typeof STARTS)[number];
+
+/** Per cent of the mix that may be something else. */
+const WITHIN = { improve: 0.3, replace: 1, lighten: 0.4, cheaper: 0.4, longer: 0.4 };
+const FIRST: Record<Start, Merit[]> = {
+  improve: ['best'],
+  replace: ['alike'],
+  lighten: ['lightest', 'best'],
+  cheaper: ['cheapest', 'best'],
+  longer: ['longest', 'best'],
+};
+
+/** A text in which nothing need stand: undefined where it is empty, null where it is no number. */
+function optional(text: string): number | undefined | null {
+  return text.trim() === '' ? undefined : typedNumber(text);
+}
+
+/** The fields that hold no number. */
+export function unreadable(wishes: WishFields): (keyof WishFields)[] {
+  return (['cost', 'kg', 'years', 'components', 'scoops'] as const).filter((field) => optional(wishes[field]) === null);
+}
+
+/**
+ * The wishes as the server takes them, or null while a field holds no number.
+ *
+ * `shelf` are the components that are looked through where somebody said something about one: without a list the server takes those that lie there.
+ */
+export function wishesInput(
+  wishes: WishFields,
+  shelf: number[],
+  pots: number,
+  like: Schemas['PartInput'][] | null,
+  start: Start | null,
+): Schemas['SearchWishes'] | null {
+  if (
+    unreadable(wishes).length > 0 ||
+    wishes.about.some((each) => [each.least, each.most].some((text) => optional(text) === null))
+  ) {
+    return null;
+  }
+  const { cost, kg, years } = { cost: optional(wishes.cost), kg: optional(wishes.kg), years: optional(wishes.years) };
+  const said = wishes.about.filter((each) => each.may !== 'may' || each.least !== '' || each.most !== '');
+  const never = new Set(said.filter((each) => each.may === 'never').map((each) => each.id));
+  const ids = [
+    ...new Set([...said.map((each) => each.id), ...(like ?? []).map((part) => part.component_id), ...shelf]),
+  ];
+  const components = ids
+    .filter((id) => !never.has(id))
+    .map((id) => {
+      const about = said.find((each) => each.id === id);
+      const [least, most] = [optional(about?.least ?? ''), optional(about?.most ?? '')];
+
+      return {
+        component_id: id,
+        ...(least == null ? {} : { least: least / 100 }),
+        ...(most == null ? {} : { most: most / 100 }),
+        ...(about?.may === 'must' ? { must: true } : {}),
+      };
+    });
+  const first =
+    start === null ? wishes.order : [...FIRST[start], ...wishes.order.filter((each) => !FIRST[start].includes(each))];
+
+  return {
+    source: start === 'replace' ? 'stock' : wishes.source,
+    most_components: optional(wishes.components) ?? 4,
+    ...(wishes.steps === 'scoops' ? { scoops: optional(wishes.scoops) ?? 6 } : { per_cent: wishes.perCent }),
+    ...(cost == null ? {} : { most_cost: cost }),
+    ...(kg == null ? {} : { most_kg: kg }),
+    ...(years == null ? {} : { least_years: years }),
+    ...(wishes.organics === 'none' ? { without_organics: true } : {}),
+    ...(wishes.organics === 'no_acid' ? { without_acid_organics: true } : {}),
+    pots,
+    priorities: first,
+    ...(said.length > 0 ? { components } : {}),
+    ...(like === null || start === null ? {} : { like, within: WITHIN[start] }),
+  };
+}
