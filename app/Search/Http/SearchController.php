@@ -7,7 +7,6 @@ namespace App\Search\Http;
 use App\Plants\PlantSituation;
 use App\Search\FewestForm;
 use App\Search\SearchForm;
-use App\Search\SearchStream;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\StreamedResponse;
 

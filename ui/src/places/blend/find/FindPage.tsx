@@ -259,7 +259,7 @@ export default function FindPage() {
             }}
           />
         )}
-        <ol className={styles.foundList}>
+        <ol>
           {found.map((recipe, i) => (
             <FoundRow
               key={JSON.stringify(recipe.parts)}

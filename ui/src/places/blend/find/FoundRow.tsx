@@ -59,7 +59,7 @@ export function FoundRow({ found, number, shelf, pots, question, ticked, tick, t
           />
         )}
       </div>
-      <div className={styles.foundText}>
+      <div>
         <p className={styles.merits}>{found.merits.map((merit) => t(`find.merit.${merit}`)).join(' · ')}</p>
         <ul className={styles.foundParts}>
           {found.parts.map(({ place, parts }) => {

@@ -2,8 +2,11 @@
 
 declare(strict_types=1);
 
-namespace App\Search;
+namespace App\Search\Http;
 
+use App\Search\FewestQuestion;
+use App\Search\SearchProcess;
+use App\Search\SearchSlot;
 use Symfony\Component\HttpFoundation\StreamedResponse;
 use Symfony\Component\HttpKernel\Exception\TooManyRequestsHttpException;
 use Zolbek\Core\Verdict\Search\MixSearch;
