@@ -142,6 +142,7 @@ Route::put('proportions', [PlantController::class, 'changeProportions']);
 Route::apiResource('fertilisers', FertiliserController::class)->only(['index', 'store', 'update'])->whereNumber('fertiliser');
 Route::put('fertilisers/{fertiliser}/archived', [FertiliserController::class, 'archive'])->whereNumber('fertiliser');
 
+Route::post('days/shared', [PottingDayController::class, 'share']);
 Route::apiResource('days', PottingDayController::class)->except('destroy')->whereNumber('day');
 Route::put('days/{day}/archived', [PottingDayController::class, 'archive'])->whereNumber('day');
 Route::post('days/{day}/plants', [PottingDayController::class, 'add'])->whereNumber('day');

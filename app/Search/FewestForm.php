@@ -105,7 +105,7 @@ final class FewestForm
             }
             $pot = $asked[$id] === null ? $plant->pot : ($pots[$asked[$id]] ?? null);
             if ($pot === null) {
-                $refusals->add($asked[$id] === null ? new Refusal('plants.'.$i.'.pot_id', 'no_pot_yet', $plant->number) : new Refusal('plants.'.$i.'.pot_id', 'pot_missing', $asked[$id]));
+                $refusals->add($asked[$id] === null ? new Refusal('plants.'.$i.'.pot_id', 'plant_without_pot', $plant->number) : new Refusal('plants.'.$i.'.pot_id', 'pot_missing', $asked[$id]));
                 continue;
             }
             $situation = $known->of($plant);

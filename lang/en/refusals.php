@@ -40,6 +40,8 @@ return [
     'nothing_left' => 'Nothing is left of this mix after :given years.',
     'objects_fill_pot' => 'Root ball and objects leave no room for mix: objects may take less than :max L, not :given.',
     'pot_missing' => 'There is no pot with the id :given.',
+    'day_missing' => 'There is no potting day with the id :given.',
+    'plant_without_pot' => 'Nobody wrote down which pot :given stands in. Write it down, or choose a pot for it on a potting day.',
     'recipe_missing' => 'There is no recipe with the id :given.',
     'name_taken' => 'Another one is already called :given.',
     'reference_fixed' => 'A typical component keeps its figures. Make a copy of your own to change them.',

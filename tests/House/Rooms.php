@@ -20,7 +20,7 @@ final class Rooms
     public const DOORS = [
         'Shelf' => ['Models/*', 'Portions', 'TakenApart', 'MixFigures', 'Measured', 'Actions/SaveLot', 'Actions/SaveMix', 'Actions/ShelfFields', 'Actions/TakeFromShelf', 'Actions/MoveStock', 'ComponentByName', 'ComponentChanged', 'ReferenceComponents', 'Actions/LoadReferenceComponents', 'ComponentPresenter', 'ComponentSheet', 'LotSheet', 'MovementListing'],
         'Pots' => ['Models/Pot', 'PotPresenter', 'PotSheet', 'PotFile'],
-        'Recipes' => ['Models/*', 'PartsForm', 'RecipePortions', 'RecipePresenter', 'RecipeFile', 'RecipeListing'],
+        'Recipes' => ['Models/*', 'Actions/SaveRecipe', 'PartsForm', 'RecipePortions', 'RecipePresenter', 'RecipeFile', 'RecipeListing'],
         'Situations' => ['Models/*', 'SituationForm', 'SpeciesFields', 'ReferenceSpecies', 'Actions/LoadReferenceSpecies', 'SiteListing'],
         'Blend' => ['BlendForm', 'VerdictRow', 'Comparison', 'ContentsDocument', 'LayersDocument'],
         'Batches' => ['Models/Batch', 'LoadPlan', 'BatchListing'],

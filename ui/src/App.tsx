@@ -31,6 +31,7 @@ const DayPrintPage = lazy(() => import('./places/days/DayPrintPage'));
 const LogPage = lazy(() => import('./places/log/LogPage'));
 const CompareMixesPage = lazy(() => import('./places/blend/recipes/CompareMixesPage'));
 const CardPage = lazy(() => import('./places/blend/recipes/CardPage'));
+const FewestPage = lazy(() => import('./places/blend/find/FewestPage'));
 const FindPage = lazy(() => import('./places/blend/find/FindPage'));
 const LibraryPage = lazy(() => import('./places/library/LibraryPage'));
 const SheetPage = lazy(() => import('./places/log/SheetPage'));
@@ -65,6 +66,7 @@ export function App() {
                   <Route path="/today" element={<TodayPage />} />
                   <Route path="/calendar" element={<CalendarPage />} />
                   <Route path="/blend" element={<BlendPage />} />
+                  <Route path="/blend/fewest" element={<FewestPage />} />
                   <Route path="/blend/find" element={<FindPage />} />
                   <Route path="/blend/compare" element={<CompareMixesPage />} />
                   <Route path="/blend/card" element={<CardPage />} />

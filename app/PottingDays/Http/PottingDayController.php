@@ -19,6 +19,7 @@ use App\PottingDays\Actions\PotEntry;
 use App\PottingDays\Actions\PottedAlready;
 use App\PottingDays\Actions\RemoveEntry;
 use App\PottingDays\Actions\SavePottingDay;
+use App\PottingDays\Actions\ShareMixes;
 use App\PottingDays\Actions\TickParts;
 use App\PottingDays\DayDocument;
 use App\PottingDays\DayMixDocument;
@@ -66,6 +67,12 @@ final readonly class PottingDayController
     public function store(Request $request, SavePottingDay $save): JsonResponse
     {
         return $this->whole($save(new PottingDay(), $request->json()->all()), 201);
+    }
+
+    /** Mixes that are shared become recipes of a day. */
+    public function share(Request $request, ShareMixes $share): JsonResponse
+    {
+        return $this->whole($share($request->json()->all()), 201);
     }
 
     public function update(Request $request, PottingDay $day, SavePottingDay $save): JsonResponse

@@ -52,6 +52,11 @@ export function useSaveDay(record: Schemas['PottingDaySummary'] | null) {
   );
 }
 
+/** Mixes that plants share, as recipes of a day. */
+export function useShareMixes() {
+  return useDayWrite(async (body: Schemas['ShareMixesInput']) => answerOf(await api.POST('/days/shared', { body })));
+}
+
 export function useArchiveDay() {
   return useDayWrite(async ({ id, archived }: { id: number; archived: boolean }) =>
     answerOf(await api.PUT('/days/{id}/archived', { params: { path: { id } }, body: { archived } })),

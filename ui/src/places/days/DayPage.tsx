@@ -35,6 +35,7 @@ function Plan({ day }: { day: Schemas['PottingDay'] }) {
   const [editing, setEditing] = useState<number | null>(null);
   const navigate = useNavigate();
   const entry = day.entries.find((each) => each.id === editing);
+  const planned = day.entries.filter((each) => each.state === 'planned');
 
   return (
     <div className={styles.dayPage}>
@@ -48,6 +49,20 @@ function Plan({ day }: { day: Schemas['PottingDay'] }) {
           <>
             <Button onClick={() => setFraming(true)}>{t('day.edit')}</Button>
             <Button onClick={() => setChoosing(true)}>{t('day.choose')}</Button>
+            {planned.length > 1 && (
+              <Button
+                onClick={() =>
+                  void navigate('/blend/fewest', {
+                    state: {
+                      day: { id: day.id, name: day.name },
+                      plants: planned.map((entry) => ({ plant_id: entry.plant.id, pot_id: entry.pot.id })),
+                    },
+                  })
+                }
+              >
+                {t('day.fewest')}
+              </Button>
+            )}
           </>
         )}
         <LinkButton to={`/days/${day.id}/print`}>{t('day.print')}</LinkButton>

@@ -1,4 +1,5 @@
 export const words = {
+  'day.fewest': 'Fewest mixes',
   'days.title': 'Potting days',
   'days.add': 'Plan a day',
   'days.empty': 'No potting day yet. Plan one, then choose the plants.',

@@ -1,6 +1,6 @@
 import { Button } from 'antd';
 import { lazy, Suspense, useState } from 'react';
-import { Link, useSearchParams } from 'react-router';
+import { Link, useNavigate, useSearchParams } from 'react-router';
 
 import type { Schemas } from '../../api/client';
 import { useArchivePlant, usePlants } from '../../api/plants';
@@ -28,6 +28,7 @@ const MOST_TICKED = 1000;
 export default function PlantsPage() {
   const { t, day } = useWords();
   const [parameters] = useSearchParams();
+  const navigate = useNavigate();
   const list = useListQuery('number');
   const filters = usePlantFilters(parameters.has('due'));
   const [ticked, setTicked] = useState<number[]>([]);
@@ -54,9 +55,19 @@ export default function PlantsPage() {
         {filters.fields}
         <Button onClick={() => setExchanging(true)}>{t('exchange.open')}</Button>
         {ticked.length > 0 && (
-          <Button type="primary" ghost onClick={() => setToDay(true)}>
-            {t('plants.toDay', { count: ticked.length })}
-          </Button>
+          <>
+            <Button type="primary" ghost onClick={() => setToDay(true)}>
+              {t('plants.toDay', { count: ticked.length })}
+            </Button>
+            <Button
+              disabled={ticked.length < 2}
+              onClick={() =>
+                void navigate('/blend/fewest', { state: { plants: ticked.map((id) => ({ plant_id: id })) } })
+              }
+            >
+              {t('plants.fewest')}
+            </Button>
+          </>
         )}
       </ListHead>
       <ListTable<Plant>

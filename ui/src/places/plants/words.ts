@@ -1,4 +1,5 @@
 export const words = {
+  'plants.fewest': 'Fewest mixes for them',
   'origin.bought': 'Bought',
   'origin.seed': 'From seed',
   'origin.collected': 'Collected',

@@ -31,6 +31,9 @@ const KEPT_AS = 'zolbek.wishes';
 /** Under which the last answer is kept, with what was asked. */
 const LAST = ['search'];
 
+/** From this width down the results stand beneath the question. */
+const NARROW = 800;
+
 type Line = Schemas['SearchLine'];
 interface Last {
   told: Partial<Line>;
@@ -92,10 +95,14 @@ export default function FindPage() {
     }
   }, [client, told, state, pots]);
 
+  const results = useRef<HTMLElement>(null);
   const look = () => {
     if (base !== null && find !== null) {
       setTicked([]);
       search.start({ ...base, find } satisfies Schemas['SearchInput']);
+      if (window.innerWidth <= NARROW) {
+        results.current?.scrollIntoView();
+      }
     }
   };
   // once a step that would help was taken, what it changes has come through
@@ -241,7 +248,7 @@ export default function FindPage() {
           )}
         </div>
       </section>
-      <section className={styles.results} aria-label={t('find.button')} aria-busy={isRunning}>
+      <section ref={results} className={styles.results} aria-label={t('find.button')} aria-busy={isRunning}>
         {problem !== undefined && <Alert type="error" showIcon title={problem.message} />}
         {state === 'failed' && problem === undefined && <Alert type="error" showIcon title={t('find.failed')} />}
         {state === 'idle' && <p className={styles.idle}>{t('find.idle')}</p>}

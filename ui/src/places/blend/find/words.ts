@@ -143,6 +143,34 @@ export const words = {
   'find.change.shallower': 'A pot {by} cm less deep',
   'find.change.holes': '{by, plural, one {One hole} other {# holes}}',
   'find.nothingHelps': 'No single step was found that would help.',
+
+  'fewest.title': 'Fewest mixes',
+  'fewest.lead':
+    '{count, plural, one {One plant} other {# plants}}: which of them can share a mix, and what one mix for all would cost each.',
+  'fewest.none': 'Tick plants in the collection, or open a potting day, and look from there.',
+  'fewest.toPlants': 'To the plants',
+  'fewest.go': 'Find the fewest mixes',
+  'fewest.found': 'Mixes for many',
+  'fewest.idle': 'Say what may go in. Then look.',
+  'fewest.running': 'Looking for mixes for each, then which of them can be shared.',
+  'fewest.refused': 'Nothing that may go in makes a mix. Allow more components, or purchases.',
+  'fewest.serve':
+    '{count, plural, one {One mix serves} other {# mixes serve}} {plants, plural, one {the one plant} other {all # plants}}.',
+  'fewest.proved': 'Fewer of those tried would not do.',
+  'fewest.plants': 'Plants',
+  'fewest.rating': 'In this mix',
+  'fewest.best': 'Best of all tried',
+  'fewest.isBest': 'this is it',
+  'fewest.one': 'One mix for all',
+  'fewest.oneCosts': 'At worst it gives up {worst} of the fit.',
+  'fewest.day': 'Potting day',
+  'fewest.on': 'On',
+  'fewest.dayName': 'Shared mixes',
+  'fewest.mixName': '{day}, mix {n}',
+  'fewest.toDay': 'Make {count, plural, one {a recipe} other {# recipes}} and a day',
+  'fewest.toThisDay': 'Make {count, plural, one {a recipe} other {# recipes}} for this day',
+  'fewest.written':
+    '{count, plural, one {One recipe} other {# recipes}} written; {name} uses {count, plural, one {it} other {them}}.',
 } as const;
 
 type Said = typeof words;

@@ -1,0 +1,255 @@
+import { Alert, Button, Form, Input, Select } from 'antd';
+import { useState } from 'react';
+import { Link, useLocation, useNavigate } from 'react-router';
+
+import type { Schemas } from '../../../api/client';
+import { useShareMixes } from '../../../api/days';
+import { useLines } from '../../../api/lines';
+import { useWords } from '../../../i18n/words';
+import { NumberField } from '../../../kit/fields/NumberField';
+import { Trouble } from '../../../kit/forms/Trouble';
+import { useUndoable } from '../../../kit/hooks/useUndoable';
+import { RatingWord } from '../../../kit/mixes/RatingHead';
+import { recipeWords } from './foundMix';
+import { usualWishes, type WishFields, wishesInput } from './wishes';
+import common from '../../../styles/common.module.css';
+import styles from './find.module.css';
+
+type Line = Schemas['FewestLine'];
+type Mix = Schemas['SharedMix'];
+
+/** What the page is opened with: plants, each with the pot it is to go into where that is not its own, and the day they stand on. */
+export interface Shared {
+  plants: { plant_id: number; pot_id?: number }[];
+  day?: { id: number; name: string };
+}
+
+const WEEK_DAYS = 7;
+
+/** A day a week from now, as a date field holds it. */
+function inAWeek(): string {
+  const day = new Date();
+  day.setDate(day.getDate() + WEEK_DAYS);
+
+  return `${day.getFullYear()}-${String(day.getMonth() + 1).padStart(2, '0')}-${String(day.getDate()).padStart(2, '0')}`;
+}
+
+/** The fewest mixes that serve many plants, what one for all would cost each, and both as recipes of a potting day. */
+export default function FewestPage() {
+  const { t, n, percent } = useWords();
+  const asked = (useLocation().state ?? null) as Shared | null;
+  const navigate = useNavigate();
+  const say = useUndoable();
+  const [wishes, setWishes] = useState<WishFields>(usualWishes);
+  const [name, setName] = useState(() => t('fewest.dayName'));
+  const [plannedOn, setPlannedOn] = useState(inAWeek);
+  const { state, told, problem, start, stop } = useLines<Line>('/searches/fewest');
+  const share = useShareMixes();
+  const change = (part: Partial<WishFields>) => setWishes((now) => ({ ...now, ...part }));
+  const find = wishesInput(wishes, [], 1, null, null);
+  const { shelf = [], situations = [], mixes = [], one_for_all: one } = told;
+  const plantsOf = (mix: Mix) => mix.serves.flatMap((served) => situations[served.situation]?.plants ?? []);
+  const mixWords = (mix: Mix) =>
+    recipeWords(mix, shelf, (parts, component) => t('find.part', { parts: n(parts), name: component }));
+  const isRunning = state === 'running' || state === 'waiting';
+  const isOver = state === 'done' && mixes.length > 0 && one !== undefined;
+
+  const write = async (chosen: Mix[]) => {
+    const day = await share.mutateAsync({
+      ...(asked?.day === undefined ? { name, planned_on: plannedOn } : { day_id: asked.day.id }),
+      mixes: chosen.map((mix, i) => ({
+        name: t('fewest.mixName', { day: asked?.day?.name ?? name, n: i + 1 }),
+        parts: mix.parts.map(({ place, parts }) => ({
+          component_id: shelf[place]?.component_id ?? 0,
+          parts,
+          preparation: shelf[place]?.preparation ?? null,
+        })),
+        plants: mix.serves.flatMap((served) =>
+          (situations[served.situation]?.plants ?? []).map((plant) => ({
+            plant_id: plant.id,
+            pot_id: situations[served.situation]?.pot_id ?? 0,
+          })),
+        ),
+      })),
+    });
+    say(t('fewest.written', { count: chosen.length, name: day.name }));
+    await navigate(`/days/${day.id}`);
+  };
+
+  if (asked === null) {
+    return (
+      <div className={common.listPage}>
+        <h1>{t('fewest.title')}</h1>
+        <p>
+          {t('fewest.none')} <Link to="/plants">{t('fewest.toPlants')}</Link>
+        </p>
+      </div>
+    );
+  }
+
+  return (
+    <div className={styles.page}>
+      <section className={styles.ask} aria-label={t('fewest.title')}>
+        <header className={common.listHead}>
+          <h1>{t('fewest.title')}</h1>
+          <Link to={asked.day === undefined ? '/plants' : `/days/${asked.day.id}`}>
+            {asked.day?.name ?? t('fewest.toPlants')}
+          </Link>
+        </header>
+        <p className={common.quiet}>{t('fewest.lead', { count: asked.plants.length })}</p>
+        <Form layout="vertical">
+          <Form.Item label={t('find.from')}>
+            <Select
+              aria-label={t('find.from')}
+              value={wishes.source}
+              options={(['owned', 'bought'] as const).map((value) => ({ value, label: t(`find.source.${value}`) }))}
+              onChange={(source) => change({ source })}
+            />
+          </Form.Item>
+          <div className={common.fields2}>
+            <NumberField
+              label={t('find.components')}
+              value={wishes.components}
+              error={problem?.at('find.most_components')}
+              onChange={(components) => change({ components })}
+            />
+            <NumberField
+              label={t('find.scoops')}
+              value={wishes.scoops}
+              error={problem?.at('find.scoops')}
+              onChange={(scoops) => change({ scoops })}
+            />
+          </div>
+          {asked.day === undefined && (
+            <div className={common.fields2}>
+              <Form.Item label={t('fewest.day')} htmlFor="fewest-day">
+                <Input id="fewest-day" value={name} onChange={(event) => setName(event.target.value)} />
+              </Form.Item>
+              <Form.Item label={t('fewest.on')} htmlFor="fewest-on">
+                <Input
+                  id="fewest-on"
+                  type="date"
+                  value={plannedOn}
+                  onChange={(event) => setPlannedOn(event.target.value)}
+                />
+              </Form.Item>
+            </div>
+          )}
+        </Form>
+        <div className={styles.go}>
+          {isRunning ? (
+            <Button size="large" block onClick={stop}>
+              {t('find.stop')}
+            </Button>
+          ) : (
+            <Button
+              type="primary"
+              size="large"
+              block
+              disabled={find === null}
+              onClick={() => start({ plants: asked.plants, find })}
+            >
+              {t('fewest.go')}
+            </Button>
+          )}
+        </div>
+      </section>
+      <section className={styles.results} aria-label={t('fewest.found')} aria-busy={isRunning}>
+        {problem !== undefined && <Alert type="error" showIcon title={problem.message} />}
+        {state === 'failed' && problem === undefined && <Alert type="error" showIcon title={t('find.failed')} />}
+        {told.kind === 'refused' && <Alert type="warning" showIcon title={t('fewest.refused')} />}
+        <Trouble error={share.error} />
+        {state === 'idle' && <p className={styles.idle}>{t('fewest.idle')}</p>}
+        {isRunning && (
+          <p className={styles.progress} role="status">
+            {t(state === 'waiting' ? 'find.waiting' : 'fewest.running')}
+          </p>
+        )}
+        {isOver && (
+          <>
+            <header className={common.listHead}>
+              <h2 role="status">
+                {t('fewest.serve', { count: mixes.length, plants: plantsOf(one).length })}{' '}
+                {told.is_proved === true && mixes.length > 1 && (
+                  <span className={common.quiet}>{t('fewest.proved')}</span>
+                )}
+              </h2>
+              <Button type="primary" loading={share.isPending} onClick={() => void write(mixes).catch(() => undefined)}>
+                {t(asked.day === undefined ? 'fewest.toDay' : 'fewest.toThisDay', { count: mixes.length })}
+              </Button>
+            </header>
+            <ol>
+              {mixes.map((mix) => (
+                <SharedRow key={mixWords(mix)} mix={mix} words={mixWords(mix)} situations={situations} />
+              ))}
+            </ol>
+            {mixes.length > 1 && (
+              <>
+                <header className={common.listHead}>
+                  <h2>{t('fewest.one')}</h2>
+                  <Button loading={share.isPending} onClick={() => void write([one]).catch(() => undefined)}>
+                    {t(asked.day === undefined ? 'fewest.toDay' : 'fewest.toThisDay', { count: 1 })}
+                  </Button>
+                </header>
+                <p className={common.quiet}>
+                  {t('fewest.oneCosts', {
+                    worst: percent(Math.max(...one.serves.map((served) => served.best_fit - served.fit))),
+                  })}
+                </p>
+                <ol>
+                  <SharedRow mix={one} words={mixWords(one)} situations={situations} />
+                </ol>
+              </>
+            )}
+          </>
+        )}
+      </section>
+    </div>
+  );
+}
+
+/** A mix, and for each way in which its plants stand what it would be there beside the best. */
+function SharedRow({ mix, words, situations }: { mix: Mix; words: string; situations: Schemas['SharedSituation'][] }) {
+  const { t, percent } = useWords();
+
+  return (
+    <li className={styles.shared}>
+      <p className={styles.sharedMix}>{words}</p>
+      <table className={common.plainTable}>
+        <thead>
+          <tr>
+            <th scope="col">{t('fewest.plants')}</th>
+            <th scope="col">{t('blend.pot')}</th>
+            <th scope="col">{t('fewest.rating')}</th>
+            <th scope="col">{t('fewest.best')}</th>
+          </tr>
+        </thead>
+        <tbody>
+          {mix.serves.map((served) => {
+            const stands = situations[served.situation];
+
+            return (
+              <tr key={served.situation}>
+                <th scope="row">{stands?.plants.map((plant) => `${plant.number} ${plant.name}`).join(', ')}</th>
+                <td>{stands?.pot_name}</td>
+                <td>
+                  <RatingWord rating={served.rating} /> {percent(served.fit)}
+                </td>
+                <td>
+                  {served.best_fit - served.fit < 0.005 && served.rating === served.best_rating ? (
+                    <span className={common.quiet}>{t('fewest.isBest')}</span>
+                  ) : (
+                    <>
+                      {served.rating !== served.best_rating && <RatingWord rating={served.best_rating} />}{' '}
+                      {percent(served.best_fit)}
+                    </>
+                  )}
+                </td>
+              </tr>
+            );
+          })}
+        </tbody>
+      </table>
+    </li>
+  );
+}
