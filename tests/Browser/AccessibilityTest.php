@@ -27,6 +27,7 @@ test('no place has a fault of accessibility, nor its drawers and dialogs, in bri
         'Work out a batch' => 'L loose', 'Save' => 'Name of the recipe', 'Prepare Perlite 2-5 mm before mixing' => 'Wet it', 'Keyboard shortcuts' => 'Show this list',
         'Purpose, place, care …' => 'Somebody really comes by', 'Root ball, zones, objects …' => 'Over the holes alone',
     ]],
+    'Find a mix' => ['/blend/find', 'Say for which plant'],
     'Comparison' => ['/blend/compare', 'Add something to set beside it.'],
     'Sites and plants' => ['/blend/library', '4 entries', ['Add a site' => 'Coldest']],
     'Bins' => ['/bins', '35 entries', ['Add a component' => 'Grain sizes', 'Add a mix' => 'What is in it', 'Files in and out' => 'Empty template']],

@@ -27,7 +27,16 @@ export function useLines<Line extends { kind: string }>(address: string, kept?: 
     running.current = null;
     setState((now) => (now === 'running' || now === 'waiting' ? 'stopped' : now));
   }, []);
-  useEffect(() => () => running.current?.abort(), []);
+  useEffect(() => {
+    // a browser may keep a page that was left, and what it asks for, for a while
+    const leave = () => running.current?.abort();
+    window.addEventListener('pagehide', leave);
+
+    return () => {
+      window.removeEventListener('pagehide', leave);
+      leave();
+    };
+  }, []);
 
   const start = useCallback(
     (body: unknown) => {
