@@ -31,7 +31,7 @@ final readonly class WishForm
 
     /**
      * @param list<array{component_id: int, parts: float, preparation?: mixed}> $rows of the shelf, as PartsForm reads them
-     * @param array<int, array{least: float, most: float, must: bool}> $bounds by id of the component
+     * @param array<int, array{least: float, most: float|null, must: bool}> $bounds by id of the component
      * @param list<Merit>       $priorities
      */
     private function __construct(public array $rows, private array $bounds, public array $priorities, private Wishes $wishes) {}
@@ -88,7 +88,7 @@ final readonly class WishForm
     /**
      * @param array<int, float> $like
      *
-     * @return array{list<array{component_id: int, parts: float, preparation?: mixed}>, array<int, array{least: float, most: float, must: bool}>}
+     * @return array{list<array{component_id: int, parts: float, preparation?: mixed}>, array<int, array{least: float, most: float|null, must: bool}>}
      */
     private static function rows(mixed $input, array $like, Source $source, Refusals $refusals): array
     {
@@ -105,8 +105,8 @@ final readonly class WishForm
             $fields = Fields::of($row, ['component_id', 'least', 'most', 'must', 'preparation'], $refusals, 'find.components.'.$i);
             $id = $fields->integer('component_id', 1, PHP_INT_MAX);
             $least = $fields->number('least', 0, 1, 0);
-            $most = $fields->number('most', 0, 1, 1);
-            if ($least > $most) {
+            $most = $fields->has('most') ? $fields->number('most', 0, 1) : null;
+            if ($most !== null && $least > $most) {
                 $refusals->add(new Refusal('find.components.'.$i.'.least', 'between', $least, ['min' => 0, 'max' => $most]));
             }
             $rows[] = ['component_id' => $id, 'parts' => 1.0, ...($fields->has('preparation') ? ['preparation' => $fields->raw('preparation')] : [])];

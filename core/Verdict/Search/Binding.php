@@ -37,7 +37,7 @@ final readonly class Binding
                 $moved[$more] = ($moved[$more] ?? 0) + 1;
                 $moved = array_filter($moved);
                 ksort($moved);
-                if ($moved === []) {
+                if ($moved === [] || ! $sweep->isUsual($moved)) {
                     continue;
                 }
                 try {

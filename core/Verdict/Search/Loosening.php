@@ -62,7 +62,7 @@ final readonly class Loosening
     /** @return list<Wish> */
     private function held(): array
     {
-        $bound = array_filter($this->ingredients, static fn(Ingredient $each): bool => $each->mustBeIn() || $each->most < 1.0);
+        $bound = array_filter($this->ingredients, static fn(Ingredient $each): bool => $each->isBound);
 
         return [...$this->wishes->held(), ...($bound === [] ? [] : [Wish::Shares]), ...($this->wishes->mostComponents < min(5, count($this->ingredients)) ? [Wish::Components] : [])];
     }

@@ -78,6 +78,6 @@ final readonly class MixSearch
     /** Whether nobody wished anything that could bind. */
     private function isFree(): bool
     {
-        return $this->wishes->held() === [] && array_filter($this->ingredients, static fn(Ingredient $each): bool => $each->mustBeIn() || $each->most < 1.0) === [] && $this->wishes->mostComponents >= min(5, count($this->ingredients));
+        return $this->wishes->held() === [] && array_filter($this->ingredients, static fn(Ingredient $each): bool => $each->isBound) === [] && $this->wishes->mostComponents >= min(5, count($this->ingredients));
     }
 }

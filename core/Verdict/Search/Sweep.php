@@ -231,6 +231,22 @@ final class Sweep
         return $parts === [] ? null : $this->tried($parts)->candidate;
     }
 
+    /**
+     * Whether a recipe holds no more of anything than is usual, where nobody said how much.
+     *
+     * @param non-empty-array<int, int> $parts by place of the ingredient
+     */
+    public function isUsual(array $parts): bool
+    {
+        foreach ($parts as $i => $each) {
+            if (! $this->ingredients[$i]->isBound && $each / array_sum($parts) > $this->ingredients[$i]->most + self::SLACK) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
     /** How many ingredients lie on the shelf. */
     public function width(): int
     {
