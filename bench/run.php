@@ -10,6 +10,7 @@ use Bench\EvaluateSpeed;
 use Bench\FirstLoad;
 use Bench\FourWriters;
 use Bench\ScreenSpeed;
+use Bench\SearchSpeed;
 use Tests\Browser\Chrome;
 use Tests\Browser\Site;
 
@@ -24,6 +25,13 @@ printf("Core       full evaluations per second, one core   %8.0f   (at least 800
 printf("           assessments per second, without years   %8.0f\n", $core->assessedPerSecond);
 printf("           assessments per second, with years      %8.0f\n", $core->withYearsPerSecond);
 printf("           peak memory of the process              %8.1f MB (under 32)\n", $core->peakMb);
+
+$twelve = SearchSpeed::of(12, 5);
+$looked = static fn(SearchSpeed $search): int => $search->counts->space - $search->counts->notLookedAt();
+printf("Search     12 components, up to 5, ten parts       %8.1f s (under 10), first %.2f s (under 1), %d of %d recipes, %.1f MB (under 64)\n", $twelve->seconds, $twelve->firstAt, $looked($twelve), $twelve->counts->space, $twelve->peakMb);
+$thirty = SearchSpeed::of(30, 4);
+printf("           30 components, up to 4, ten parts       %8.1f s, %d of %d recipes (at least 100000 in 20 s), %.1f MB (under 64)\n", $thirty->seconds, $looked($thirty), $thirty->counts->space, $thirty->peakMb);
+printf("           fewest mixes, 200 plants in 20 situations %6.1f s (under 5)\n", SearchSpeed::fewest());
 
 [$plain, $placed] = EvaluateSpeed::measure();
 printf("Evaluate   ./zolbek evaluate, start to end         %8.0f ms\n", $plain);

@@ -60,31 +60,37 @@ final class CompressiblePacking
     public static function density(array $shares, array $sharesOverBeta, float $compactionIndex): float
     {
         [$loosening, $wall] = self::$effects ??= self::effects();
-        $classes = $y = $r = [];
-        for ($k = 0; $k < SizeClasses::COUNT; ++$k) {
-            if ($shares[$k] > 0.0) {
+        $classes = $y = $r = $walled = [];
+        $coarser = 0.0;
+        foreach ($shares as $k => $share) {
+            if ($share > 0.0) {
                 $classes[] = $k;
-                $y[] = $shares[$k];
+                $y[] = $share;
                 $r[] = $sharesOverBeta[$k];
+                $walled[] = $share - $sharesOverBeta[$k];
+                $coarser += $share;
             }
         }
         $count = count($classes);
 
         // 1/gamma_i, and the 1/phi at which one class alone would already give K: the root lies beyond it
         $inverseGamma = [];
-        $x = 0.0;
+        $x = $finer = 0.0;
         for ($i = 0; $i < $count; ++$i) {
             $k = $classes[$i];
             $beta = $y[$i] / $r[$i];
-            $left = 1.0;
+            $coarser -= $y[$i];
+            $loosened = 0.0;
             for ($j = 0; $j < $i; ++$j) {
-                $left -= $y[$j] - $loosening[$k - $classes[$j]] * $beta * $r[$j];
+                $loosened += $loosening[$k - $classes[$j]] * $r[$j];
             }
             for ($j = $i + 1; $j < $count; ++$j) {
-                $left -= (1.0 - $beta) * $y[$j] + $wall[$classes[$j] - $k] * $beta * ($y[$j] - $r[$j]);
+                $loosened -= $wall[$classes[$j] - $k] * $walled[$j];
             }
-            $inverseGamma[$i] = $left / $beta;
-            $least = $inverseGamma[$i] + $r[$i] / $compactionIndex;
+            $gamma = (1.0 - $finer - (1.0 - $beta) * $coarser) / $beta + $loosened;
+            $inverseGamma[] = $gamma;
+            $finer += $y[$i];
+            $least = $gamma + $r[$i] / $compactionIndex;
             $x = $least > $x ? $least : $x;
         }
 
@@ -99,7 +105,8 @@ final class CompressiblePacking
             }
             $move = ($f / $compactionIndex - 1.0) * $f / $slope;
             $x += $move;
-            if ($move < 1e-14 * $x) {
+            // each step squares what is missing
+            if ($move < 1e-8 * $x) {
                 break;
             }
         }

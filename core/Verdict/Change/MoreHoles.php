@@ -25,7 +25,7 @@ final class MoreHoles implements Way
         foreach (self::MORE as $by) {
             $more = $now->count === 0 ? Holes::of($by, self::USUAL_CM, self::USUAL_OPEN) : Holes::of($now->count + $by, $now->diameterCm, $now->openShare);
             if ($more->openAreaCm2() < self::MOST_OF_FLOOR * $setup->pot->floorCm2()) {
-                yield static fn(): Change => new Change(ChangeKind::Holes, $setup->with(holes: $more), 1.0 + $by / 4.0, $by);
+                yield static fn(): Change => new Change(ChangeKind::Holes, $setup->with(holes: $more), 1.0 + $by / 4.0);
             }
         }
     }

@@ -8,6 +8,7 @@ use Zolbek\Core\Basis\Input\Refused;
 use Zolbek\Core\Place\Setup\Setup;
 use Zolbek\Core\Verdict\Change\AsItStands;
 use Zolbek\Core\Verdict\Change\Change;
+use Zolbek\Core\Verdict\Change\ChangeKind;
 use Zolbek\Core\Verdict\Change\MoreHoles;
 use Zolbek\Core\Verdict\Change\OtherDepth;
 use Zolbek\Core\Verdict\Change\OtherFeed;
@@ -112,7 +113,7 @@ final readonly class Loosening
                 }
                 $best = self::best($this->swept($change->setup, $this->ingredients, $this->wishes));
                 if ($best !== null && $best->rating->rank() < $worse) {
-                    $found[$change->kind->value] = [$change->size, new Loosened([], $change->kind, $change->by, $change->to, $best->rating, $best)];
+                    $found[$change->kind->value] = [$change->size, new Loosened([], $change->kind, $change->kind === ChangeKind::Holes ? (float) ($change->setup->holes->count - $this->place->holes->count) : $change->by, $change->to, $best->rating, $best)];
                 }
             }
         }
