@@ -335,3 +335,16 @@ test('nobody is told to fill a pot with compost or manure, but who says so may',
         }
     }
 });
+
+test('what one look says cannot last has a stop once its years are worked out', function (int $seed): void {
+    $place = Shipped::setup(['s01', 's07', 's12', 't04'][$seed % 4]);
+    $shelf = Search::shelf(array_map(static fn(array $portion): string => $portion[0]->key, drawnMix($seed)));
+    $sweep = new Sweep($place, $shelf, new Wishes(5), 3000);
+    foreach ($sweep->run() as $_) {
+        continue;
+    }
+    foreach (array_slice($sweep->candidates(), 0, 40) as $candidate) {
+        $isStopped = $sweep->tried($candidate->parts())->rating->rank() >= Rating::Poor->rank();
+        expect($sweep->mayLast($candidate) || $isStopped)->toBeTrue();
+    }
+})->with(fn(): array => seeds(8, 60));

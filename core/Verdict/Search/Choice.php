@@ -4,9 +4,6 @@ declare(strict_types=1);
 
 namespace Zolbek\Core\Verdict\Search;
 
-use Zolbek\Core\Mix\Material\Material;
-use Zolbek\Core\Verdict\Uncertainty\Propagation;
-
 /**
  * Of all that a sweep left, the few that are offered: the first in what somebody puts first, in that order, then the middle of all and others that are least like
  * these, until there are five; eight at most.
@@ -22,11 +19,11 @@ final class Choice
     private const ENOUGH = 5;
 
     /** Recipes whose years are worked out for one reason at most, at the end and in between. */
-    private const CONFIRMED = 160;
+    private const CONFIRMED = 120;
     private const CONFIRMED_MEANWHILE = 24;
 
     /** So many times as many are tried, for some of them turn out not to last. */
-    private const TRIED = 8;
+    private const TRIED = 4;
 
     /** Fits that differ by less are as good; then fewer components are better, for they are easier to mix. */
     private const SAME_FIT = 0.02;
@@ -50,11 +47,7 @@ final class Choice
 
     private readonly int $most;
 
-    /** @var array<string, Sureness> */
-    private array $sureness = [];
-
-    /** @param callable(Material): array<string, string> $bases basis of each property of a material */
-    public function __construct(private readonly Sweep $sweep, private readonly mixed $bases, bool $isEnd = true)
+    public function __construct(private readonly Sweep $sweep, private readonly bool $isEnd = true)
     {
         $this->most = $isEnd ? self::CONFIRMED : self::CONFIRMED_MEANWHILE;
         $this->candidates = $sweep->candidates();
@@ -95,7 +88,7 @@ final class Choice
         if ($first !== null && $figures[$first] < INF && $figures[$first] <= $figure + self::AS_GOOD * abs($figure)) {
             $this->found[$first] = $this->found[$first]->with($merit);
         } elseif ($new !== null) {
-            $this->found[] = new Found($new, [$merit], $this->surenessOf($new));
+            $this->found[] = new Found($new, [$merit], $this->sweep->sureness($new));
         }
     }
 
@@ -116,8 +109,8 @@ final class Choice
         $best = $this->confirmed($this->candidates, $this->most, isBounded: true);
         $key = static fn(Confirmed $full): array => [-floor($full->fit / self::SAME_FIT), $full->candidate->count(), -$full->fit];
         usort($best, static fn(Confirmed $a, Confirmed $b): int => $key($a) <=> $key($b));
-        $compared = array_slice($best, 0, self::COMPARED);
-        $sure = array_filter($compared, fn(Confirmed $full): bool => $this->surenessOf($full)->isSure);
+        $compared = array_slice($best, 0, $this->isEnd ? self::COMPARED : 1);
+        $sure = array_filter($compared, fn(Confirmed $full): bool => $this->sweep->sureness($full)->isSure);
 
         return [...array_values($sure), ...array_values(array_filter($best, static fn(Confirmed $full): bool => ! in_array($full, $sure, true)))];
     }
@@ -155,7 +148,7 @@ final class Choice
         if ($best === null) {
             return false;
         }
-        $this->found[] = new Found($best[1], [Merit::Different], $this->surenessOf($best[1]));
+        $this->found[] = new Found($best[1], [Merit::Different], $this->sweep->sureness($best[1]));
 
         return true;
     }
@@ -183,7 +176,7 @@ final class Choice
     {
         $confirmed = [];
         foreach (array_slice($candidates, 0, self::TRIED * $this->most) as $candidate) {
-            $full = $this->sweep->confirm($candidate);
+            $full = $this->sweep->mayLast($candidate) ? $this->sweep->confirm($candidate) : null;
             if ($full !== null && $full->rating === $this->sweep->bestRating()) {
                 $confirmed[] = $full;
             }
@@ -219,18 +212,18 @@ final class Choice
         }));
         $isThroughout = $merit === Merit::Cheapest && array_filter($these, static fn(Candidate $each): bool => $each->glimpse->isGoodThroughout) !== [];
         $these = $isThroughout ? array_values(array_filter($these, static fn(Candidate $each): bool => $each->glimpse->isGoodThroughout)) : $these;
-        $key = fn(Candidate $each): array => [match ($merit) {
+        // they come by fit: what is equal stays so
+        $figures = array_map(fn(Candidate $each): float => match ($merit) {
             Merit::Cheapest => $each->cost ?? INF,
             Merit::Lightest => $each->glimpse->wetKg,
             Merit::Water => -$each->glimpse->reachL,
             Merit::Alike => $this->like === null ? 0.0 : Unlike::inBehaviour($each, $this->like),
             Merit::Simplest => (float) $each->count(),
             default => 0.0,
-        }, -$each->glimpse->fit];
-        $keys = array_map($key, $these);
-        asort($keys);
+        }, $these);
+        asort($figures);
 
-        return array_map(static fn(int $n): Candidate => $these[$n], array_slice(array_keys($keys), 0, self::TRIED * $this->most));
+        return array_map(static fn(int $n): Candidate => $these[$n], array_slice(array_keys($figures), 0, self::TRIED * $this->most));
     }
 
     /**
@@ -259,16 +252,5 @@ final class Choice
             Merit::Middle => INF,
             default => -$full->fit,
         };
-    }
-
-    private function surenessOf(Confirmed $full): Sureness
-    {
-        $key = $full->candidate->code();
-        if (! isset($this->sureness[$key])) {
-            $assessment = $this->sweep->assess($full->candidate->parts());
-            $this->sureness[$key] = new Sureness($assessment, new Propagation($assessment->setup, $this->bases));
-        }
-
-        return $this->sureness[$key];
     }
 }

@@ -80,15 +80,15 @@ final readonly class Glance
             return Criterion::LargestGrain;
         }
         $mix = $place->packed($blend);
-        if ($misses($judge->runThrough((new RunThrough($zone, $mix, $place->holes, $place->holeCover))->seconds))) {
-            return Criterion::RunThrough;
-        }
         $buffer = (new CationExchange($mix))->bufferMmolL;
         $course = $situation === null || $this->demand === null ? null : $judge->reaction($buffer, $situation, $this->demand);
         foreach ($judge->reactions($blend, $buffer, $course) as $verdict) {
             if ($misses($verdict)) {
                 return $verdict->criterion;
             }
+        }
+        if ($misses($judge->runThrough((new RunThrough($zone, $mix, $place->holes, $place->holeCover))->seconds))) {
+            return Criterion::RunThrough;
         }
         $setup = $this->waters === null ? $place->with(portions: $portions, substrate: $mix) : null;
         $fullL = $setup->drainedL ?? $this->litres(0, $mix);

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Zolbek\Core\Verdict\Search;
 
-use Zolbek\Core\Mix\Material\Material;
 use Zolbek\Core\Place\Setup\Setup;
 use Zolbek\Core\Verdict\Fit\Rating;
 
@@ -21,7 +20,7 @@ final readonly class MixSearch
     public const BUDGET = 150_000;
 
     /** After so many recipes what was found so far is told again. */
-    private const MEANWHILE = 20_000;
+    private const MEANWHILE = 50_000;
 
     /**
      * @param list<Ingredient>                           $ingredients
@@ -44,7 +43,7 @@ final readonly class MixSearch
      */
     public function run(): \Generator
     {
-        $sweep = new Sweep($this->place, $this->ingredients, $this->wishes, $this->budget);
+        $sweep = new Sweep($this->place, $this->ingredients, $this->wishes, $this->budget, $this->bases);
         $steps = $sweep->run();
         $next = 0;
         while ($steps->valid()) {
@@ -72,7 +71,7 @@ final readonly class MixSearch
     /** @return list<Found> */
     private function chosen(Sweep $sweep, bool $isEnd = true): array
     {
-        return (new Choice($sweep, fn(Material $material): array => $this->bases[$material->key] ?? [], $isEnd))->made($this->priorities);
+        return (new Choice($sweep, $isEnd))->made($this->priorities);
     }
 
     /** Whether nobody wished anything that could bind. */

@@ -58,12 +58,12 @@ final readonly class RecipeSpace
     /**
      * @param non-empty-list<int> $set
      *
-     * @return iterable<non-empty-list<int>> whole parts, one for each of the set
+     * @return iterable<non-empty-array<int, int>> whole parts, one for each of the set
      */
     public function recipes(array $set): iterable
     {
         foreach ($this->steps->totals as $total) {
-            foreach ($this->shared($set, 0, $total, $total) as $parts) {
+            foreach ($this->shared($set, $total) as $parts) {
                 if ($this->steps->isOneTotal() || self::isInLowestTerms($parts)) {
                     yield $parts;
                 }
@@ -166,27 +166,39 @@ final readonly class RecipeSpace
     }
 
     /**
+     * All ways to share out a total, in the order of the parts: each place goes from the least to the most that the others leave it.
+     *
      * @param non-empty-list<int> $set
      *
-     * @return iterable<non-empty-list<int>>
+     * @return iterable<non-empty-array<int, int>>
      */
-    private function shared(array $set, int $at, int $left, int $total): iterable
+    private function shared(array $set, int $total): iterable
     {
-        $i = $set[$at];
-        if ($at === count($set) - 1) {
-            if ($left >= $this->least[$i][$total] && $left <= $this->most[$i][$total]) {
-                yield [$left];
-            }
-
-            return;
+        $last = count($set) - 1;
+        $least = array_map(fn(int $i): int => $this->least[$i][$total], $set);
+        $most = array_map(fn(int $i): int => $this->most[$i][$total], $set);
+        // what the places after each take at least, and at most
+        $othersLeast = $othersMost = array_fill(0, $last + 2, 0);
+        for ($n = $last; $n >= 0; --$n) {
+            $othersLeast[$n] = $othersLeast[$n + 1] + $least[$n];
+            $othersMost[$n] = $othersMost[$n + 1] + $most[$n];
         }
-        $others = 0;
-        for ($n = $at + 1; $n < count($set); ++$n) {
-            $others += $this->least[$set[$n]][$total];
-        }
-        for ($parts = $this->least[$i][$total]; $parts <= min($this->most[$i][$total], $left - $others); ++$parts) {
-            foreach ($this->shared($set, $at + 1, $left - $parts, $total) as $rest) {
-                yield [$parts, ...$rest];
+        $left = [$total];
+        $parts = [max($least[0], $total - $othersMost[1])];
+        $end = [min($most[0], $total - $othersLeast[1])];
+        for ($n = 0; $n >= 0;) {
+            if ($parts[$n] > $end[$n]) {
+                if (--$n >= 0) {
+                    ++$parts[$n];
+                }
+            } elseif ($n === $last) {
+                yield $parts;
+                ++$parts[$n];
+            } else {
+                $left[$n + 1] = $left[$n] - $parts[$n];
+                ++$n;
+                $parts[$n] = max($least[$n], $left[$n] - $othersMost[$n + 1]);
+                $end[$n] = min($most[$n], $left[$n] - $othersLeast[$n + 1]);
             }
         }
     }

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Zolbek\Core\Verdict\Search;
 
 use Zolbek\Core\Basis\Input\Refused;
+use Zolbek\Core\Course\Ageing\AgedPot;
 use Zolbek\Core\Course\Ageing\Forecast;
+use Zolbek\Core\Mix\Material\Material;
 use Zolbek\Core\Mix\Substrate\Portion;
 use Zolbek\Core\Place\Setup\Setup;
 use Zolbek\Core\Verdict\Fit\Assessment;
@@ -13,6 +15,7 @@ use Zolbek\Core\Verdict\Fit\Criterion;
 use Zolbek\Core\Verdict\Fit\Judge;
 use Zolbek\Core\Verdict\Fit\Rating;
 use Zolbek\Core\Verdict\Fit\Tally;
+use Zolbek\Core\Verdict\Uncertainty\Propagation;
 
 /**
  * Goes through all recipes of a shelf for one pot. What wishes forbid is left out by whole branches where that can be counted; of every set the recipe nearest to
@@ -52,6 +55,9 @@ final class Sweep
     /** @var array<string, Confirmed|null> null where it breaks a wish after all */
     private array $confirmed = [];
 
+    /** @var array<string, Sureness> */
+    private array $sureness = [];
+
     private ?Rating $bestRating = null;
     private float $bestFit = 0.0;
 
@@ -67,8 +73,11 @@ final class Sweep
     /** @var list<float|null> of a litre of each ingredient */
     private readonly array $prices;
 
-    /** @param list<Ingredient> $ingredients */
-    public function __construct(private readonly Setup $place, private readonly array $ingredients, private readonly Wishes $wishes, private readonly int $budget)
+    /**
+     * @param list<Ingredient>                     $ingredients
+     * @param array<string, array<string, string>> $bases       basis of each property by key of the material; typical where left out
+     */
+    public function __construct(private readonly Setup $place, private readonly array $ingredients, private readonly Wishes $wishes, private readonly int $budget, private readonly array $bases = [])
     {
         $this->glance = new Glance($place);
         $whole = new RecipeSpace($ingredients, $wishes->mostComponents, $wishes->steps);
@@ -140,10 +149,8 @@ final class Sweep
     public function candidates(): array
     {
         $worst = ($this->bestRating ?? Rating::Lethal)->rank();
-        $these = array_values(array_filter($this->candidates, static fn(Candidate $each): bool => $each->glimpse->rating->rank() <= $worst));
-        usort($these, self::byFit(...));
 
-        return $these;
+        return self::byFit(array_values(array_filter($this->candidates, static fn(Candidate $each): bool => $each->glimpse->rating->rank() <= $worst)));
     }
 
     /** In full, with its years; null where it does not last as long as was wished. */
@@ -161,6 +168,34 @@ final class Sweep
         return $this->confirmed[$key];
     }
 
+    /**
+     * Whether it may still have the best word once its years are worked out: one look at it in the year by which failing is a stop, in place of the whole course.
+     *
+     *     it fails by t0 <= low - margin of the years' band where its reserve then is not above 0 (see Forecast, Verdict)
+     */
+    public function mayLast(Candidate $candidate): bool
+    {
+        if ($this->place->situation === null || $this->bestRating === null || $this->bestRating->rank() >= Rating::Poor->rank()) {
+            return true;
+        }
+        $band = Judge::yearsAgainst(null, $this->place->targets())->band;
+        $stopsAt = floor(($band->low - $band->margin) / Forecast::STEP) * Forecast::STEP;
+
+        return $stopsAt < 0.0 || (new AgedPot($this->place->with(portions: $this->portions($candidate->parts())), $stopsAt))->reserve > 0.0;
+    }
+
+    /** How sure its word is. */
+    public function sureness(Confirmed $full): Sureness
+    {
+        $key = $full->candidate->code();
+        if (! isset($this->sureness[$key])) {
+            $assessment = $this->assess($full->candidate->parts());
+            $this->sureness[$key] = new Sureness($assessment, new Propagation($assessment->setup, fn(Material $material): array => $this->bases[$material->key] ?? []));
+        }
+
+        return $this->sureness[$key];
+    }
+
     /** @param non-empty-array<int, int> $parts by place of the ingredient */
     public function assess(array $parts): Assessment
     {
@@ -174,7 +209,12 @@ final class Sweep
      */
     public function portions(array $parts): array
     {
-        return array_map(fn(int $i, int $each): array => [$this->ingredients[$i]->portion, (float) $each], array_keys($parts), array_values($parts));
+        $portions = [];
+        foreach ($parts as $i => $each) {
+            $portions[] = [$this->ingredients[$i]->portion, (float) $each];
+        }
+
+        return $portions;
     }
 
     /**
@@ -420,7 +460,7 @@ final class Sweep
             return;
         }
         $known = $this->bestRating?->rank() ?? self::NONE;
-        usort($this->hopeful, self::byFit(...));
+        $this->hopeful = self::byFit($this->hopeful);
         foreach (array_slice($this->hopeful, 0, self::TRIES) as $candidate) {
             $this->confirm($candidate);
             if (($this->bestRating?->rank() ?? self::NONE) < $known) {
@@ -441,8 +481,19 @@ final class Sweep
         }
     }
 
-    private static function byFit(Candidate $a, Candidate $b): int
+    /**
+     * The best word first, then the greatest fit, then as they came: there may be a hundred thousand.
+     *
+     * @param list<Candidate> $candidates
+     *
+     * @return list<Candidate>
+     */
+    private static function byFit(array $candidates): array
     {
-        return [$a->glimpse->rating->rank(), -$a->glimpse->fit, $a->code()] <=> [$b->glimpse->rating->rank(), -$b->glimpse->fit, $b->code()];
+        // a fit is at most 1, so that a word always goes before it
+        $keys = array_map(static fn(Candidate $each): float => 2.0 * $each->glimpse->rating->rank() - $each->glimpse->fit, $candidates);
+        asort($keys);
+
+        return array_map(static fn(int $n): Candidate => $candidates[$n], array_keys($keys));
     }
 }
