@@ -63,14 +63,13 @@ try {
     $driver->get($site->address.'/bench');
     $at('//h3[.="Loose weight"]');
     $take('bench');
-    $driver->get($site->address.'/bench?start=drained_pot&component=5');
-    $at('//div[contains(@class,"ant-drawer-footer")]//button')->click();
-    $at('//p[contains(@class,"test-do")]');
-    foreach ([1, 2, 3] as $step) {
-        $at('//button[.="Next"]')->click();
-        usleep(300_000);
-    }
-    $take('bench-step');
+    $driver->get($site->address.'/blend/find');
+    $pick('Pot', 'Rectangle 40');
+    $pick('Site', 'Tessivale, upper yard');
+    $at('//button[.="Find mixes"]')->click();
+    $driver->wait(30)->until(WebDriverExpectedCondition::visibilityOfElementLocated(WebDriverBy::xpath('//*[contains(.,"recipes looked at")]')));
+    $at('//li[starts-with(@aria-label,"Mix 2: ")]//*[name()="svg"]');
+    $take('find');
     $driver->get($site->address.'/bench/truth');
     $at('//*[contains(@class,"truth-cases")]');
     $take('truth');
