@@ -50,6 +50,7 @@ Route::put('recipes/{recipe}/archived', [RecipeController::class, 'archive'])->w
 
 Route::post('searches', [SearchController::class, 'mixes']);
 Route::post('searches/fewest', [SearchController::class, 'fewest']);
+Route::get('bench/next', [SearchController::class, 'nextTests']);
 
 Route::post('views/ageing', [ViewController::class, 'ageing']);
 Route::post('views/depths', [ViewController::class, 'depths']);

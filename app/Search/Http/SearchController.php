@@ -6,7 +6,9 @@ namespace App\Search\Http;
 
 use App\Plants\PlantSituation;
 use App\Search\FewestForm;
+use App\Search\NextTests;
 use App\Search\SearchForm;
+use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\StreamedResponse;
 
@@ -18,6 +20,12 @@ final readonly class SearchController
         $form = SearchForm::read($request->json()->all());
 
         return SearchStream::of($form->question(), $form->shelf());
+    }
+
+    /** Which single test would settle most verdicts of the recipes in use. */
+    public function nextTests(NextTests $next): JsonResponse
+    {
+        return new JsonResponse($next->document());
     }
 
     public function fewest(Request $request, PlantSituation $situations): StreamedResponse

@@ -34,18 +34,19 @@ final readonly class Propagation
     /** @var array<string, float> standard uncertainty by figure */
     public array $of;
 
+    /** @var array<string, list<array{component: string|null, property: string, part: float}>> of each the parts of its variance, the largest first */
+    public array $parts;
+
     /** @var array<string, array{component: string|null, property: string, share: float}> what contributes most to each, and its share of the variance; no component for the model itself */
     public array $most;
 
     /** @param (callable(Material): array<string, string>)|null $bases basis (typical, supplier, measured) of each property of a component; null for the model's own errors alone */
     public function __construct(Setup $setup, ?callable $bases)
     {
-        $variance = $largest = [];
-        $add = static function (string $figure, ?string $key, string $property, float $part) use (&$variance, &$largest): void {
+        $variance = $parts = [];
+        $add = static function (string $figure, ?string $key, string $property, float $part) use (&$variance, &$parts): void {
             $variance[$figure] = ($variance[$figure] ?? 0.0) + $part;
-            if ($part > ($largest[$figure][2] ?? 0.0)) {
-                $largest[$figure] = [$key, $property, $part];
-            }
+            $parts[$figure][] = ['component' => $key, 'property' => $property, 'part' => $part];
         };
         foreach ($setup->substrate->blend->components as $component) {
             foreach ($bases === null ? [] : self::steps($component, $bases($component)) as $property => [$up, $down]) {
@@ -75,20 +76,31 @@ final readonly class Propagation
         }
         $this->of = array_map(sqrt(...), $variance);
         $most = [];
-        foreach ($largest as $figure => [$key, $property, $part]) {
-            $most[$figure] = ['component' => $key, 'property' => $property, 'share' => $part / ($variance[$figure] ?? $part)];
+        foreach ($parts as $figure => $of) {
+            usort($of, static fn(array $a, array $b): int => $b['part'] <=> $a['part']);
+            $parts[$figure] = $of;
+            if ($of[0]['part'] > 0.0) {
+                $most[$figure] = ['component' => $of[0]['component'], 'property' => $of[0]['property'], 'share' => $of[0]['part'] / ($variance[$figure] ?? $of[0]['part'])];
+            }
         }
+        $this->parts = $parts;
         $this->most = $most;
     }
 
     /** Uncertainty of the figure that a criterion is rated by; 0 where it has none of its own. */
     public function ofCriterion(Criterion $criterion): float
     {
-        return $this->of[match ($criterion) {
+        return $this->of[self::figureOf($criterion)] ?? 0.0;
+    }
+
+    /** The figure that a criterion is rated by. */
+    public static function figureOf(Criterion $criterion): string
+    {
+        return match ($criterion) {
             Criterion::WetWeight => 'wet_kg',
             Criterion::RunThrough => 'run_through_s',
             default => $criterion->value,
-        }] ?? 0.0;
+        };
     }
 
     /**

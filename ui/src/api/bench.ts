@@ -19,6 +19,14 @@ export function useBenchPlans() {
   });
 }
 
+/** Which single test would settle most verdicts of the recipes in use. */
+export function useNextTests() {
+  return useQuery({
+    queryKey: ['tests', 'next'],
+    queryFn: async ({ signal }) => answerOf(await api.GET('/bench/next', { signal })),
+  });
+}
+
 export function useTests(query: TestQuery, enabled = true) {
   return useQuery({
     queryKey: ['tests', query],

@@ -11,6 +11,7 @@ import { ListTable } from '../../kit/lists/ListTable';
 import { useListQuery } from '../../kit/lists/useListQuery';
 import { durationText } from './duration';
 import { StartTest } from './StartTest';
+import { TestNext } from './TestNext';
 import { useFigures } from '../../kit/measured/useFigures';
 import common from '../../styles/common.module.css';
 import styles from './bench.module.css';
@@ -82,6 +83,7 @@ export default function BenchPage() {
           </ul>
         </section>
       )}
+      {subject === '' && <TestNext />}
       <section>
         <h2>{t('bench.begin')}</h2>
         <Plans plans={suitable.filter((each) => each.begin)} start={setStarting} />

@@ -1,4 +1,9 @@
 export const words = {
+  'bench.testNext': 'Test this next',
+  'bench.testNextOpen':
+    '{open, plural, one {One verdict} other {# verdicts}} on {recipes, plural, one {the recipe} other {# recipes}} in use may as well be on the other side of a limit. These single tests tell most about them; the crown, the weather and the model itself stay.',
+  'bench.testNextSettles': 'settles {count, plural, one {one of them} other {# of them}}',
+  'bench.testNextNarrows': 'takes {share} of the doubt',
   'fault.unplugged': 'it is unplugged',
   'fault.overload': 'it is overloaded',
   'fault.battery_empty': 'its battery is empty',

@@ -73,6 +73,35 @@ export function Certainty({ figures, evaluation }: { figures: Uncertainties; eva
                   )}
                 </span>
               )}
+              {each.most.length > 1 && (
+                <details className={common.quiet}>
+                  <summary>{t('sure.more')}</summary>
+                  <ul>
+                    {each.most.map((part) => (
+                      <li key={`${part.property} ${part.component_id ?? ''}`}>
+                        {t(part.component_name === null ? 'sure.partModel' : 'sure.part', {
+                          share: percent(part.share),
+                          property: t(`property.${part.property}` as MessageId),
+                          component: part.component_name ?? '',
+                        })}
+                        {part.test !== null && part.after !== null && (
+                          <>
+                            {' '}
+                            <Link to={`/bench?start=${part.test}&component=${part.component_id ?? 0}`}>
+                              {t('sure.narrow', {
+                                test: t(`bench.kind.${part.test}`),
+                                minutes: part.minutes ?? 0,
+                                tools: part.tools.map((tool) => t(`tool.${tool}`)).join(', '),
+                                u: isShare ? percent(part.after, 1) : n(part.after, 2),
+                              })}
+                            </Link>
+                          </>
+                        )}
+                      </li>
+                    ))}
+                  </ul>
+                </details>
+              )}
             </li>
           );
         })}

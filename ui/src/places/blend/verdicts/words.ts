@@ -32,6 +32,10 @@ export const words = {
   'sure.lineWide': '{figure} {value}, perhaps {u}',
   'sure.most': 'most of it from {property} of {component}',
   'sure.mostModel': 'most of it from {property}',
+  'sure.more': 'What contributes, and what would narrow it',
+  'sure.part': '{share} from {property} of {component}.',
+  'sure.partModel': '{share} from {property}.',
+  'sure.narrow': '{test} ({minutes} min: {tools}) would bring it to ± {u}',
   'sure.settle': 'A {test} would settle it',
 
   'property.bulk_density': 'the loose weight',
