@@ -57,6 +57,7 @@ Route::post('views/depths', [ViewController::class, 'depths']);
 Route::post('views/compaction', [ViewController::class, 'compaction']);
 Route::post('views/curve', [ViewController::class, 'curve']);
 Route::post('views/trade', [ViewController::class, 'trade']);
+Route::post('views/ranges', [ViewController::class, 'ranges']);
 Route::post('views/triangle', [ViewController::class, 'triangle']);
 
 Route::post('writing/read', [WritingController::class, 'read']);

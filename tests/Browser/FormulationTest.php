@@ -306,5 +306,5 @@ test('what is uncertain is said with the bench test that would settle it', funct
     $this->waitUntilFresh();
     $this->waitFor('//summary[.="How sure is this?"]')->click();
     $this->see('How sure: ± one standard uncertainty');
-    expect($this->waitFor('//section[contains(@class,"certainty")]')->getText())->toMatch('/air \d+% ± \d/')->toContain('would settle it');
+    expect($this->waitFor('//section[contains(@class,"certainty")]')->getText())->toMatch('/air \d+% ± \d/')->toContain('would narrow it');
 });

@@ -197,3 +197,49 @@ test('where no mix can be made for many it is said', function (): void {
     $lines = linesOf($this->postJson('/api/v1/searches/fewest', ['plants' => [['plant_id' => $plant->id]], 'find' => ['source' => 'owned', 'most_cost' => 0.001]]), 'FewestLine');
     expect(end($lines))->toBe(['kind' => 'refused', 'rule' => 'nothing_fits']);
 });
+
+test('the next test is the one that settles most verdicts of the recipes in use, and is told with what it takes', function (): void {
+    expect($this->getJson('/api/v1/bench/next')->assertOk()->json())->toBe(['open' => 0, 'recipes' => 0, 'data' => []]);
+    $plant = Collection::plant(['number' => 'N-1']);
+    $response = $this->getJson('/api/v1/bench/next')->assertOk();
+    Contract::check($response, 'NextTests');
+    $next = $response->json();
+    expect($next['recipes'])->toBe(1)->and($next['open'])->toBeGreaterThan(0)->and($next['data'])->not->toBe([])
+        ->and(array_column($next['data'], 'settles'))->toBe((static function (array $counts): array {
+            rsort($counts);
+
+            return $counts;
+        })(array_column($next['data'], 'settles')));
+    foreach ($next['data'] as $test) {
+        expect($test['recipes'])->toBe([$plant->recipe->name])->and($test['narrows'])->toBeGreaterThan(0.0)->toBeLessThanOrEqual(1.0)->and($test['component_id'] === null)->toBe($test['recipe_id'] !== null);
+    }
+    // once it was measured there is less to gain from that
+    $first = array_values(array_filter($next['data'], static fn(array $test): bool => $test['component_id'] !== null))[0];
+    Component::query()->whereKey($first['component_id'])->update(['basis' => 'measured', 'is_reference' => false]);
+    $again = array_values(array_filter($this->getJson('/api/v1/bench/next')->json('data'), static fn(array $test): bool => $test['component_id'] === $first['component_id'] && $test['kind'] === $first['kind']));
+    expect($again[0]['narrows'] ?? 0.0)->toBeLessThan($first['narrows']);
+});
+
+test('from where to where figures lie is told, with litres and cost', function (): void {
+    $question = Yard::question(['situation' => ['purpose' => 'grow_on', 'site_id' => Yard::siteId()]]);
+    $response = $this->postJson('/api/v1/views/ranges', $question)->assertOk();
+    Contract::check($response, 'RangesView');
+    $figures = collect($response->json('figures'))->keyBy('name');
+    $blend = $this->postJson('/api/v1/evaluate', $question)->json();
+    expect($figures['air']['low'])->toBeLessThan($blend['pot']['air'])->and($figures['air']['high'])->toBeGreaterThan($blend['pot']['air'])
+        ->and($figures['drought']['low'])->toBeGreaterThanOrEqual(0.0)->and($figures['years']['high'] === null || $figures['years']['high'] < 8.0)->toBeTrue()
+        ->and($figures['scooped_l']['low'] * $figures['yield_share']['high'])->toBeNear($figures['scooped_l']['high'] * $figures['yield_share']['low'], 1e-9);
+    stocked(['pumice-3-6-mm' => 10, 'lava-scoria-3-6-mm' => 10, 'akadama-type-clay-granule-2-6-mm' => 10]);
+    expect(array_column($this->postJson('/api/v1/views/ranges', $question)->json('figures'), 'name'))->toContain('cost');
+    expect(array_column($this->postJson('/api/v1/views/ranges', [...$question, 'situation' => null])->assertOk()->json('figures'), 'name'))->not->toContain('years');
+    $this->postJson('/api/v1/views/ranges', ['parts' => []])->assertStatus(422);
+});
+
+test('each figure says its three largest doubts, and how sure it would be after a test', function (): void {
+    $figures = collect($this->postJson('/api/v1/evaluate', Yard::question())->assertOk()->json('uncertainty'))->keyBy('name');
+    $air = $figures['air'];
+    expect($air['most'])->toHaveCount(3)->and($air['most'][0]['share'])->toBeGreaterThanOrEqual($air['most'][1]['share'])->and($air['most'][0]['property'])->toBe($air['property']);
+    foreach ($air['most'] as $part) {
+        expect($part['after'] === null || $part['after'] < $air['uncertainty'])->toBeTrue()->and($part['test'] === null)->toBe($part['minutes'] === null);
+    }
+});

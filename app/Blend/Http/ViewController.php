@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Blend\Http;
 
 use App\Blend\BlendForm;
+use App\Blend\Ranges;
 use App\Blend\Triangle;
 use App\Blend\Views;
 use Illuminate\Http\JsonResponse;
@@ -36,6 +37,11 @@ final readonly class ViewController
     public function trade(Request $request): JsonResponse
     {
         return new JsonResponse(self::views($request)->trade());
+    }
+
+    public function ranges(Request $request): JsonResponse
+    {
+        return new JsonResponse(Ranges::of(BlendForm::read($request->json()->all())));
     }
 
     public function triangle(Request $request): JsonResponse

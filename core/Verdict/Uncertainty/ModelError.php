@@ -36,31 +36,40 @@ final class ModelError
     /** @return array<string, array{ModelConstants, ModelConstants}> the constants a step up and a step down, by what is uncertain */
     public static function of(Setup $setup): array
     {
-        $model = $setup->model;
+        return array_map(static fn(callable $step): array => [$step($setup->model, 1.0), $step($setup->model, -1.0)], self::steps($setup));
+    }
+
+    /**
+     * The constants moved by so many of their standard uncertainties, by what is uncertain.
+     *
+     * @return array<string, callable(ModelConstants, float): ModelConstants>
+     */
+    public static function steps(Setup $setup): array
+    {
         $soft = $setup->substrate->blend->shareOfKind(static fn(MaterialKind $kind): bool => $kind->isCompressible());
         $head = exp(0.25 + 0.25 * $soft);
         $run = exp(0.4 + 0.4 * $soft);
         $steps = [
-            self::HEAD => [$model->with(head: $model->head * $head), $model->with(head: $model->head / $head)],
-            self::RUN_THROUGH => [$model->with(runThrough: $model->runThrough * $run), $model->with(runThrough: $model->runThrough / $run)],
+            self::HEAD => static fn(ModelConstants $of, float $z): ModelConstants => $of->with(head: $of->head * $head ** $z),
+            self::RUN_THROUGH => static fn(ModelConstants $of, float $z): ModelConstants => $of->with(runThrough: $of->runThrough * $run ** $z),
         ];
         if ($setup->compactionIndex === null) {
-            $steps[self::COMPACTION] = [$model->with(compaction: $model->compaction + 1.0), $model->with(compaction: $model->compaction - 1.0)];
+            $steps[self::COMPACTION] = static fn(ModelConstants $of, float $z): ModelConstants => $of->with(compaction: $of->compaction + $z);
         }
         if ($setup->situation?->climate !== null) {
             $canopy = $setup->situation->plant->canopyM2 === null ? self::ESTIMATED_CANOPY : self::GIVEN_CANOPY;
             $steps += [
-                self::CANOPY => [$model->with(canopy: $model->canopy * (1.0 + $canopy)), $model->with(canopy: $model->canopy * (1.0 - $canopy))],
-                self::HOT_DAY => [$model->with(hotDay: $model->hotDay * 1.15), $model->with(hotDay: $model->hotDay * 0.85)],
-                self::REFILL => [$model->with(refill: $model->refill + 0.08), $model->with(refill: $model->refill - 0.08)],
-                self::LEACHING => [$model->with(leaching: $model->leaching + 0.10), $model->with(leaching: $model->leaching - 0.10)],
-                self::PCO2 => [$model->with(pco2Atm: $model->pco2Atm * 3.0), $model->with(pco2Atm: $model->pco2Atm / 3.0)],
+                self::CANOPY => static fn(ModelConstants $of, float $z): ModelConstants => $of->with(canopy: $of->canopy * max(0.0, 1.0 + $canopy * $z)),
+                self::HOT_DAY => static fn(ModelConstants $of, float $z): ModelConstants => $of->with(hotDay: $of->hotDay * max(0.0, 1.0 + 0.15 * $z)),
+                self::REFILL => static fn(ModelConstants $of, float $z): ModelConstants => $of->with(refill: min(1.0, max(0.05, $of->refill + 0.08 * $z))),
+                self::LEACHING => static fn(ModelConstants $of, float $z): ModelConstants => $of->with(leaching: min(0.9, max(0.0, $of->leaching + 0.10 * $z))),
+                self::PCO2 => static fn(ModelConstants $of, float $z): ModelConstants => $of->with(pco2Atm: $of->pco2Atm * 3.0 ** $z),
             ];
         }
 
         return $steps + [
-            self::AGEING => [$model->with(ageing: $model->ageing * 2.0), $model->with(ageing: $model->ageing / 2.0)],
-            self::WASH_OUT => [$model->with(washOut: $model->washOut * 2.0), $model->with(washOut: $model->washOut / 2.0)],
+            self::AGEING => static fn(ModelConstants $of, float $z): ModelConstants => $of->with(ageing: $of->ageing * 2.0 ** $z),
+            self::WASH_OUT => static fn(ModelConstants $of, float $z): ModelConstants => $of->with(washOut: $of->washOut * 2.0 ** $z),
         ];
     }
 }

@@ -8,9 +8,6 @@ use Zolbek\Core\Basis\Input\Refused;
 use Zolbek\Core\Course\Ageing\AgedPot;
 use Zolbek\Core\Course\Ageing\Forecast;
 use Zolbek\Core\Mix\Material\Material;
-use Zolbek\Core\Mix\Material\MaterialKind;
-use Zolbek\Core\Mix\Material\StandardUncertainty;
-use Zolbek\Core\Mix\Preparation\PanTail;
 use Zolbek\Core\Place\Setup\Setup;
 use Zolbek\Core\Verdict\Fit\Assessment;
 use Zolbek\Core\Verdict\Fit\Criterion;
@@ -110,36 +107,14 @@ final readonly class Propagation
      */
     private static function steps(Material $component, array $bases): array
     {
-        $u = static fn(string $property, float $value): float => StandardUncertainty::of($value, $bases[$property] ?? 'typical', $component->kind);
-        $rb = $u('bulk_density', $component->bulkDensity);
-        $re = $u('particle_density', $component->particleDensity);
-        $ws = $u('internal_water', $component->internalWater);
-        $wu = $u('unavailable_water', $component->unavailableWater);
-        $hi = $u('internal_median_cm', $component->internalMedianCm);
-        $psi = $u('sphericity', $component->sphericity);
-        $ph = StandardUncertainty::ofPh($bases['ph'] ?? 'typical');
-        $pores = 1.0 - $component->particleDensity / $component->solidDensity;
-        $steps = [
-            'bulk_density' => static fn(int $side): Material => $component->with(bulkDensity: $component->bulkDensity + $side * $rb, refitPacking: true),
-            'particle_density' => static fn(int $side): Material => $component->with(particleDensity: min($component->solidDensity * (1.0 - $component->internalWater), $component->particleDensity + $side * $re), refitPacking: true),
-            'internal_water' => static fn(int $side): Material => $component->with(internalWater: min($pores, max($component->unavailableWater, $component->internalWater + $side * $ws))),
-            'unavailable_water' => static fn(int $side): Material => $component->with(unavailableWater: min($component->internalWater, max(0.0, $component->unavailableWater + $side * $wu))),
-            'internal_median_cm' => static fn(int $side): Material => $component->with(internalMedianCm: $component->internalMedianCm + $side * $hi),
-            'sphericity' => static fn(int $side): Material => $component->with(sphericity: min(1.0, $component->sphericity + $side * $psi)),
-            ...($component->hydraulicSizeMm === null ? [] : ['hydraulic_size_mm' => static fn(int $side): Material => $component->with(hydraulicSizeMm: $component->hydraulicSizeMm + $side * $u('hydraulic_size_mm', $component->hydraulicSizeMm))]),
-            ...($component->kind !== MaterialKind::Bark || $component->hydraulicSizeMm !== null ? [] : ['fines_weight' => static fn(int $side): Material => $component->with(finesWeight: $component->finesWeight + $side * ModelError::FINES_WEIGHT)]),
-            ...($component->ph === null ? [] : ['ph' => static fn(int $side): Material => $component->with(ph: $component->ph + $side * $ph)]),
-            ...(PanTail::of($component) === null ? [] : ['sieve' => static fn(int $side): Material => $component->with(grading: $component->grading->panAt($side > 0 ? $component->grading->sizesMm[1] / 1.5 : 0.1))]),
-        ];
-
-        return array_map(static fn(callable $step): array => [self::tried($step, 1), self::tried($step, -1)], $steps);
+        return array_map(static fn(callable $step): array => [self::tried($step, $component, 1), self::tried($step, $component, -1)], PropertyStep::of($component, $bases));
     }
 
-    /** @param callable(int): Material $step */
-    private static function tried(callable $step, int $side): ?Material
+    /** @param callable(Material, float): Material $step */
+    private static function tried(callable $step, Material $component, int $side): ?Material
     {
         try {
-            return $step($side);
+            return $step($component, $side);
         } catch (Refused) {
             return null;
         }
@@ -150,8 +125,8 @@ final readonly class Propagation
         return $by === null ? $setup : $setup->withPortions(array_map(static fn(array $portion): array => [$portion[0]->replaced($replaced->key, $by), $portion[1]], $setup->portions));
     }
 
-    /** @return array<string, float|null> */
-    private static function figures(Setup $setup): array
+    /** @return array<string, float|null> by name, of a pot as it stands */
+    public static function figures(Setup $setup): array
     {
         $assessment = new Assessment($setup, withYears: false);
         $water = $setup->waterL(0.0);
@@ -174,7 +149,7 @@ final readonly class Propagation
     }
 
     /** @return array{level_drop_cm: float} what a step of the model's pace moves */
-    private static function byPace(Setup $setup): array
+    public static function byPace(Setup $setup): array
     {
         return ['level_drop_cm' => (new AgedPot($setup, min(Forecast::HORIZON, $setup->targets()->plannedYears)))->levelDropCm];
     }

@@ -22,6 +22,7 @@ import { Notes } from './verdicts/Notes';
 import { PartsTable } from './mix/PartsTable';
 import { PreparationWorth } from './mix/PreparationWorth';
 import { Quarrels } from './verdicts/Quarrels';
+import { Ranges } from './verdicts/Ranges';
 import { RatingHead } from '../../kit/mixes/RatingHead';
 import { RecipeBar } from './recipes/RecipeBar';
 import { Remarks } from './verdicts/Remarks';
@@ -228,6 +229,7 @@ export function BlendPage() {
             <Quarrels quarrels={whole.data?.quarrels ?? []} />
             <Notes notes={data.notes}>
               {whole.data?.uncertainty != null && <Certainty figures={whole.data.uncertainty} evaluation={data} />}
+              <Ranges question={fresh ? question : null} />
             </Notes>
           </>
         )}
