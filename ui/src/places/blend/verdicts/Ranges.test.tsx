@@ -35,7 +35,7 @@ describe('how sure a mix is', () => {
     show(<Ranges question={question} />);
     expect(server.asked('POST /views/ranges')).toEqual([]);
     openIt();
-    expect(await screen.findByText('Years until it fails 1.2 to more than 8 years')).toBeTruthy();
+    expect(await screen.findByText('Years until it fails 1.2 to more than 8')).toBeTruthy();
     expect(screen.getByText('Short of water in a hot spell 0% to 31%')).toBeTruthy();
     expect(screen.getByText('Mix of one pot €1.50 to €1.75')).toBeTruthy();
     expect(screen.getByText('Run-through, s 5.9 to 19')).toBeTruthy();
