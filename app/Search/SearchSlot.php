@@ -32,17 +32,21 @@ final readonly class SearchSlot
     /** @param list<string> $names */
     private static function locked(array $names): ?self
     {
-        $folder = storage_path('framework/searches');
-        if (! is_dir($folder)) {
-            @mkdir($folder, 0o700, true);
-        }
         foreach ($names as $name) {
-            $file = fopen($folder.'/'.$name, 'c');
+            $file = fopen(self::beside().$name, 'c');
             if ($file !== false && flock($file, LOCK_EX | LOCK_NB)) {
                 return new self($file);
             }
         }
 
         return null;
+    }
+
+    /** Where the files stand: beside the data of the yard, so that each yard has places of its own. */
+    private static function beside(): string
+    {
+        $database = config()->string('database.connections.sqlite.database');
+
+        return ($database === ':memory:' ? sys_get_temp_dir().'/zolbek-'.getmypid() : $database).'-search-';
     }
 }

@@ -53,6 +53,8 @@ function partsNamed(array $recipe, array $lines): array
     return array_column(array_map(static fn(array $part): array => [$lines[0]['shelf'][$part['place']]['name'], $part['parts']], $recipe['parts']), 1, 0);
 }
 
+afterEach(fn() => array_map(unlink(...), glob(sys_get_temp_dir().'/zolbek-'.getmypid().'-search-*') ?: []));
+
 beforeEach(fn() => stocked(['pumice-3-6-mm' => 100, 'lava-scoria-3-6-mm' => 80, 'akadama-type-clay-granule-2-6-mm' => 60, 'composted-bark-fine-2-8-mm' => 40]));
 
 test('what to mix comes line by line: the shelf, how far it is, what was found, the end', function (): void {

@@ -16,13 +16,13 @@ function shared(array $plants, string $name = 'Shared, mix 1', string $key = 'pu
 }
 
 /** @return list<Plant> */
-function trees(int $many): array
+function saplings(int $many): array
 {
     return array_map(static fn(int $i): Plant => Collection::plant(['number' => 'W-'.$i, 'name' => 'Tree '.$i]), range(1, $many));
 }
 
 test('mixes that are shared become recipes, and their plants stand on a new day with them', function (): void {
-    $plants = trees(3);
+    $plants = saplings(3);
     $other = Yard::pot('Deep', 12);
     $second = shared([$plants[2]], 'Shared, mix 2', 'lava-scoria-3-6-mm');
     $second['plants'][0]['pot_id'] = $other->id;
@@ -36,7 +36,7 @@ test('mixes that are shared become recipes, and their plants stand on a new day 
 });
 
 test('on a day that is planned those that stand there change their mix, the others come on it', function (): void {
-    $plants = trees(2);
+    $plants = saplings(2);
     $day = $this->postJson('/api/v1/days', ['name' => 'Spring', 'planned_on' => '2026-12-03'])->json('id');
     $this->postJson("/api/v1/days/{$day}/plants", ['plant_ids' => [$plants[0]->id]])->assertSuccessful();
     $entries = $this->postJson('/api/v1/days/shared', ['day_id' => $day, 'mixes' => [shared($plants)]])->assertCreated()->json('entries');
@@ -44,7 +44,7 @@ test('on a day that is planned those that stand there change their mix, the othe
 });
 
 test('all of it is written, or nothing', function (callable $broken, string $path): void {
-    $plants = trees(2);
+    $plants = saplings(2);
     $before = [Recipe::query()->count(), PottingDay::query()->count()];
     $input = $broken(['name' => 'Shared', 'planned_on' => '2026-12-03', 'mixes' => [shared([$plants[0]]), shared([$plants[1]], 'Shared, mix 2')]]);
     expect(array_column($this->postJson('/api/v1/days/shared', $input)->assertStatus(422)->json('errors'), 'path'))->toContain($path)
@@ -61,7 +61,7 @@ test('all of it is written, or nothing', function (callable $broken, string $pat
 ]);
 
 test('a day that is finished takes no mixes any more', function (): void {
-    $plants = trees(1);
+    $plants = saplings(1);
     $day = $this->postJson('/api/v1/days', ['name' => 'Past', 'planned_on' => '2026-12-03'])->json('id');
     PottingDay::query()->whereKey($day)->update(['status' => 'finished']);
     $this->postJson('/api/v1/days/shared', ['day_id' => $day, 'mixes' => [shared($plants)]])->assertStatus(422);
