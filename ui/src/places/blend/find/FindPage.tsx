@@ -32,7 +32,7 @@ const KEPT_AS = 'zolbek.wishes';
 const LAST = ['search'];
 
 /** From this width down the results stand beneath the question. */
-const NARROW = 800;
+const NARROW = 1000;
 
 type Line = Schemas['SearchLine'];
 interface Last {
