@@ -11,7 +11,8 @@ use Zolbek\Core\Verdict\Search\MixSearch;
 
 require __DIR__.'/../../vendor/autoload.php';
 
-@proc_nice(15);
+// behind whatever answers a screen, yet not so far that it starves beside other work
+@proc_nice(5);
 ini_set('memory_limit', '256M');
 // what is kept makes no rings: looking for them again and again takes a fifth of the time
 gc_disable();
