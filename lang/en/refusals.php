@@ -25,6 +25,7 @@ return [
     'sieve_empty' => 'At least one sieve or the pan must have retained something.',
     'aperture' => 'A sieve aperture must be a size in mm above 0 and at most 1000, or "pan", not :given.',
     'aperture_twice' => 'This aperture is entered twice: :given.',
+    'nothing_fits' => 'Nothing that may go in makes a mix. Allow more components, or purchases.',
     'nothing_on_shelf' => 'Nothing lies on the shelf. Write down what you have in Bins, or look among all that can be bought.',
     'too_many_situations' => 'These plants stand in :given different ways; mixes for up to :max can be shared out at once. Choose fewer.',
     'nothing_kept' => 'Nothing would be left between these sieves.',

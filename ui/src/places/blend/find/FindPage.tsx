@@ -225,7 +225,7 @@ export default function FindPage() {
         />
         <div className={styles.go}>
           {isRunning ? (
-            <Button size="large" block onClick={search.stop} title="Esc">
+            <Button size="large" block onClick={search.stop}>
               {t('find.stop')}
             </Button>
           ) : (
