@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Blend;
 
+use Zolbek\Core\Basis\Numerics\EvenPoints;
 use Zolbek\Core\Course\Ageing\Forecast;
 use Zolbek\Core\Place\Setup\Supply;
 use Zolbek\Core\Verdict\Uncertainty\Draws;
@@ -18,7 +19,7 @@ final class Ranges
     public static function of(BlendForm $form): array
     {
         $setup = $form->setup;
-        $draws = new Draws($setup, $form->parts->bases(...), self::DRAWS, Draws::evenly(), $setup->situation !== null);
+        $draws = new Draws($setup, $form->parts->bases(...), self::DRAWS, EvenPoints::at(...), $setup->situation !== null);
         $figures = [];
         foreach (self::FIGURES as $name) {
             $range = $draws->range($name);

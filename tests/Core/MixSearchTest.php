@@ -242,19 +242,16 @@ test('the limit that binds is one part away, and the recipe beyond it is better 
     $place = Shipped::setup('s01');
     $shelf = Search::shelf(Search::STONES, ['sphagnum-peat' => ['most' => 0.1]]);
     $wishes = new Wishes(3, mostCost: 1.1);
-    $sweep = new Sweep($place, $shelf, $wishes, 3000);
-    foreach ($sweep->run() as $_) {
-        continue;
-    }
+    $sweep = (new Sweep($place, $shelf, $wishes, 3000))->toItsEnd();
     $now = $sweep->confirm($sweep->candidates()[0]);
     $cheapest = Binding::of($sweep, $now, Merit::Cheapest);
     $bound = Binding::of($sweep, $now, Merit::Best);
     expect($cheapest?->against ?? [Wish::Shares])->not->toContain(Wish::Cost)->and($bound)->not->toBeNull();
     $parts = $now->candidate->parts();
     $then = $bound->then->candidate->parts();
-    expect($bound->then->fit)->toBeGreaterThan($now->fit)->and($sweep->brokenBy($bound->then))->toBe($bound->against)
+    expect($bound->then->fit)->toBeGreaterThan($now->fit)->and($sweep->limits->brokenBy($bound->then))->toBe($bound->against)
         ->and($then[$bound->more])->toBe(($parts[$bound->more] ?? 0) + 1)->and($then[$bound->less] ?? 0)->toBe($parts[$bound->less] - 1)
-        ->and($sweep->brokenBy($now))->toBe([]);
+        ->and($sweep->limits->brokenBy($now))->toBe([]);
 });
 
 test('a figure at its limit is inside in half of the draws, and one far inside always', function (): void {
@@ -298,16 +295,13 @@ test('what is to keep its character stays within so many parts, and the most ali
     $shelf = Search::shelf(Search::STONES);
     $like = [0 => 0.5, 2 => 0.3, 3 => 0.2];
     $wishes = new Wishes(4, Steps::parts(10), like: $like, within: 0.2);
-    $sweep = new Sweep($place, $shelf, $wishes, 5000);
-    foreach ($sweep->run() as $_) {
-        continue;
-    }
+    $sweep = (new Sweep($place, $shelf, $wishes, 5000))->toItsEnd();
     expect($sweep->candidates())->not->toBe([]);
     foreach ($sweep->candidates() as $candidate) {
         expect($wishes->away($candidate->shares()))->toBeLessThanOrEqual(0.2 + 1e-9);
     }
     expect($wishes->away($like))->toBe(0.0)->and($wishes->away([1 => 1.0]))->toBeNear(1.0)->and((new Wishes())->away([1 => 1.0]))->toBe(0.0)
-        ->and($sweep->brokenBy($sweep->tried([1 => 10])))->toContain(Wish::Character);
+        ->and($sweep->limits->brokenBy($sweep->tried([1 => 10])))->toContain(Wish::Character);
 
     // without pumice: what behaves most like the mix that there was
     $without = Search::shelf(Search::STONES, ['pumice-3-6-mm' => ['most' => 0.0]]);
@@ -339,10 +333,7 @@ test('nobody is told to fill a pot with compost or manure, but who says so may',
 test('what one look says cannot last has a stop once its years are worked out', function (int $seed): void {
     $place = Shipped::setup(['s01', 's07', 's12', 't04'][$seed % 4]);
     $shelf = Search::shelf(array_map(static fn(array $portion): string => $portion[0]->key, drawnMix($seed)));
-    $sweep = new Sweep($place, $shelf, new Wishes(5), 3000);
-    foreach ($sweep->run() as $_) {
-        continue;
-    }
+    $sweep = (new Sweep($place, $shelf, new Wishes(5), 3000))->toItsEnd();
     foreach (array_slice($sweep->candidates(), 0, 40) as $candidate) {
         $isStopped = $sweep->tried($candidate->parts())->rating->rank() >= Rating::Poor->rank();
         expect($sweep->mayLast($candidate) || $isStopped)->toBeTrue();

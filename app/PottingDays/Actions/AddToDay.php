@@ -192,11 +192,6 @@ final readonly class AddToDay
         return null;
     }
 
-    private static function free(Container $pot): float
-    {
-        return min(0.8, $pot->depthCm / 10.0);
-    }
-
     /**
      * What is kept of what it stood in: all of it, or what is left once the roots are cut back; never wider than what it goes into, but for the pot that it is in.
      *
@@ -204,7 +199,7 @@ final readonly class AddToDay
      */
     private static function ball(Container $from, Container $into, bool $whole, bool $stays): array
     {
-        $high = $from->depthCm - self::free($from);
+        $high = $from->depthCm - $from->usualHeadspaceCm();
         if ($whole && $stays) {
             return ['length_cm' => round(self::CONTENT * $from->widthCm($high), 1), 'width_cm' => round(self::CONTENT * $from->breadthCm($high), 1), 'height_cm' => ceil(10.0 * $high) / 10.0];
         }
@@ -234,7 +229,7 @@ final readonly class AddToDay
             'treatment' => $whole ? 'untouched' : ($plant->species?->evergreen === true ? 'teased' : 'combed'),
             'roots_cut_share' => $whole ? 0.0 : self::CUT,
             'feeding' => $whole ? FeedingSchool::None->value : FeedingSchool::WeeklyGrowth->value,
-            'headspace_cm' => self::free($into),
+            'headspace_cm' => $into->usualHeadspaceCm(),
         ];
     }
 }

@@ -19,6 +19,9 @@ use Zolbek\Core\Place\Setup\Situation;
  */
 final readonly class WaterCourse
 {
+    /** Suction in cm beyond which no root gets any water. */
+    public const LOCKED_CM = 15_000.0;
+
     private const SUMMER_DAYS = 30;
 
     /** Litres that a plant can have before it suffers, of a pot watered to the full. */
@@ -41,7 +44,7 @@ final readonly class WaterCourse
     /** Coming by every so many hours in a hot spell. */
     public function droughtAt(float $hours): Drought
     {
-        return new Drought($this->setup->waterL(0.0), $this->limitL, $this->setup->waterL(15_000.0), $this->demand->hotUseLDay, $hours / 24.0, $this->setup->model->refill);
+        return new Drought($this->setup->waterL(0.0), $this->limitL, $this->setup->waterL(self::LOCKED_CM), $this->demand->hotUseLDay, $hours / 24.0, $this->setup->model->refill);
     }
 
     /** Hours between waterings on a hot day of the month that uses most. */
@@ -67,7 +70,7 @@ final readonly class WaterCourse
     {
         $month = $this->climate->hottestMonth;
         $setup = $this->setup;
-        $balance = new DailyBalance($setup->waterL(0.0), $setup->waterL(0.0), $this->limitL, $setup->waterL(15_000.0));
+        $balance = new DailyBalance($setup->waterL(0.0), $setup->waterL(0.0), $this->limitL, $setup->waterL(self::LOCKED_CM));
         $balance->run(self::SUMMER_DAYS, $this->demand->useLDay[$month] ?? 0.0, $this->demand->habitH, $withRain ? $this->demand->rainL($month) / $this->climate->daysIn($month) : 0.0, $setup->model->refill);
 
         return $balance->shortDays;

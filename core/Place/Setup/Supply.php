@@ -12,6 +12,9 @@ namespace Zolbek\Core\Place\Setup;
  */
 final readonly class Supply
 {
+    /** Mixed in addition, so that it suffices. */
+    public const SPARE = 0.08;
+
     /** @var list<array{string, float}> key of each portion, and litres of it that one pot takes from the bin */
     private array $perPotL;
 

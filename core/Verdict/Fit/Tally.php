@@ -15,7 +15,7 @@ namespace Zolbek\Core\Verdict\Fit;
 final class Tally
 {
     /** Weights of all notes together. */
-    private const ALL_NOTES = 1.5;
+    private static float $allNotes;
 
     private float $kills = 1.0;
     private float $poor = 1.0;
@@ -24,6 +24,11 @@ final class Tally
     private bool $isLethal = false;
     private bool $stops = false;
     private bool $isGoodThroughout = true;
+
+    public function __construct()
+    {
+        self::$allNotes ??= array_sum(array_map(static fn(Criterion $criterion): float => $criterion->noteWeight() ?? 0.0, Criterion::cases()));
+    }
 
     public function take(Verdict $verdict): void
     {
@@ -56,7 +61,7 @@ final class Tally
     /** The greatest fit that is still possible. */
     public function fitAtMost(): float
     {
-        return $this->kills * $this->poor * ($this->notes < 0.0 ? exp($this->notes / self::ALL_NOTES) : 1.0);
+        return $this->kills * $this->poor * ($this->notes < 0.0 ? exp($this->notes / self::$allNotes) : 1.0);
     }
 
     /** Whether it may still become better than a word, or as good with at least such a fit. */

@@ -37,7 +37,7 @@ final readonly class Binding
                 $moved[$more] = ($moved[$more] ?? 0) + 1;
                 $moved = array_filter($moved);
                 ksort($moved);
-                if ($moved === [] || ! $sweep->isUsual($moved)) {
+                if ($moved === [] || ! $sweep->limits->isUsual($moved)) {
                     continue;
                 }
                 try {
@@ -46,7 +46,7 @@ final readonly class Binding
                     continue;
                 }
                 $gain = self::gain($now, $then, $merit);
-                $against = $gain === null ? [] : $sweep->brokenBy($then);
+                $against = $gain === null ? [] : $sweep->limits->brokenBy($then);
                 if ($gain !== null && $against !== [] && ($best === null || $gain > $best[0])) {
                     $best = [$gain, new self($against, $less, $more, $then)];
                 }

@@ -31,6 +31,9 @@ final class Choice
     /** The best by fit whose sureness is compared. */
     private const COMPARED = 12;
 
+    /** Set on top of what is to come after all others. */
+    private const AFTER_ALL = 1e12;
+
     /** Nearer to the first than this share is as good. */
     private const AS_GOOD = 0.02;
 
@@ -210,11 +213,10 @@ final class Choice
             Merit::Cheapest => $each->cost !== null,
             default => true,
         }));
-        $isThroughout = $merit === Merit::Cheapest && array_filter($these, static fn(Candidate $each): bool => $each->glimpse->isGoodThroughout) !== [];
-        $these = $isThroughout ? array_values(array_filter($these, static fn(Candidate $each): bool => $each->glimpse->isGoodThroughout)) : $these;
         // they come by fit: what is equal stays so
         $figures = array_map(fn(Candidate $each): float => match ($merit) {
-            Merit::Cheapest => $each->cost ?? INF,
+            // those of which every figure lies in its band come first
+            Merit::Cheapest => ($each->cost ?? INF) + ($each->glimpse->isGoodThroughout ? 0.0 : self::AFTER_ALL),
             Merit::Lightest => $each->glimpse->wetKg,
             Merit::Water => -$each->glimpse->reachL,
             Merit::Alike => $this->like === null ? 0.0 : Unlike::inBehaviour($each, $this->like),

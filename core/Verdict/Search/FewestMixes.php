@@ -14,9 +14,9 @@ use Zolbek\Core\Verdict\Fit\Assessment;
  *     1  for each situation a few really different recipes are found among a number of them
  *     2  every one of these is assessed in full in every situation
  *     3  a mix serves a situation where its word is as good as the best of all there, and its fit at least so much of the best fit
- *     4  the fewest that together serve every situation: an exact cover by depth, of equally many the one that gives up least fit, weighed by plants
+ *     4  the fewest that together serve every situation (see Cover), of equally many those that give up least fit, weighed by plants
  *
- * Source: set cover by branch and bound; practice: one base mix for a day.
+ * Source: practice: one base mix for a day.
  * Check: two situations that want opposite things need two; of two alike one serves both.
  */
 final readonly class FewestMixes
@@ -29,9 +29,6 @@ final readonly class FewestMixes
 
     /** Of the best fit that a shared mix has to reach. */
     private const SERVES_FROM = 0.8;
-
-    /** Covers that are tried; then the best so far stands. */
-    private const MOST_STEPS = 200_000;
 
     /** @var list<SharedMix> most plants first */
     public array $mixes;
@@ -86,10 +83,11 @@ final readonly class FewestMixes
                 }
             }
         }
-        [$chosen, $this->isProved] = self::cover($serves, count($situations));
+        $cover = new Cover($serves, count($situations));
+        $this->isProved = $cover->isProved;
         $by = [];
         foreach (array_keys($situations) as $s) {
-            $mine = array_values(array_filter($chosen, static fn(int $r): bool => isset($serves[$r][$s])));
+            $mine = array_values(array_filter($cover->chosen, static fn(int $r): bool => isset($serves[$r][$s])));
             usort($mine, static fn(int $a, int $b): int => $serves[$a][$s] <=> $serves[$b][$s] ?: $a <=> $b);
             $by[$mine[0]][] = $served($mine[0], $s);
         }
@@ -111,12 +109,7 @@ final readonly class FewestMixes
      */
     private static function recipesFor(Setup $place, array $ingredients, Wishes $wishes): array
     {
-        $sweep = new Sweep($place, $ingredients, $wishes, self::BUDGET);
-        foreach ($sweep->run() as $_) {
-            continue;
-        }
-        $full = array_values(array_filter(array_map($sweep->confirm(...), array_slice($sweep->candidates(), 0, self::TRIES))));
-        usort($full, static fn(Confirmed $a, Confirmed $b): int => [$a->rating->rank(), -$a->fit] <=> [$b->rating->rank(), -$b->fit]);
+        $full = (new Sweep($place, $ingredients, $wishes, self::BUDGET))->toItsEnd()->best(self::TRIES);
         $chosen = [];
         foreach ([true, false] as $mustDiffer) {
             foreach ($full as $each) {
@@ -125,87 +118,6 @@ final readonly class FewestMixes
                     $chosen[] = $each->candidate;
                 }
             }
-        }
-
-        return $chosen;
-    }
-
-    /**
-     * @param array<int, array<int, float>> $serves by recipe the situations that it serves, with the fit that is given up there
-     *
-     * @return array{list<int>, bool} recipes, and whether fewer were ruled out
-     */
-    private static function cover(array $serves, int $situations): array
-    {
-        $by = array_fill(0, $situations, []);
-        foreach ($serves as $r => $of) {
-            foreach (array_keys($of) as $s) {
-                $by[$s][] = $r;
-            }
-        }
-        $steps = 0;
-        $best = null;
-        for ($size = 1; $size <= $situations && $best === null; ++$size) {
-            $best = self::covered($serves, $by, [], $size, $steps, null);
-        }
-
-        return [$best[1] ?? self::greedy($serves, $situations), $best !== null && $steps < self::MOST_STEPS];
-    }
-
-    /**
-     * @param array<int, array<int, float>>     $serves
-     * @param array<int, list<int>>             $by     recipes by situation
-     * @param list<int>                         $chosen
-     * @param array{float, list<int>}|null      $best   fit given up and recipes
-     *
-     * @return array{float, list<int>}|null
-     */
-    private static function covered(array $serves, array $by, array $chosen, int $more, int &$steps, ?array $best): ?array
-    {
-        $open = null;
-        $lost = 0.0;
-        foreach ($by as $s => $recipes) {
-            $least = null;
-            foreach ($chosen as $r) {
-                if (isset($serves[$r][$s])) {
-                    $least = $least === null ? $serves[$r][$s] : min($least, $serves[$r][$s]);
-                }
-            }
-            if ($least === null && ($open === null || count($recipes) < count($by[$open]))) {
-                $open = $s;
-            }
-            $lost += $least ?? 0.0;
-        }
-        if ($open === null) {
-            return $best === null || $lost < $best[0] ? [$lost, $chosen] : $best;
-        }
-        if ($more === 0) {
-            return $best;
-        }
-        foreach ($by[$open] as $r) {
-            if (++$steps > self::MOST_STEPS) {
-                break;
-            }
-            $best = self::covered($serves, $by, [...$chosen, $r], $more - 1, $steps, $best);
-        }
-
-        return $best;
-    }
-
-    /**
-     * @param array<int, array<int, float>> $serves
-     *
-     * @return list<int> always the one that serves most of what is left
-     */
-    private static function greedy(array $serves, int $situations): array
-    {
-        $open = array_flip(range(0, $situations - 1));
-        $chosen = [];
-        while ($open !== []) {
-            $counts = array_map(static fn(array $of): int => count(array_intersect_key($of, $open)), $serves);
-            arsort($counts);
-            $chosen[] = $next = array_key_first($counts) ?? throw new \LogicException('Every situation is served by its best.');
-            $open = array_diff_key($open, $serves[$next]);
         }
 
         return $chosen;

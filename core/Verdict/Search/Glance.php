@@ -6,6 +6,7 @@ namespace Zolbek\Core\Verdict\Search;
 
 use Zolbek\Core\Course\Water\Demand;
 use Zolbek\Core\Course\Water\Drought;
+use Zolbek\Core\Course\Water\WaterCourse;
 use Zolbek\Core\Mix\Chemistry\CationExchange;
 use Zolbek\Core\Mix\Substrate\Portion;
 use Zolbek\Core\Mix\Substrate\Substrate;
@@ -29,7 +30,6 @@ use Zolbek\Core\Verdict\Fit\Verdict;
  */
 final readonly class Glance
 {
-    private const LOCKED_CM = 15_000.0;
     private const EASY_TO_CM = 50.0;
 
     private Judge $judge;
@@ -48,7 +48,7 @@ final readonly class Glance
         $this->besideKg = Weights::beside($place->zone, $place->topDressingCm, $place->contents->objectsL ?? 0.0);
         $zone = $place->zone;
         $this->waters = $place->contents !== null || $place->tipDeg > 0.0 ? null
-            : [new ZoneWater($zone, 0.0), new ZoneWater($zone, $this->demand === null ? self::EASY_TO_CM : $this->judge->targets->tensionLimitCm), new ZoneWater($zone, self::LOCKED_CM)];
+            : [new ZoneWater($zone, 0.0), new ZoneWater($zone, $this->demand === null ? self::EASY_TO_CM : $this->judge->targets->tensionLimitCm), new ZoneWater($zone, WaterCourse::LOCKED_CM)];
     }
 
     /**
@@ -103,7 +103,7 @@ final readonly class Glance
         }
         $limitL = $setup?->waterL($this->demand === null ? self::EASY_TO_CM : $judge->targets->tensionLimitCm) ?? $this->litres(1, $mix);
         if ($this->demand !== null) {
-            $lockedL = $setup?->waterL(self::LOCKED_CM) ?? $this->litres(2, $mix);
+            $lockedL = $setup?->waterL(WaterCourse::LOCKED_CM) ?? $this->litres(2, $mix);
             if ($misses($judge->drought((new Drought($fullL, $limitL, $lockedL, $this->demand->hotUseLDay, $this->demand->habitH / 24.0, $place->model->refill))->degree))) {
                 return Criterion::Drought;
             }

@@ -43,8 +43,8 @@ final readonly class Loosening
      */
     public function of(?Rating $reached): array
     {
-        $worse = $reached?->rank() ?? 9;
-        $held = $this->held();
+        $worse = $reached?->rank() ?? Sweep::NONE;
+        $held = $this->wishes->heldWith($this->ingredients);
         $found = [];
         foreach ($held as $wish) {
             $found[] = $this->letGo([$wish], $worse);
@@ -60,14 +60,6 @@ final readonly class Loosening
         return array_slice([...array_values($found), ...$this->changes($worse)], 0, self::MOST);
     }
 
-    /** @return list<Wish> */
-    private function held(): array
-    {
-        $bound = array_filter($this->ingredients, static fn(Ingredient $each): bool => $each->isBound);
-
-        return [...$this->wishes->held(), ...($bound === [] ? [] : [Wish::Shares]), ...($this->wishes->mostComponents < min(5, count($this->ingredients)) ? [Wish::Components] : [])];
-    }
-
     /** @param non-empty-list<Wish> $wishes */
     private function letGo(array $wishes, int $worse): ?Loosened
     {
@@ -79,8 +71,8 @@ final readonly class Loosening
                 $ingredients = array_map(static fn(Ingredient $each): Ingredient => new Ingredient($each->portion, stock: $each->stock), $ingredients);
             }
         }
-        $sweep = $this->swept($this->place, $ingredients, $looser);
-        $best = self::best($sweep);
+        $sweep = self::swept($this->place, $ingredients, $looser);
+        $best = $sweep->best(self::TRIES)[0] ?? null;
         if ($best === null || $best->rating->rank() >= $worse) {
             return null;
         }
@@ -111,7 +103,7 @@ final readonly class Loosening
                 if (isset($found[$change->kind->value]) && $found[$change->kind->value][0] <= $change->size) {
                     continue;
                 }
-                $best = self::best($this->swept($change->setup, $this->ingredients, $this->wishes));
+                $best = self::swept($change->setup, $this->ingredients, $this->wishes)->best(self::TRIES)[0] ?? null;
                 if ($best !== null && $best->rating->rank() < $worse) {
                     $found[$change->kind->value] = [$change->size, new Loosened([], $change->kind, $change->kind === ChangeKind::Holes ? (float) ($change->setup->holes->count - $this->place->holes->count) : $change->by, $change->to, $best->rating, $best)];
                 }
@@ -123,27 +115,9 @@ final readonly class Loosening
     }
 
     /** @param list<Ingredient> $ingredients */
-    private function swept(Setup $place, array $ingredients, Wishes $wishes): Sweep
+    private static function swept(Setup $place, array $ingredients, Wishes $wishes): Sweep
     {
-        $sweep = new Sweep($place, $ingredients, $wishes, self::BUDGET);
-        foreach ($sweep->run() as $_) {
-            continue;
-        }
-
-        return $sweep;
-    }
-
-    private static function best(Sweep $sweep): ?Confirmed
-    {
-        $best = null;
-        foreach (array_slice($sweep->candidates(), 0, self::TRIES) as $candidate) {
-            $full = $sweep->confirm($candidate);
-            if ($full !== null && ($best === null || [$full->rating->rank(), -$full->fit] < [$best->rating->rank(), -$best->fit])) {
-                $best = $full;
-            }
-        }
-
-        return $best;
+        return (new Sweep($place, $ingredients, $wishes, self::BUDGET))->toItsEnd();
     }
 
     /** The recipe of the best word that asks least of the wish that was let go of. */

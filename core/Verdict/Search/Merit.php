@@ -31,6 +31,9 @@ enum Merit: string
     /** None of these, but least like the others. */
     case Different = 'different';
 
+    /** Looked at in this order where nobody says otherwise. */
+    public const USUAL = [self::Best, self::Cheapest, self::Longest, self::Lightest, self::Water, self::Stock];
+
     /** @return list<self> what somebody may set before the others */
     public static function priorities(): array
     {

@@ -23,15 +23,15 @@ final readonly class MixSearch
     private const MEANWHILE = 50_000;
 
     /**
-     * @param list<Ingredient>                           $ingredients
-     * @param list<Merit>                               $priorities  what matters more first
-     * @param array<string, array<string, string>> $bases basis of each property by key of the material; typical where left out
+     * @param list<Ingredient>                     $ingredients
+     * @param list<Merit>                          $priorities  what matters more first
+     * @param array<string, array<string, string>> $bases       basis of each property by key of the material; typical where left out
      */
     public function __construct(
         private Setup $place,
         private array $ingredients,
         private Wishes $wishes,
-        private array $priorities = [Merit::Best, Merit::Cheapest, Merit::Longest, Merit::Lightest, Merit::Water],
+        private array $priorities = Merit::USUAL,
         private array $bases = [],
         private int $budget = self::BUDGET,
     ) {}
@@ -56,7 +56,8 @@ final readonly class MixSearch
                 break;
             }
         }
-        $found = array_map(fn(Found $each): Found => $each->boundBy($this->isFree() ? null : Binding::of($sweep, $each->recipe, $each->merits[0])), $this->chosen($sweep));
+        $isFree = $this->wishes->heldWith($this->ingredients) === [];
+        $found = array_map(static fn(Found $each): Found => $each->boundBy($isFree ? null : Binding::of($sweep, $each->recipe, $each->merits[0])), $this->chosen($sweep));
         $best = $sweep->bestRating();
 
         return new SearchAnswer(
@@ -72,11 +73,5 @@ final readonly class MixSearch
     private function chosen(Sweep $sweep, bool $isEnd = true): array
     {
         return (new Choice($sweep, $isEnd))->made($this->priorities);
-    }
-
-    /** Whether nobody wished anything that could bind. */
-    private function isFree(): bool
-    {
-        return $this->wishes->held() === [] && array_filter($this->ingredients, static fn(Ingredient $each): bool => $each->isBound) === [] && $this->wishes->mostComponents >= min(5, count($this->ingredients));
     }
 }

@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace Zolbek\Core\Verdict\Search;
 
-use Zolbek\Core\Basis\Numerics\Erfc;
+use Zolbek\Core\Basis\Numerics\EvenPoints;
+use Zolbek\Core\Basis\Numerics\Normal;
 use Zolbek\Core\Verdict\Fit\Assessment;
 use Zolbek\Core\Verdict\Fit\Criterion;
 use Zolbek\Core\Verdict\Fit\Tally;
@@ -16,14 +17,13 @@ use Zolbek\Core\Verdict\Uncertainty\Propagation;
  *
  *     P = share of n draws in which its word is no worse and its fit at least x;  figures drawn as normal and each by itself, at the same 256 points every time
  *
- * Points: additive recurrence with the fractional parts of n sqrt(p), p the primes, put through the inverse of the normal distribution. Figures are taken as
+ * Points see EvenPoints, put through the quantiles of the normal distribution. Figures are taken as
  * independent, which they are not quite. Years have no uncertainty of their own here and stay. Source: Guide to the Expression of Uncertainty in Measurement,
  * Supplement 1 (JCGM 101:2008), with points in place of draws. Check: a figure at its limit with any uncertainty is inside in half of the draws.
  */
 final readonly class Sureness
 {
     private const POINTS = 256;
-    private const PRIMES = [2, 3, 5, 7, 11, 13, 17, 19, 23, 29];
 
     /** From here on it is called sure. */
     public const SURE_FROM = 0.8;
@@ -42,7 +42,7 @@ final readonly class Sureness
             $tally = new Tally();
             foreach ($assessment->verdicts as $verdict) {
                 $u = $sure->ofCriterion($verdict->criterion);
-                $tally->take($verdict->value === null || $u <= 0.0 ? $verdict : new Verdict($verdict->criterion, self::moved($verdict, $u * self::normal(fmod($n * sqrt(self::PRIMES[$places[$verdict->criterion->value]]), 1.0))), $verdict->band));
+                $tally->take($verdict->value === null || $u <= 0.0 ? $verdict : new Verdict($verdict->criterion, self::moved($verdict, $u * Normal::quantile(EvenPoints::at($n, $places[$verdict->criterion->value]))), $verdict->band));
             }
             $inside += $tally->rating()->rank() <= $assessment->rating->rank() && $tally->fit() >= $leastFit ? 1 : 0;
         }
@@ -54,11 +54,5 @@ final readonly class Sureness
     private static function moved(Verdict $verdict, float $by): float
     {
         return $verdict->band->low === 0.0 ? max(0.0, ($verdict->value ?? 0.0) + $by) : ($verdict->value ?? 0.0) + $by;
-    }
-
-    /** Inverse of the standard normal distribution. */
-    private static function normal(float $probability): float
-    {
-        return -M_SQRT2 * Erfc::inverse(2.0 * min(1.0 - 1e-9, max(1e-9, $probability)));
     }
 }

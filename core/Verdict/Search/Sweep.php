@@ -39,10 +39,7 @@ final class Sweep
     private const TRIES = 12;
 
     /** Rank of a recipe that cannot be, worse than every word. */
-    private const NONE = 9;
-
-    /** A cost or weight that is at its limit but for rounding. */
-    private const SLACK = 1e-9;
+    public const NONE = 9;
 
     public readonly Counts $counts;
 
@@ -70,8 +67,8 @@ final class Sweep
     private readonly Glance $glance;
     private readonly RecipeSpace $space;
 
-    /** @var list<float|null> of a litre of each ingredient */
-    private readonly array $prices;
+    /** What wishes leave of the shelf. */
+    public readonly Limits $limits;
 
     /**
      * @param list<Ingredient>                     $ingredients
@@ -80,14 +77,9 @@ final class Sweep
     public function __construct(private readonly Setup $place, private readonly array $ingredients, private readonly Wishes $wishes, private readonly int $budget, private readonly array $bases = [])
     {
         $this->glance = new Glance($place);
-        $whole = new RecipeSpace($ingredients, $wishes->mostComponents, $wishes->steps);
-        $this->counts = new Counts($whole->count());
-        $this->prices = array_map(static fn(Ingredient $each): ?float => $each->pricePerL(), $ingredients);
-        $bounded = [];
-        foreach ($ingredients as $i => $ingredient) {
-            $bounded[] = $this->bounded($ingredient, $i);
-        }
-        $this->space = new RecipeSpace($bounded, $wishes->mostComponents, $wishes->steps);
+        $this->limits = new Limits($place, $ingredients, $wishes);
+        $this->counts = new Counts((new RecipeSpace($ingredients, $wishes->mostComponents, $wishes->steps))->count());
+        $this->space = new RecipeSpace($this->limits->bounded(), $wishes->mostComponents, $wishes->steps);
         $this->counts->ruleOut('shelf', $this->counts->space - $this->space->count());
     }
 
@@ -139,6 +131,29 @@ final class Sweep
         $this->confirmBetter();
     }
 
+    /** The same without being told how far it has come. */
+    public function toItsEnd(): self
+    {
+        foreach ($this->run() as $_) {
+            continue;
+        }
+
+        return $this;
+    }
+
+    /**
+     * Of so many of the most promising those that keep all wishes with their years too, best first.
+     *
+     * @return list<Confirmed>
+     */
+    public function best(int $most): array
+    {
+        $full = array_values(array_filter(array_map($this->confirm(...), array_slice($this->candidates(), 0, $most))));
+        usort($full, static fn(Confirmed $a, Confirmed $b): int => [$a->rating->rank(), -$a->fit] <=> [$b->rating->rank(), -$b->fit]);
+
+        return $full;
+    }
+
     /** The best word that was confirmed; null where nothing was. */
     public function bestRating(): ?Rating
     {
@@ -159,7 +174,7 @@ final class Sweep
         $key = $candidate->code();
         if (! array_key_exists($key, $this->confirmed)) {
             $full = new Confirmed($candidate, $this->assess($candidate->parts()));
-            $this->confirmed[$key] = $this->lastsAsWished($full) ? $full : null;
+            $this->confirmed[$key] = $this->limits->lastsAsWished($full) ? $full : null;
             if ($this->confirmed[$key] !== null) {
                 $this->note($full);
             }
@@ -218,37 +233,6 @@ final class Sweep
     }
 
     /**
-     * The wishes that a recipe of this shelf goes against, whether or not it would be looked at.
-     *
-     * @return list<Wish>
-     */
-    public function brokenBy(Confirmed $full): array
-    {
-        $parts = $full->candidate->parts();
-        $broken = $this->broken($full->candidate) === null ? [] : [$this->broken($full->candidate)];
-        if (! $this->lastsAsWished($full)) {
-            $broken[] = Wish::Years;
-        }
-        if ($this->isOther($parts)) {
-            $broken[] = Wish::Character;
-        }
-        if (count($parts) > $this->wishes->mostComponents) {
-            $broken[] = Wish::Components;
-        }
-        foreach ($this->ingredients as $i => $ingredient) {
-            $share = ($parts[$i] ?? 0) / array_sum($parts);
-            if ($share > 0.0 ? $share > $ingredient->most + self::SLACK || $share < $ingredient->least - self::SLACK : $ingredient->mustBeIn()) {
-                $broken[] = Wish::Shares;
-            }
-            if ($share > 0.0 && $this->forbids($ingredient) !== null) {
-                $broken[] = $this->forbids($ingredient);
-            }
-        }
-
-        return array_values(array_unique($broken, SORT_REGULAR));
-    }
-
-    /**
      * Any recipe of this shelf in full, whatever is wished.
      *
      * @param non-empty-array<int, int> $parts by place of the ingredient
@@ -260,7 +244,7 @@ final class Sweep
         $seen = $this->glance->at($this->portions($parts));
         assert($seen instanceof Glimpse);
 
-        return new Confirmed(new Candidate($parts, $seen, $this->costOf($parts, $seen->scoopedL), $this->isInStock($parts, $seen->scoopedL)), $this->assess($parts));
+        return new Confirmed($this->limits->candidate($parts, $seen), $this->assess($parts));
     }
 
     /** The recipe that what is found should be like; null where there is none. */
@@ -269,22 +253,6 @@ final class Sweep
         $parts = array_filter(array_map(static fn(float $share): int => (int) round(100.0 * $share), $this->wishes->like));
 
         return $parts === [] ? null : $this->tried($parts)->candidate;
-    }
-
-    /**
-     * Whether a recipe holds no more of anything than is usual, where nobody said how much.
-     *
-     * @param non-empty-array<int, int> $parts by place of the ingredient
-     */
-    public function isUsual(array $parts): bool
-    {
-        foreach ($parts as $i => $each) {
-            if (! $this->ingredients[$i]->isBound && $each / array_sum($parts) > $this->ingredients[$i]->most + self::SLACK) {
-                return false;
-            }
-        }
-
-        return true;
     }
 
     /** How many ingredients lie on the shelf. */
@@ -323,18 +291,11 @@ final class Sweep
     private function look(array $set, array $parts): array
     {
         $byPlace = array_combine($set, $parts);
-        if ($this->isOther($byPlace)) {
-            $this->counts->ruleOut(Wish::Character->value);
+        $broken = $this->limits->brokenAnyway($byPlace);
+        if ($broken !== null) {
+            $this->counts->ruleOut($broken->value);
 
             return [self::NONE, 0.0];
-        }
-        if ($this->wishes->mostCost !== null) {
-            $least = $this->costOf($byPlace, $this->place->newMixL());
-            if ($least === null || $least > $this->wishes->mostCost + self::SLACK) {
-                $this->counts->ruleOut(Wish::Cost->value);
-
-                return [self::NONE, 0.0];
-            }
         }
         try {
             $seen = $this->glance->at($this->portions($byPlace), $this->bestRating ?? Rating::Lethal, self::OFFERED_FROM * $this->bestFit);
@@ -348,8 +309,8 @@ final class Sweep
 
             return [self::NONE - 1, 0.0];
         }
-        $candidate = new Candidate($byPlace, $seen, $this->costOf($byPlace, $seen->scoopedL), $this->isInStock($byPlace, $seen->scoopedL));
-        $broken = $this->broken($candidate);
+        $candidate = $this->limits->candidate($byPlace, $seen);
+        $broken = $this->limits->broken($candidate);
         if ($broken !== null) {
             $this->counts->ruleOut($broken->value);
 
@@ -362,87 +323,6 @@ final class Sweep
         }
 
         return [$seen->rating->rank(), -$seen->fit];
-    }
-
-    /** @param non-empty-array<int, int> $parts */
-    private function isOther(array $parts): bool
-    {
-        $total = array_sum($parts);
-
-        return $this->wishes->like !== [] && $this->wishes->away(array_map(static fn(int $each): float => $each / $total, $parts)) > $this->wishes->within + self::SLACK;
-    }
-
-    private function broken(Candidate $candidate): ?Wish
-    {
-        return match (true) {
-            $this->wishes->mostCost !== null && ($candidate->cost === null || $candidate->cost > $this->wishes->mostCost + self::SLACK) => Wish::Cost,
-            $this->wishes->mostKg !== null && $candidate->glimpse->wetKg > $this->wishes->mostKg + self::SLACK => Wish::Weight,
-            $this->wishes->source === Source::Stock && ! $candidate->isInStock => Wish::Source,
-            default => null,
-        };
-    }
-
-    private function forbids(Ingredient $ingredient): ?Wish
-    {
-        return match (true) {
-            $this->wishes->withoutOrganics && $ingredient->isOrganic() => Wish::Organics,
-            $this->wishes->withoutAcidOrganics && $ingredient->isAcidOrganic() => Wish::AcidOrganics,
-            $this->wishes->source !== Source::Bought && $ingredient->stock->litres <= 0.0 => Wish::Source,
-            default => null,
-        };
-    }
-
-    private function lastsAsWished(Confirmed $full): bool
-    {
-        return $this->wishes->leastYears === null || $full->lasts() >= min($this->wishes->leastYears, Forecast::HORIZON);
-    }
-
-    /** What of an ingredient may be in at all, by what is wished and what lies there. */
-    private function bounded(Ingredient $ingredient, int $place): Ingredient
-    {
-        $share = $this->wishes->like[$place] ?? 0.0;
-        $isLike = $this->wishes->like !== [];
-        $most = match (true) {
-            $this->forbids($ingredient) !== null => 0.0,
-            $this->wishes->source === Source::Stock => min($ingredient->most, $ingredient->atHandL() / ($this->place->newMixL() * $this->wishes->pots * (1.0 + Wishes::SPARE))),
-            default => $ingredient->most,
-        };
-
-        return new Ingredient(
-            $ingredient->portion,
-            $isLike ? max($ingredient->least, $share - $this->wishes->within) : $ingredient->least,
-            $isLike ? min($most, $share + $this->wishes->within) : $most,
-            $ingredient->must,
-            $ingredient->stock,
-        );
-    }
-
-    /** @param non-empty-array<int, int> $parts */
-    private function costOf(array $parts, float $litres): ?float
-    {
-        $cost = 0.0;
-        foreach ($parts as $i => $each) {
-            $perL = $this->prices[$i];
-            if ($perL === null) {
-                return null;
-            }
-            $cost += $each * $perL;
-        }
-
-        return $cost / array_sum($parts) * $litres;
-    }
-
-    /** @param non-empty-array<int, int> $parts */
-    private function isInStock(array $parts, float $scoopedL): bool
-    {
-        $litres = $scoopedL * $this->wishes->pots * (1.0 + Wishes::SPARE) / array_sum($parts);
-        foreach ($parts as $i => $each) {
-            if ($each * $litres > $this->ingredients[$i]->atHandL() + self::SLACK) {
-                return false;
-            }
-        }
-
-        return true;
     }
 
     /** @return \Generator<int, Counts, bool|null, bool> */
@@ -461,14 +341,11 @@ final class Sweep
         }
         $known = $this->bestRating?->rank() ?? self::NONE;
         $this->hopeful = self::byFit($this->hopeful);
-        foreach (array_slice($this->hopeful, 0, self::TRIES) as $candidate) {
-            $this->confirm($candidate);
-            if (($this->bestRating?->rank() ?? self::NONE) < $known) {
-                break;
-            }
+        for ($try = 0; $try < self::TRIES && $this->hopeful !== [] && ($this->bestRating?->rank() ?? self::NONE) === $known; ++$try) {
+            $this->confirm(array_shift($this->hopeful));
         }
         $now = $this->bestRating?->rank() ?? self::NONE;
-        $this->hopeful = array_values(array_filter(array_slice($this->hopeful, self::TRIES), static fn(Candidate $each): bool => $each->glimpse->rating->rank() < $now));
+        $this->hopeful = array_values(array_filter($this->hopeful, static fn(Candidate $each): bool => $each->glimpse->rating->rank() < $now));
         if ($now < $known) {
             $this->candidates = array_values(array_filter($this->candidates, static fn(Candidate $each): bool => $each->glimpse->rating->rank() <= $now));
         }

@@ -36,13 +36,7 @@ final class Unlike
     /** 0..1. */
     public static function inParts(Candidate $a, Candidate $b): float
     {
-        [$mine, $others] = [$a->shares(), $b->shares()];
-        $moved = 0.0;
-        foreach ($mine + $others as $i => $_) {
-            $moved += abs(($mine[$i] ?? 0.0) - ($others[$i] ?? 0.0));
-        }
-
-        return $moved / 2.0;
+        return WholeParts::apart($a->shares(), $b->shares());
     }
 
     public static function inBehaviour(Candidate $a, Candidate $b): float

@@ -11,8 +11,11 @@ namespace Zolbek\Core\Verdict\Search;
  */
 final readonly class Wishes
 {
-    /** Mixed in addition, so that it suffices. */
-    public const SPARE = 0.08;
+    /** Let go of, so many more components are looked at. */
+    private const MORE_COMPONENTS = 2;
+
+    /** From so many on, or with the whole shelf, nobody is kept from a component more. */
+    private const ANY_COMPONENTS = 5;
 
     public Steps $steps;
 
@@ -60,22 +63,32 @@ final readonly class Wishes
      */
     public function away(array $shares): float
     {
-        if ($this->like === []) {
-            return 0.0;
-        }
-        $moved = 0.0;
-        foreach ($shares + $this->like as $i => $_) {
-            $moved += abs(($shares[$i] ?? 0.0) - ($this->like[$i] ?? 0.0));
-        }
+        return $this->like === [] ? 0.0 : WholeParts::apart($shares, $this->like);
+    }
 
-        return $moved / 2.0;
+    /**
+     * Those that somebody has, and those that he has of single components and their number.
+     *
+     * @param list<Ingredient> $ingredients
+     *
+     * @return list<Wish> in the order in which they are let go of
+     */
+    public function heldWith(array $ingredients): array
+    {
+        $isBound = array_filter($ingredients, static fn(Ingredient $each): bool => $each->isBound) !== [];
+
+        return [
+            ...$this->held(),
+            ...$isBound ? [Wish::Shares] : [],
+            ...$this->mostComponents < min(self::ANY_COMPONENTS, count($ingredients)) ? [Wish::Components] : [],
+        ];
     }
 
     /** The same without one of them. */
     public function without(Wish $wish): self
     {
         return new self(
-            $this->mostComponents,
+            $this->mostComponents + ($wish === Wish::Components ? self::MORE_COMPONENTS : 0),
             $this->steps,
             $wish === Wish::Source ? Source::Bought : $this->source,
             $wish === Wish::Cost ? null : $this->mostCost,

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Zolbek\Core\Verdict\Uncertainty;
 
 use Zolbek\Core\Basis\Input\Refused;
-use Zolbek\Core\Basis\Numerics\Erfc;
+use Zolbek\Core\Basis\Numerics\Normal;
 use Zolbek\Core\Course\Ageing\Forecast;
 use Zolbek\Core\Mix\Material\Material;
 use Zolbek\Core\Place\Setup\Setup;
@@ -15,7 +15,7 @@ use Zolbek\Core\Place\Setup\Setup;
  *
  *     z of each from the normal distribution, independent;  range of a figure: the values below which 16 % and 84 % of the draws lie
  *
- * Whoever asks passes the numbers from 0 to 1 in, drawn by chance from a seed or spread evenly (evenly()). What cannot be moved so far is moved half as far, a pot that cannot be is left out. Years are the horizon where
+ * Whoever asks passes the numbers from 0 to 1 in, drawn by chance from a seed or spread evenly (EvenPoints). What cannot be moved so far is moved half as far, a pot that cannot be is left out. Years are the horizon where
  * a pot lasts longer. Source: Guide to the Expression of Uncertainty in Measurement, Supplement 1 (JCGM 101:2008). Check: of one standard uncertainty alone the range is the
  * figure at z -0.9945 and 0.9945.
  */
@@ -23,7 +23,6 @@ final readonly class Draws
 {
     private const LOW = 0.16;
     private const HIGH = 0.84;
-    private const FURTHEST = 1e-6;
     private const HALVED = 4;
 
     /** @var array<string, list<float>> by figure, ascending */
@@ -44,7 +43,7 @@ final readonly class Draws
         for ($draw = 1; $draw <= $draws; ++$draw) {
             $what = 0;
             $z = static function () use ($unit, $draw, &$what): float {
-                return self::normal($unit($draw, $what++));
+                return Normal::quantile($unit($draw, $what++));
             };
             $model = $setup->model;
             foreach ($errors as $step) {
@@ -83,40 +82,12 @@ final readonly class Draws
         }, $of);
     }
 
-    /**
-     * Numbers that fill the cube evenly and are the same every time: fractional parts of n sqrt(p), p the primes.
-     *
-     * @return callable(int, int): float
-     */
-    public static function evenly(): callable
-    {
-        $roots = [];
-        for ($p = 2; count($roots) < 200; ++$p) {
-            for ($d = 2; $d * $d <= $p; ++$d) {
-                if ($p % $d === 0) {
-                    continue 2;
-                }
-            }
-            $roots[] = sqrt($p);
-        }
-
-        return static fn(int $draw, int $what): float => fmod($draw * $roots[$what % 200], 1.0);
-    }
-
     /** @return array{float, float}|null from where to where two thirds of the draws lie; null for what no draw has */
     public function range(string $figure): ?array
     {
         $values = $this->of[$figure] ?? [];
 
         return $values === [] ? null : [self::quantile($values, self::LOW), self::quantile($values, self::HIGH)];
-    }
-
-    public function deviation(string $figure): float
-    {
-        $values = $this->of[$figure] ?? [];
-        $mean = array_sum($values) / max(1, count($values));
-
-        return sqrt(array_sum(array_map(static fn(float $value): float => ($value - $mean) ** 2, $values)) / max(1, count($values) - 1));
     }
 
     /**
@@ -144,10 +115,5 @@ final readonly class Draws
         $below = (int) floor($at);
 
         return $values[$below] + ($at - $below) * (($values[$below + 1] ?? $values[$below]) - $values[$below]);
-    }
-
-    private static function normal(float $unit): float
-    {
-        return -M_SQRT2 * Erfc::inverse(2.0 * min(1.0 - self::FURTHEST, max(self::FURTHEST, $unit)));
     }
 }

@@ -7,6 +7,7 @@ namespace Zolbek\Core\Work\Batching;
 use Zolbek\Core\Basis\Input\Fields;
 use Zolbek\Core\Basis\Input\Refusals;
 use Zolbek\Core\Basis\Input\Refused;
+use Zolbek\Core\Place\Setup\Supply;
 
 /**
  * How many pots to fill and how the mixing is done.
@@ -18,7 +19,7 @@ final readonly class BatchOrder
 {
     public const FIELDS = ['pots', 'ball_share', 'gap_share', 'objects_l', 'spare', 'tub_l', 'scoop_l'];
 
-    public const DEFAULT_SPARE = 0.08;
+    public const DEFAULT_SPARE = Supply::SPARE;
 
     private function __construct(
         public int $pots,
