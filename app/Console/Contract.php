@@ -28,6 +28,7 @@ use Zolbek\Core\Verdict\Fit\Criterion;
 use Zolbek\Core\Verdict\Fit\Rating;
 use Zolbek\Core\Verdict\Search\Merit;
 use Zolbek\Core\Verdict\Search\Source;
+use Zolbek\Core\Verdict\Search\Start;
 use Zolbek\Core\Verdict\Search\Wish;
 use Zolbek\Core\Work\Aftercare\TaskKind;
 use Zolbek\Core\Work\BenchTest\TestKind;
@@ -43,7 +44,7 @@ final class Contract
     private const WORDS = [
         'BallTreatment' => BallTreatment::class, 'Criterion' => Criterion::class, 'DueLevel' => DueLevel::class, 'Exposure' => Exposure::class, 'Feed' => Feed::class, 'FeedingSchool' => FeedingSchool::class,
         'Finding' => Finding::class, 'GrowthStage' => GrowthStage::class, 'Health' => Health::class, 'Kind' => MaterialKind::class, 'Leaf' => Leaf::class, 'MendKind' => ChangeKind::class, 'Merit' => Merit::class, 'MixSource' => Source::class, 'PlantGroup' => PlantGroup::class,
-        'PotSurface' => Surface::class, 'Purpose' => Purpose::class, 'Rating' => Rating::class, 'Shape' => PotShape::class, 'Stand' => Stand::class, 'TaskKind' => TaskKind::class, 'TestKind' => TestKind::class, 'Vigour' => RootVigour::class,
+        'PotSurface' => Surface::class, 'Purpose' => Purpose::class, 'Rating' => Rating::class, 'Shape' => PotShape::class, 'SearchStart' => Start::class, 'Stand' => Stand::class, 'TaskKind' => TaskKind::class, 'TestKind' => TestKind::class, 'Vigour' => RootVigour::class,
         'WateringMethod' => WateringMethod::class, 'Wish' => Wish::class, 'Wind' => Wind::class,
     ];
 

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace App\Plants;
 
 use App\Plants\Models\Plant;
+use App\Pots\Models\Pot;
 use Illuminate\Support\Carbon;
+use Zolbek\Core\Mix\Substrate\Portion;
 use Zolbek\Core\Place\Climate\Climate;
 use Zolbek\Core\Place\Climate\DailyClimate;
 use Zolbek\Core\Place\Plant\Crown;
@@ -14,6 +16,7 @@ use Zolbek\Core\Place\Plant\PlantGroup;
 use Zolbek\Core\Place\Plant\Purpose;
 use Zolbek\Core\Place\Plant\RootVigour;
 use Zolbek\Core\Place\Plant\Targets;
+use Zolbek\Core\Place\Setup\Setup;
 use Zolbek\Core\Place\Setup\Situation;
 use Zolbek\Core\Place\Site\Exposure;
 use Zolbek\Core\Place\Site\Place;
@@ -56,6 +59,18 @@ final class PlantSituation
             rainShare: $plant->site->rain_share ?? 0.0,
             feedAcidityMmolLYear: Feed::from($plant->feed ?? Feed::Usual->value)->mmolLYear(),
         );
+    }
+
+    /**
+     * The plant in this mix in a pot, as one would pot it: the usual rim left free, nothing else beside the mix.
+     *
+     * @param list<array{Portion, float}> $portions
+     */
+    public function setup(Plant $plant, Pot $pot, array $portions): Setup
+    {
+        $core = $pot->toCore();
+
+        return new Setup($portions, $core, $pot->holes(), PlantGroup::from($plant->plant_group), $core->usualHeadspaceCm(), potWeightKg: $pot->weight_kg, situation: $this->of($plant));
     }
 
     public function targets(Plant $plant): Targets

@@ -13,7 +13,6 @@ use Zolbek\Core\Basis\Input\Refusal;
 use Zolbek\Core\Basis\Input\Refusals;
 use Zolbek\Core\Course\Reaction\Correction;
 use Zolbek\Core\Mix\Material\Material;
-use Zolbek\Core\Mix\Material\MaterialReader;
 use Zolbek\Core\Mix\Preparation\Preparation;
 use Zolbek\Core\Mix\Substrate\Portion;
 
@@ -85,17 +84,12 @@ final readonly class PartsForm
         return new self($portions, $rows, $components, $lots, $shelf);
     }
 
-    /** @return array<string, string> by property of a material of this mix on what it rests: typical, supplier or measured */
+    /** @return array<string, string> by property of a material of this mix on what it rests; empty where that is nobody's record */
     public function bases(Material $material): array
     {
         $record = $this->shelf->record($material->key);
-        $bases = array_fill_keys(MaterialReader::PROPERTIES, $record->basis ?? 'typical');
-        $lot = $record === null ? null : ($this->lots[$record->id] ?? null);
-        foreach (array_keys(($record->measured['properties'] ?? []) + ($lot->measured['properties'] ?? [])) as $property) {
-            $bases[$property] = 'measured';
-        }
 
-        return $bases;
+        return $record?->bases(($this->lots[$record->id] ?? null)->measured['properties'] ?? []) ?? [];
     }
 
     /**

@@ -13,6 +13,7 @@ use Zolbek\Core\Verdict\Search\Loosened;
 use Zolbek\Core\Verdict\Search\SearchAnswer;
 use Zolbek\Core\Verdict\Search\Served;
 use Zolbek\Core\Verdict\Search\SharedMix;
+use Zolbek\Core\Verdict\Search\WholeParts;
 
 /** What a search says, line by line: schemas SearchLine and FewestLine of the API. Recipes name components by their place on the shelf of the first line. */
 final class AnswerDocument
@@ -95,6 +96,7 @@ final class AnswerDocument
             'parts' => self::parts($mix->parts),
             'serves' => array_map(static fn(Served $served): array => [
                 'situation' => $served->situation, 'rating' => $served->rating->value, 'fit' => $served->fit, 'best_rating' => $served->bestRating->value, 'best_fit' => $served->bestFit,
+                'gives_up' => $served->givenUp(),
             ], $mix->serves),
         ];
     }
@@ -108,13 +110,8 @@ final class AnswerDocument
      */
     private static function parts(array $parts): array
     {
-        $divisor = 0;
-        foreach ($parts as $each) {
-            while ($each !== 0) {
-                [$divisor, $each] = [$each, $divisor % $each];
-            }
-        }
+        $divisor = WholeParts::divisor($parts);
 
-        return array_map(static fn(int $place, int $each): array => ['place' => $place, 'parts' => intdiv($each, max(1, $divisor))], array_keys($parts), array_values($parts));
+        return array_map(static fn(int $place, int $each): array => ['place' => $place, 'parts' => intdiv($each, $divisor)], array_keys($parts), array_values($parts));
     }
 }

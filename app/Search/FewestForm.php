@@ -13,7 +13,6 @@ use Zolbek\Core\Basis\Input\Fields;
 use Zolbek\Core\Basis\Input\Refusal;
 use Zolbek\Core\Basis\Input\Refusals;
 use Zolbek\Core\Basis\Input\Refused;
-use Zolbek\Core\Place\Plant\PlantGroup;
 use Zolbek\Core\Place\Setup\Setup;
 
 /** Plants that are to share mixes, each in a pot, and what is wished of the mixes. Plants that stand alike in the same pot are one situation. */
@@ -21,8 +20,6 @@ final class FewestForm
 {
     public const MOST_PLANTS = 1000;
     public const MOST_SITUATIONS = 40;
-
-    private const FREE_CM = 0.8;
 
     /** @var list<array{setup: Setup, plants: list<Plant>, pot: Pot}> */
     private array $situations = [];
@@ -41,8 +38,12 @@ final class FewestForm
         $wishes = WishForm::read($fields->raw('find'), $refusals);
         $asked = self::asked($fields->raw('plants'), $refusals);
         $refusals->throwIfAny();
-        $form = new self($wishes, PartsForm::read($wishes->rows, $refusals, withLots: true));
-        $refusals->throwIfAny();
+        $form = new self($wishes, PartsForm::read($wishes->shelf->rows, $refusals));
+        try {
+            $refusals->throwIfAny();
+        } catch (Refused $refused) {
+            throw $wishes->shelf->atItsField($refused);
+        }
         $form->place($asked, $known, $refusals);
         $refusals->throwIfAny();
 
@@ -55,7 +56,7 @@ final class FewestForm
         $plants = array_map(static fn(array $each): int => array_sum(array_map(static fn(Plant $plant): int => $plant->many(), $each['plants'])), $this->situations);
         assert($situations !== [] && $plants !== []);
 
-        return new FewestQuestion($situations, $plants, $this->wishes->ingredients($this->parts, $this->parts->components), $this->wishes->wishes());
+        return new FewestQuestion($situations, $plants, $this->wishes->shelf->ingredients($this->parts, $this->parts->components), $this->wishes->wishes);
     }
 
     /** @return list<array<string, mixed>> */
@@ -111,15 +112,7 @@ final class FewestForm
             $situation = $known->of($plant);
             $key = md5(serialize([$plant->plant_group, $pot->id, $plant->site_id, $situation->targets, $situation->place, $situation->plant, $situation->vigour, $situation->purpose, $situation->feedAcidityMmolLYear]));
             if (! isset($alike[$key])) {
-                $alike[$key] = ['setup' => new Setup(
-                    $this->parts->portions,
-                    $pot->toCore(),
-                    $pot->holes(),
-                    PlantGroup::from($plant->plant_group),
-                    min(self::FREE_CM, $pot->depth / 10.0),
-                    potWeightKg: $pot->weight_kg,
-                    situation: $situation,
-                ), 'plants' => [], 'pot' => $pot];
+                $alike[$key] = ['setup' => $known->setup($plant, $pot, $this->parts->portions), 'plants' => [], 'pot' => $pot];
             }
             $alike[$key]['plants'][] = $plant;
         }

@@ -10,9 +10,6 @@ use App\Recipes\Models\Recipe;
 use App\Recipes\RecipePortions;
 use App\Shelf\Models\Component;
 use Zolbek\Core\Mix\Material\Material;
-use Zolbek\Core\Mix\Material\MaterialReader;
-use Zolbek\Core\Place\Plant\PlantGroup;
-use Zolbek\Core\Place\Setup\Setup;
 use Zolbek\Core\Verdict\Fit\Assessment;
 use Zolbek\Core\Verdict\Fit\Verdict;
 use Zolbek\Core\Verdict\Uncertainty\Propagation;
@@ -29,7 +26,6 @@ final class NextTests
     private const MOST_RECIPES = 12;
     private const MOST_PLACES = 2;
     private const TOLD = 5;
-    private const FREE_CM = 0.8;
 
     private int $open = 0;
 
@@ -77,8 +73,8 @@ final class NextTests
         foreach ($recipe->parts as $part) {
             $records[$part->component->key] = $part->component;
         }
-        $bases = static fn(Material $material): array => self::bases($records[$material->key] ?? null);
-        $assessment = new Assessment(new Setup(RecipePortions::of($recipe), $pot->toCore(), $pot->holes(), PlantGroup::from($plant->plant_group), min(self::FREE_CM, $pot->depth / 10.0), potWeightKg: $pot->weight_kg, situation: $this->situations->of($plant)), withYears: false);
+        $bases = static fn(Material $material): array => ($records[$material->key] ?? null)?->bases() ?? [];
+        $assessment = new Assessment($this->situations->setup($plant, $pot, RecipePortions::of($recipe)), withYears: false);
         $sure = new Propagation($assessment->setup, $bases);
         $open = array_values(array_filter($assessment->verdicts, static fn(Verdict $verdict): bool => $verdict->criterion->noteWeight() === null && $verdict->isClose($sure->ofCriterion($verdict->criterion))));
         $this->open += count($open);
@@ -106,16 +102,5 @@ final class NextTests
         $test['narrows'] += 1.0 - ($then / $now) ** 2;
         $test['recipes'][$recipe->name] = true;
         $this->tests[$subject::class.$subject->id.$kind->value] = $test;
-    }
-
-    /** @return array<string, string> */
-    private static function bases(?Component $component): array
-    {
-        $bases = [];
-        foreach (MaterialReader::PROPERTIES as $property) {
-            $bases[$property] = isset($component->measured['properties'][$property]) ? 'measured' : ($component->basis ?? 'typical');
-        }
-
-        return $bases;
     }
 }

@@ -7,7 +7,6 @@ namespace App\Search;
 use App\Blend\BlendForm;
 use App\Recipes\PartsForm;
 use App\Shelf\Models\Component;
-use Zolbek\Core\Basis\Input\Refusal;
 use Zolbek\Core\Basis\Input\Refusals;
 use Zolbek\Core\Basis\Input\Refused;
 use Zolbek\Core\Verdict\Search\MixSearch;
@@ -30,9 +29,9 @@ final readonly class SearchForm
         $wishes = WishForm::read($input['find'] ?? null, $refusals);
         $refusals->throwIfAny();
         try {
-            $blend = BlendForm::read([...array_diff_key($input, self::WITHOUT), 'parts' => $wishes->rows], ['find']);
+            $blend = BlendForm::read([...array_diff_key($input, self::WITHOUT), 'parts' => $wishes->shelf->rows], ['find']);
         } catch (Refused $refused) {
-            throw self::atItsField($refused);
+            throw $wishes->shelf->atItsField($refused);
         }
 
         return new self($blend, $wishes);
@@ -40,7 +39,7 @@ final readonly class SearchForm
 
     public function question(): MixSearch
     {
-        return new MixSearch($this->blend->setup, $this->wishes->ingredients($this->blend->parts, $this->blend->components), $this->wishes->wishes(), $this->wishes->priorities, self::bases($this->blend->parts));
+        return new MixSearch($this->blend->setup, $this->wishes->shelf->ingredients($this->blend->parts, $this->blend->components), $this->wishes->wishes, $this->wishes->priorities, self::bases($this->blend->parts));
     }
 
     /** @return list<array<string, mixed>> the shelf in the order by which answers name it: schema SearchShelf of the API */
@@ -64,7 +63,7 @@ final readonly class SearchForm
     }
 
     /** @return array<string, array<string, string>> basis of each property by key of the material */
-    public static function bases(PartsForm $parts): array
+    private static function bases(PartsForm $parts): array
     {
         $bases = [];
         foreach ($parts->portions as [$portion]) {
@@ -74,16 +73,5 @@ final readonly class SearchForm
         }
 
         return $bases;
-    }
-
-    /** What is refused of the shelf stands under the wishes. */
-    private static function atItsField(Refused $refused): Refused
-    {
-        return new Refused(array_map(static fn(Refusal $refusal): Refusal => new Refusal(
-            (string) preg_replace('/^parts\b/', 'find.components', $refusal->field),
-            $refusal->rule,
-            $refusal->given,
-            $refusal->limits,
-        ), $refused->refusals));
     }
 }

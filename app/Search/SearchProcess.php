@@ -64,9 +64,4 @@ final class SearchProcess
         fclose($this->pipes[1]);
         proc_close($this->process);
     }
-
-    public function pid(): int
-    {
-        return proc_get_status($this->process)['pid'];
-    }
 }

@@ -80,7 +80,7 @@ test('what is found is what Blend says of the same mix', function (): void {
 
 test('wishes hold, and components keep their least and most', function (): void {
     $id = static fn(string $key): int => Yard::component($key)->id;
-    $lines = linesOf($this->postJson('/api/v1/searches', wanted(['per_cent' => 10, 'scoops' => null, 'source' => 'bought', 'without_organics' => true, 'components' => [
+    $lines = linesOf($this->postJson('/api/v1/searches', wanted(['per_cent' => 10, 'scoops' => null, 'source' => 'bought', 'without_organics' => true, 'only' => true, 'components' => [
         ['component_id' => $id('pumice-3-6-mm'), 'must' => true, 'most' => 0.4], ['component_id' => $id('lava-scoria-3-6-mm')], ['component_id' => $id('akadama-type-clay-granule-2-6-mm'), 'least' => 0.2],
         ['component_id' => $id('composted-bark-fine-2-8-mm')],
     ]])));
@@ -106,20 +106,41 @@ test('what lies there is looked through, what is looked for is not over it', fun
     expect(linesOf($this->postJson('/api/v1/searches', wanted(['source' => 'bought', 'scoops' => 2, 'most_components' => 2])))[0]['shelf'])->toHaveCount(24);
 });
 
+test('what is said of single components goes beside the usual shelf, and one that must not be in is in nothing', function (): void {
+    $pumice = Yard::component('pumice-3-6-mm');
+    $shale = Yard::component('expanded-shale-3-8-mm');
+    $lines = linesOf($this->postJson('/api/v1/searches', wanted(['source' => 'bought', 'scoops' => 2, 'most_components' => 2, 'components' => [
+        ['component_id' => $pumice->id, 'most' => 0], ['component_id' => $shale->id, 'must' => true, 'preparation' => ['rinse_mm' => 1]],
+    ]])));
+    $end = end($lines);
+    expect(array_slice(array_column($lines[0]['shelf'], 'name'), 0, 2))->toBe([$pumice->name, $shale->name])->and(count($lines[0]['shelf']))->toBe(26)
+        ->and($lines[0]['shelf'][1]['preparation']['rinse_mm'] ?? null)->toEqual(1)->and($end['found'])->not->toBe([]);
+    foreach ($end['found'] as $found) {
+        $names = array_keys(partsNamed($found, $lines));
+        expect(in_array($pumice->name, $names, true))->toBeFalse()->and(in_array($shale->name, $names, true))->toBeTrue();
+    }
+});
+
+test('what a mix should be like stays prepared as it is there', function (): void {
+    $like = [['component_id' => Yard::component('pumice-3-6-mm')->id, 'parts' => 2, 'preparation' => ['rinse_mm' => 1]], ...Yard::parts(['composted-bark-fine-2-8-mm' => 1])];
+    $lines = linesOf($this->postJson('/api/v1/searches', wanted(['source' => 'owned', 'like' => $like, 'start' => 'cheaper'])));
+    expect($lines[0]['shelf'][0]['preparation']['rinse_mm'] ?? null)->toEqual(1)->and($lines[0]['shelf'])->toHaveCount(4)->and(end($lines)['found'][0]['merits'])->toContain('cheapest');
+});
+
 test('a recipe is improved in its character, and what is out of stock is replaced by what behaves like it', function (): void {
     $like = Yard::parts(['pumice-3-6-mm' => 1, 'lava-scoria-3-6-mm' => 1, 'composted-bark-fine-2-8-mm' => 1]);
-    $lines = linesOf($this->postJson('/api/v1/searches', wanted(['source' => 'owned', 'scoops' => 6, 'like' => $like, 'within' => 0.34])));
+    $lines = linesOf($this->postJson('/api/v1/searches', wanted(['source' => 'owned', 'scoops' => 6, 'like' => $like, 'start' => 'improve'])));
     $shares = static fn(array $recipe): array => array_map(static fn(int $parts): float => $parts / array_sum(array_column($recipe['parts'], 'parts')), partsNamed($recipe, $lines));
     foreach (end($lines)['found'] as $found) {
         $moved = 0.0;
         foreach (['pumice-3-6-mm', 'lava-scoria-3-6-mm', 'composted-bark-fine-2-8-mm'] as $key) {
             $moved += max(0.0, 1 / 3 - ($shares($found)[Yard::component($key)->name] ?? 0.0));
         }
-        expect($moved)->toBeLessThanOrEqual(0.34 + 1e-9);
+        expect($moved)->toBeLessThanOrEqual(0.3 + 1e-9);
     }
 
     stocked(['lava-scoria-3-6-mm' => 80, 'expanded-shale-3-8-mm' => 50, 'composted-bark-fine-2-8-mm' => 40]);
-    $lines = linesOf($this->postJson('/api/v1/searches', wanted(['source' => 'stock', 'like' => $like, 'priorities' => ['alike', 'best']])));
+    $lines = linesOf($this->postJson('/api/v1/searches', wanted(['like' => $like, 'start' => 'replace'])));
     $end = end($lines);
     $alike = array_values(array_filter($end['found'], static fn(array $each): bool => in_array('alike', $each['merits'], true)));
     expect($alike)->toHaveCount(1)->and(array_keys(partsNamed($alike[0], $lines)))->not->toContain(Yard::component('pumice-3-6-mm')->name);
@@ -133,14 +154,18 @@ test('where nothing keeps all wishes it is told what would help', function (): v
 
 test('wishes that cannot be are refused at their fields', function (array $find, string $path): void {
     $errors = $this->postJson('/api/v1/searches', wanted($find))->assertStatus(422)->json('errors');
-    expect(array_column($errors, 'path'))->toContain($path);
+    expect(array_keys(array_column($errors, 'path'), $path, true))->toHaveCount(1);
 })->with([
     'no scoop' => [['scoops' => 0], 'find.scoops'],
     'thirds' => [['per_cent' => 33], 'find.per_cent'],
     'seven components' => [['most_components' => 7], 'find.most_components'],
     'from nowhere' => [['source' => 'sky'], 'find.source'],
     'a cost below nothing' => [['most_cost' => -1], 'find.most_cost'],
-    'more than all' => [['within' => 1.5], 'find.within'],
+    'a start from nothing' => [['start' => 'improve'], 'find.like'],
+    'a start nobody knows' => [['start' => 'worsen', 'like' => [['component_id' => 1, 'parts' => 1]]], 'find.start'],
+    'nothing but nothing' => [['only' => true], 'find.components'],
+    'like one that is not there' => [['components' => [['component_id' => 1]], 'like' => [['component_id' => 999_999, 'parts' => 1]]], 'find.like.0.component_id'],
+    'like one twice' => [['like' => [['component_id' => 1, 'parts' => 1], ['component_id' => 1, 'parts' => 2]]], 'find.like.1.component_id'],
     'no list' => [['components' => 'all'], 'find.components'],
     'none at all' => [['components' => []], 'find.components'],
     'more at least than at most' => [['components' => [['component_id' => 1, 'least' => 0.6, 'most' => 0.4]]], 'find.components.0.least'],
@@ -180,6 +205,9 @@ test('plants that stand alike share a situation, and the fewest mixes serve all 
     $end = end($lines);
     expect(array_map(static fn(array $each): array => [$each['pot_name'], count($each['plants'])], $lines[0]['situations']))->toBe([['Tray', 3], ['Deep', 1]])
         ->and($end['kind'])->toBe('end')->and($end['is_proved'])->toBeTrue();
+    foreach ($end['one_for_all']['serves'] as $each) {
+        expect($each['gives_up'])->toBe(max(0.0, $each['best_fit'] - $each['fit']));
+    }
     $served = array_merge(...array_map(static fn(array $mix): array => array_column($mix['serves'], 'situation'), $end['mixes']));
     sort($served);
     expect($served)->toBe([0, 1])->and($end['one_for_all']['serves'])->toHaveCount(2);

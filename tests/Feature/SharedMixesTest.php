@@ -43,6 +43,14 @@ test('on a day that is planned those that stand there change their mix, the othe
     expect($entries)->toHaveCount(2)->and(array_unique(array_column(array_column($entries, 'recipe'), 'name')))->toBe(['Shared, mix 1'])->and(PottingDay::query()->count())->toBe(1);
 });
 
+test('a plant that somebody planned for another pot meanwhile keeps its mix', function (): void {
+    $plants = saplings(2);
+    $day = $this->postJson('/api/v1/days', ['name' => 'Spring', 'planned_on' => '2026-12-03'])->json('id');
+    $this->postJson("/api/v1/days/{$day}/plants", ['plant_ids' => array_map(static fn(Plant $plant): int => $plant->id, $plants), 'pot_id' => Yard::pot('Deep', 12)->id])->assertSuccessful();
+    $this->postJson('/api/v1/days/shared', ['day_id' => $day, 'mixes' => [shared($plants)]])->assertStatus(422)->assertJsonPath('errors.0.path', 'mixes.0.plants.0.pot_id')->assertJsonPath('errors.0.rule', 'changed_elsewhere');
+    expect(Recipe::query()->where('name', 'Shared, mix 1')->exists())->toBeFalse();
+});
+
 test('all of it is written, or nothing', function (callable $broken, string $path): void {
     $plants = saplings(2);
     $before = [Recipe::query()->count(), PottingDay::query()->count()];
@@ -52,7 +60,7 @@ test('all of it is written, or nothing', function (callable $broken, string $pat
 })->with([
     'two of one name' => [static fn(array $input): array => array_replace_recursive($input, ['mixes' => [1 => ['name' => 'Shared, mix 1']]]), 'mixes.1.name'],
     'a plant that is not there' => [static fn(array $input): array => array_replace_recursive($input, ['mixes' => [1 => ['plants' => [['plant_id' => 999_999]]]]]), 'mixes.1.plants.0.plant_id'],
-    'a pot that is not there' => [static fn(array $input): array => array_replace_recursive($input, ['mixes' => [1 => ['plants' => [['pot_id' => 999_999]]]]]), 'pot_id'],
+    'a pot that is not there' => [static fn(array $input): array => array_replace_recursive($input, ['mixes' => [1 => ['plants' => [['pot_id' => 999_999]]]]]), 'mixes.1.plants.pot_id'],
     'a component that is not there' => [static fn(array $input): array => array_replace_recursive($input, ['mixes' => [1 => ['parts' => [['component_id' => 999_999]]]]]), 'mixes.1.parts.0.component_id'],
     'a day without a date' => [static fn(array $input): array => array_diff_key($input, ['planned_on' => 0]), 'planned_on'],
     'a day that is not there' => [static fn(array $input): array => [...$input, 'day_id' => 999_999], 'day_id'],

@@ -50,7 +50,11 @@ final readonly class ShareMixes
             $day->mustBeOpen('day_id');
             foreach ($read as $i => $mix) {
                 $recipe = $this->recipe($mix, 'mixes.'.$i);
-                $this->plants($day, $recipe, $mix['pots']);
+                try {
+                    $this->plants($day, $recipe, $mix['pots']);
+                } catch (Refused $refused) {
+                    throw $refused->under('mixes.'.$i.'.plants');
+                }
             }
 
             return $day->refresh();
@@ -77,8 +81,12 @@ final readonly class ShareMixes
     private function plants(PottingDay $day, Recipe $recipe, array $pots): void
     {
         /** @var array<int, DayPlant> $there */
-        $there = $day->entries()->get()->whereIn('plant_id', array_keys($pots))->keyBy('plant_id')->all();
+        $there = $day->entries()->with('pot')->get()->whereIn('plant_id', array_keys($pots))->keyBy('plant_id')->all();
         foreach ($there as $entry) {
+            if ($entry->pot_id !== $pots[$entry->plant_id]) {
+                // the mix was judged in another pot
+                throw Refused::because((string) array_search($entry->plant_id, array_keys($pots), true).'.pot_id', 'changed_elsewhere', $entry->pot->name);
+            }
             ($this->change)($day, $entry, ['revision' => $entry->revision, 'changes' => ['recipe_id' => $recipe->id]]);
         }
         $byPot = [];

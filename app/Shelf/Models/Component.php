@@ -65,6 +65,18 @@ final class Component extends Model
         return $this->measured_packing ?? $this->residual_packing;
     }
 
+    /**
+     * @param array<string, mixed> $more properties that a delivery of it was measured in
+     *
+     * @return array<string, string> by property on what it rests: typical, supplier or measured
+     */
+    public function bases(array $more = []): array
+    {
+        $measured = $more + ($this->measured['properties'] ?? []);
+
+        return array_combine(MaterialReader::PROPERTIES, array_map(fn(string $property): string => isset($measured[$property]) ? 'measured' : $this->basis, MaterialReader::PROPERTIES));
+    }
+
     /** @return array<string, mixed> the component in the open exchange format, with what tests found */
     public function description(): array
     {

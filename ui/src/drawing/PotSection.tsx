@@ -21,7 +21,6 @@ export interface DrawnMaterial {
 interface Props {
   section: Section;
   materials: DrawnMaterial[];
-  layerMaterial: DrawnMaterial | null;
   packing: number;
   wetFootCm: number;
   title: string;
@@ -42,16 +41,7 @@ const FOOT_CM = 0.8;
 const LEVELS_WITH_AIR = 5;
 
 /** The pot cut open, to scale: grains by their computed sizes and packing, water between them by the computed profile, air by height. */
-export function PotSection({
-  section,
-  materials,
-  layerMaterial,
-  packing,
-  wetFootCm,
-  title,
-  contents,
-  small = false,
-}: Props) {
+export function PotSection({ section, materials, packing, wetFootCm, title, contents, small = false }: Props) {
   const { t, n, percent } = useWords();
   const rim = Math.max(...section.outline.map((point) => point.width_cm));
   const tall = section.depth_cm + WALL_CM + FOOT_CM;
@@ -71,7 +61,9 @@ export function PotSection({
       material,
       paths: grainPaths(laid.get(material.id) ?? [], material.kind, scale, middle, floor, material.id),
     }));
-    if (section.layer !== null && layerMaterial !== null) {
+    if (section.layer !== null) {
+      const { kind, colour, class_shares: classShares } = section.layer;
+      const layerMaterial: DrawnMaterial = { id: 'layer', kind, colour, classShares };
       const below: Bed = { from: 0, to: section.bottom_cm, widthAt };
       const layer = layGrains(below, [layerMaterial], section.layer.packing_density, dot);
       drawn.push({
@@ -81,7 +73,7 @@ export function PotSection({
     }
 
     return drawn;
-  }, [section, materials, layerMaterial, packing, scale, middle, floor, widthAt]);
+  }, [section, materials, packing, scale, middle, floor, widthAt]);
 
   const inside = pathOf(
     section.outline.map(({ z_cm, width_cm }) => [width_cm / 2, z_cm]),

@@ -52,14 +52,7 @@ function section(changed: Partial<Schemas['Section']> = {}): Schemas['Section'] 
 
 function potSection(changed: Partial<Schemas['Section']> = {}, wetFootCm = 2.4): string {
   return draw(
-    <PotSection
-      section={section(changed)}
-      materials={materials}
-      layerMaterial={materials[0] ?? null}
-      packing={0.6}
-      wetFootCm={wetFootCm}
-      title="a pot"
-    />,
+    <PotSection section={section(changed)} materials={materials} packing={0.6} wetFootCm={wetFootCm} title="a pot" />,
   );
 }
 

@@ -1,16 +1,18 @@
-import { Alert, Button, Form, Input, Select } from 'antd';
+import { Alert, Button, Form, Select } from 'antd';
 import { useState } from 'react';
 import { Link, useLocation, useNavigate } from 'react-router';
 
-import type { Schemas } from '../../../api/client';
+import { ApiProblem, type Schemas } from '../../../api/client';
 import { useShareMixes } from '../../../api/days';
 import { useLines } from '../../../api/lines';
+import { isoDay } from '../../../i18n/isoDay';
 import { useWords } from '../../../i18n/words';
 import { NumberField } from '../../../kit/fields/NumberField';
+import { TextField } from '../../../kit/fields/TextField';
 import { Trouble } from '../../../kit/forms/Trouble';
 import { useUndoable } from '../../../kit/hooks/useUndoable';
 import { RatingWord } from '../../../kit/mixes/RatingHead';
-import { recipeWords } from './foundMix';
+import { useRecipeWords } from './foundMix';
 import { usualWishes, type WishFields, wishesInput } from './wishes';
 import common from '../../../styles/common.module.css';
 import styles from './find.module.css';
@@ -26,31 +28,24 @@ export interface Shared {
 
 const WEEK_DAYS = 7;
 
-/** A day a week from now, as a date field holds it. */
-function inAWeek(): string {
-  const day = new Date();
-  day.setDate(day.getDate() + WEEK_DAYS);
-
-  return `${day.getFullYear()}-${String(day.getMonth() + 1).padStart(2, '0')}-${String(day.getDate()).padStart(2, '0')}`;
-}
-
 /** The fewest mixes that serve many plants, what one for all would cost each, and both as recipes of a potting day. */
 export default function FewestPage() {
-  const { t, n, percent } = useWords();
+  const { t, percent } = useWords();
   const asked = (useLocation().state ?? null) as Shared | null;
   const navigate = useNavigate();
   const say = useUndoable();
   const [wishes, setWishes] = useState<WishFields>(usualWishes);
   const [name, setName] = useState(() => t('fewest.dayName'));
-  const [plannedOn, setPlannedOn] = useState(inAWeek);
+  const [called, setCalled] = useState(() => asked?.day?.name ?? t('fewest.dayName'));
+  const [plannedOn, setPlannedOn] = useState(() => isoDay(WEEK_DAYS));
   const { state, told, problem, start, stop } = useLines<Line>('/searches/fewest');
   const share = useShareMixes();
+  const wrong = share.error instanceof ApiProblem ? share.error : undefined;
   const change = (part: Partial<WishFields>) => setWishes((now) => ({ ...now, ...part }));
-  const find = wishesInput(wishes, [], 1, null, null);
+  const find = wishesInput(wishes, 1, null);
   const { shelf = [], situations = [], mixes = [], one_for_all: one } = told;
   const plantsOf = (mix: Mix) => mix.serves.flatMap((served) => situations[served.situation]?.plants ?? []);
-  const mixWords = (mix: Mix) =>
-    recipeWords(mix, shelf, (parts, component) => t('find.part', { parts: n(parts), name: component }));
+  const mixWords = useRecipeWords(shelf);
   const isRunning = state === 'running' || state === 'waiting';
   const isOver = state === 'done' && mixes.length > 0 && one !== undefined;
 
@@ -58,7 +53,7 @@ export default function FewestPage() {
     const day = await share.mutateAsync({
       ...(asked?.day === undefined ? { name, planned_on: plannedOn } : { day_id: asked.day.id }),
       mixes: chosen.map((mix, i) => ({
-        name: t('fewest.mixName', { day: asked?.day?.name ?? name, n: i + 1 }),
+        name: t('fewest.mixName', { called: called.trim(), n: i + 1 }),
         parts: mix.parts.map(({ place, parts }) => ({
           component_id: shelf[place]?.component_id ?? 0,
           parts,
@@ -122,19 +117,24 @@ export default function FewestPage() {
           </div>
           {asked.day === undefined && (
             <div className={common.fields2}>
-              <Form.Item label={t('fewest.day')} htmlFor="fewest-day">
-                <Input id="fewest-day" value={name} onChange={(event) => setName(event.target.value)} />
-              </Form.Item>
-              <Form.Item label={t('fewest.on')} htmlFor="fewest-on">
-                <Input
-                  id="fewest-on"
-                  type="date"
-                  value={plannedOn}
-                  onChange={(event) => setPlannedOn(event.target.value)}
-                />
-              </Form.Item>
+              <TextField label={t('fewest.day')} value={name} error={wrong?.at('name')} onChange={setName} />
+              <TextField
+                type="date"
+                label={t('fewest.on')}
+                value={plannedOn}
+                error={wrong?.at('planned_on')}
+                onChange={setPlannedOn}
+              />
             </div>
           )}
+          <TextField
+            label={t('fewest.called')}
+            hint={t('fewest.calledHint')}
+            longest={90}
+            value={called}
+            error={mixes.map((_, i) => wrong?.at(`mixes.${i}.name`)).find((each) => each !== undefined)}
+            onChange={setCalled}
+          />
         </Form>
         <div className={styles.go}>
           {isRunning ? (
@@ -193,7 +193,7 @@ export default function FewestPage() {
                 </header>
                 <p className={common.quiet}>
                   {t('fewest.oneCosts', {
-                    worst: percent(Math.max(...one.serves.map((served) => served.best_fit - served.fit))),
+                    worst: percent(Math.max(...one.serves.map((served) => served.gives_up))),
                   })}
                 </p>
                 <ol>
@@ -236,7 +236,7 @@ function SharedRow({ mix, words, situations }: { mix: Mix; words: string; situat
                   <RatingWord rating={served.rating} /> {percent(served.fit)}
                 </td>
                 <td>
-                  {served.best_fit - served.fit < 0.005 && served.rating === served.best_rating ? (
+                  {percent(served.gives_up) === percent(0) && served.rating === served.best_rating ? (
                     <span className={common.quiet}>{t('fewest.isBest')}</span>
                   ) : (
                     <>

@@ -4,7 +4,6 @@ import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { Link, useNavigate, useSearchParams } from 'react-router';
 
 import type { Schemas } from '../../../api/client';
-import { useComponents } from '../../../api/components';
 import { useLines } from '../../../api/lines';
 import { usePots } from '../../../api/pots';
 import { typedNumber } from '../../../i18n/numbers';
@@ -19,7 +18,7 @@ import { keepComparison } from '../state/comparison';
 import { amountOf, partOf } from '../state/mix';
 import { placeOf, questionOf } from '../state/question';
 import { FoundRow } from './FoundRow';
-import { recipeWords, withFound } from './foundMix';
+import { useRecipeWords, withFound } from './foundMix';
 import { LoosenedList } from './Loosened';
 import { SearchProgress } from './SearchProgress';
 import { type Start, STARTS, usualWishes, type WishFields, wishesInput } from './wishes';
@@ -37,7 +36,7 @@ const NARROW = 1000;
 type Line = Schemas['SearchLine'];
 interface Last {
   told: Partial<Line>;
-  pots: number;
+  asked: Schemas['SearchInput'];
 }
 
 function keptWishes(): WishFields {
@@ -50,7 +49,7 @@ function keptWishes(): WishFields {
 
 /** What to mix for a plant in a pot: three answers, more wishes where somebody has them, and the recipes that were found. */
 export default function FindPage() {
-  const { t, n } = useWords();
+  const { t } = useWords();
   const { history, dispatch } = useBlend();
   const mix = history.now;
   const navigate = useNavigate();
@@ -70,8 +69,6 @@ export default function FindPage() {
   const pot = usePots({ per_page: 1, ...(mix.potId === null ? {} : { with: mix.potId }) }).data?.data.find(
     (each) => each.id === mix.potId,
   );
-  const shelf = useComponents({ per_page: 24, sort: '-stock_l' }).data?.data ?? [];
-  const looked = shelf.filter((each) => wishes.source === 'bought' || each.stock_l > 0).map((each) => each.id);
   const pots = Math.max(1, typedNumber(mix.situation.potsWanted) ?? 1);
   const like = useMemo(() => {
     const parts = mix.rows.flatMap((row) => {
@@ -83,23 +80,26 @@ export default function FindPage() {
     return parts.length === 0 ? null : parts;
   }, [mix.rows]);
   const begun = like === null ? null : start;
-  const find = wishesInput(wishes, looked, pots, like, begun);
+  const find = wishesInput(wishes, pots, like === null || begun === null ? null : { like, start: begun });
   const base = placeOf(mix);
+  const question: Schemas['SearchInput'] | null = base === null || find === null ? null : { ...base, find };
+  const [asked, setAsked] = useState(last?.asked);
   const found = told.found ?? [];
   const rows = told.shelf ?? [];
 
   // what was found stays for whoever takes one, looks at it and comes back
   useEffect(() => {
-    if (told.found !== undefined && (state === 'done' || state === 'stopped')) {
-      client.setQueryData<Last>(LAST, { told, pots });
+    if (told.found !== undefined && asked !== undefined && (state === 'done' || state === 'stopped')) {
+      client.setQueryData<Last>(LAST, { told, asked });
     }
-  }, [client, told, state, pots]);
+  }, [client, told, state, asked]);
 
   const results = useRef<HTMLElement>(null);
   const look = () => {
-    if (base !== null && find !== null) {
+    if (question !== null) {
       setTicked([]);
-      search.start({ ...base, find } satisfies Schemas['SearchInput']);
+      setAsked(question);
+      search.start(question);
       if (window.innerWidth <= NARROW) {
         results.current?.scrollIntoView();
       }
@@ -114,8 +114,7 @@ export default function FindPage() {
     }
   });
 
-  const mixWords = (recipe: Schemas['FoundRecipe']) =>
-    recipeWords(recipe, rows, (parts, name) => t('find.part', { parts: n(parts), name }));
+  const mixWords = useRecipeWords(rows);
   const take = (index: number) => {
     const recipe = found[index];
     if (recipe !== undefined) {
@@ -138,16 +137,7 @@ export default function FindPage() {
 
         return recipe === undefined || question === null
           ? []
-          : [
-              {
-                label:
-                  `${i + 1}. ${recipeWords(recipe, rows, (parts, name) => t('find.part', { parts: n(parts), name }))}`.slice(
-                    0,
-                    60,
-                  ),
-                question,
-              },
-            ];
+          : [{ label: `${i + 1}. ${mixWords(recipe)}`.slice(0, 60), question }];
       }),
     );
     void navigate('/blend/compare');
@@ -229,14 +219,7 @@ export default function FindPage() {
               {t('find.stop')}
             </Button>
           ) : (
-            <Button
-              type="primary"
-              size="large"
-              block
-              disabled={base === null || find === null}
-              onClick={look}
-              title="F"
-            >
+            <Button type="primary" size="large" block disabled={question === null} onClick={look} title="F">
               {t(found.length > 0 ? 'find.again' : 'find.go')}
             </Button>
           )}
@@ -253,6 +236,9 @@ export default function FindPage() {
         {state === 'failed' && problem === undefined && <Alert type="error" showIcon title={t('find.failed')} />}
         {state === 'idle' && <p className={styles.idle}>{t('find.idle')}</p>}
         <SearchProgress state={state} told={told} />
+        {isOver && found.length > 0 && JSON.stringify(asked) !== JSON.stringify(question) && (
+          <Alert type="warning" showIcon title={t('find.other')} />
+        )}
         {ticked.length > 1 && <Button onClick={compare}>{t('find.compareTicked', { count: ticked.length })}</Button>}
         {isOver && told.loosened !== undefined && (found.length === 0 || found[0]?.rating !== 'good') && (
           <LoosenedList
@@ -273,7 +259,7 @@ export default function FindPage() {
               found={recipe}
               number={i + 1}
               shelf={rows}
-              pots={pots}
+              pots={asked?.find?.pots ?? pots}
               question={questionOf(withFound(mix, recipe, rows))}
               ticked={ticked.includes(i)}
               tick={(on) => setTicked((now) => (on ? [...now, i] : now.filter((each) => each !== i)))}

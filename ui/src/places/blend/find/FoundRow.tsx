@@ -11,6 +11,7 @@ import { useWords, type Words } from '../../../i18n/words';
 import { RatingWord } from '../../../kit/mixes/RatingHead';
 import { figure } from '../../../kit/mixes/verdictWords';
 import { drawn } from '../state/drawn';
+import { useRecipeWords } from './foundMix';
 import styles from './find.module.css';
 import common from '../../../styles/common.module.css';
 
@@ -39,9 +40,7 @@ export function FoundRow({ found, number, shelf, pots, question, ticked, tick, t
   const quick = useMemo(() => (question === null ? null : { ...question, mends: false }), [question]);
   const { data } = useLastGood('evaluation', quick, ask);
   const cost = (value: number | null) => (value === null ? t('find.noPrice') : money(value, currency));
-  const mix = found.parts
-    .map(({ place, parts }) => t('find.part', { parts: n(parts), name: shelf[place]?.name ?? '' }))
-    .join(', ');
+  const mix = useRecipeWords(shelf)(found);
 
   return (
     <li className={styles.found} aria-label={t('find.mix', { n: number, mix })}>
@@ -50,7 +49,6 @@ export function FoundRow({ found, number, shelf, pots, question, ticked, tick, t
           <PotSection
             section={data.section}
             materials={drawn(data)}
-            layerMaterial={null}
             packing={data.mix.packing_density}
             wetFootCm={data.pot.wet_foot_cm}
             contents={data.contents}

@@ -7,7 +7,7 @@ import { RatingWord } from '../../../kit/mixes/RatingHead';
 import { plain } from '../../../i18n/numbers';
 import { mendAction, mendWords } from '../state/mendActions';
 import { useBlend } from '../state/BlendProvider';
-import { recipeWords } from './foundMix';
+import { useRecipeWords } from './foundMix';
 import type { WishFields } from './wishes';
 import styles from './find.module.css';
 
@@ -25,7 +25,8 @@ interface Props {
 /** What stands against a good mix, and the smallest step each that would help. */
 export function LoosenedList({ loosened, none, shelf, pot, change, again }: Props) {
   const words = useWords();
-  const { t, n } = words;
+  const { t } = words;
+  const recipeWords = useRecipeWords(shelf);
   const { history, dispatch } = useBlend();
   const currency = useMeta().data?.currency ?? 'EUR';
   const mix = history.now;
@@ -50,9 +51,7 @@ export function LoosenedList({ loosened, none, shelf, pot, change, again }: Prop
                 <li key={says}>
                   <span>
                     {says}: <RatingWord rating={each.rating} />{' '}
-                    <span className={styles.then}>
-                      {recipeWords(each.then, shelf, (parts, name) => t('find.part', { parts: n(parts), name }))}
-                    </span>
+                    <span className={styles.then}>{recipeWords(each.then)}</span>
                   </span>
                   {(mend === null || action !== null) && (
                     <Button

@@ -187,6 +187,19 @@ describe('finding a mix', () => {
     expect(asked().map((body) => body.find?.most_cost)).toEqual([0.1, 1.24]);
   });
 
+  test('once something else is asked, what was found is marked as of another question', async () => {
+    server.on('POST /searches', answer([recipe()]));
+    const { hand } = open();
+    await go(hand);
+    await screen.findByRole('listitem', { name: /^Mix 1/ });
+    expect(screen.queryByText(/These were found for another question/)).toBeNull();
+    await hand.write(screen.getByLabelText('Pots to fill'), '7');
+    expect(await screen.findByText(/These were found for another question/)).toBeTruthy();
+    await go(hand);
+    await waitFor(() => expect(asked().length).toBe(2));
+    await waitFor(() => expect(screen.queryByText(/These were found for another question/)).toBeNull());
+  });
+
   test('a change of place that would help is made on the bench', async () => {
     const helps = [
       { wishes: [], change: 'shade' as const, to: 0, word: 'half_shade', rating: 'good' as const, then: recipe() },
@@ -227,7 +240,7 @@ describe('finding a mix', () => {
     await go(hand);
     await waitFor(() => expect(asked().length).toBe(1));
     expect(asked()[0]?.find?.priorities?.slice(0, 4)).toEqual(['best', 'cheapest', 'lightest', 'longest']);
-    expect(asked()[0]?.find?.components?.map((each) => each.component_id)).not.toContain(yard.components().data[0]?.id);
+    expect(asked()[0]?.find?.components).toEqual([{ component_id: yard.components().data[0]?.id, most: 0 }]);
     await hand.click(screen.getByRole('button', { name: `Say nothing about ${name}` }));
     await go(hand);
     await waitFor(() => expect(asked()[1]?.find).not.toHaveProperty('components'));
@@ -241,7 +254,7 @@ describe('finding a mix', () => {
     server.on('POST /searches', answer([recipe()]));
     const { hand } = open('/blend/find?from=improve');
     await go(hand);
-    await waitFor(() => expect(asked()[0]?.find?.within).toBe(0.3));
+    await waitFor(() => expect(asked()[0]?.find?.start).toBe('improve'));
     expect(asked()[0]?.find?.like?.map((part) => part.component_id)).toEqual(
       yard.recipes()[0]?.parts.map((part) => part.component_id),
     );
@@ -264,6 +277,7 @@ describe('the fewest mixes', () => {
     fit,
     best_rating: 'good' as const,
     best_fit: best,
+    gives_up: best - fit,
   });
   const mixes = [
     { parts: [{ place: 0, parts: 3 }], serves: [served(0, 0.9, 0.9)] },
@@ -317,10 +331,18 @@ describe('the fewest mixes', () => {
     const { hand } = openWith({ plants: [{ plant_id: 1, pot_id: 3 }], day: { id: 7, name: 'Spring' } });
     await hand.click(await screen.findByRole('button', { name: 'Find the fewest mixes' }));
     await hand.click(await screen.findByRole('button', { name: 'Make a recipe for this day' }));
-    expect(await screen.findByText('Another one is already called so.')).toBeTruthy();
+    expect((await screen.findAllByText('Another one is already called so.')).length).toBe(2);
+    const called = screen.getByLabelText<HTMLInputElement>('Recipes are called');
+    expect([called.value, called.getAttribute('aria-invalid')]).toEqual(['Spring', 'true']);
     const body = server.asked('POST /days/shared')[0]?.body as Schemas['ShareMixesInput'];
     expect([body.day_id, body.mixes.length, body.mixes[0]?.plants.length]).toEqual([7, 1, 3]);
     expect(screen.getByText(/2 mixes serve/)).toBeTruthy();
+    await hand.write(called, 'Spring again');
+    await hand.click(screen.getByRole('button', { name: 'Make a recipe for this day' }));
+    await waitFor(() => expect(server.asked('POST /days/shared').length).toBe(2));
+    expect((server.asked('POST /days/shared')[1]?.body as Schemas['ShareMixesInput']).mixes[0]?.name).toBe(
+      'Spring again, mix 1',
+    );
   });
 
   test('without plants it is said where to begin', async () => {

@@ -1,4 +1,5 @@
 import type { Schemas } from '../../../api/client';
+import { useWords } from '../../../i18n/words';
 import type { Mix, MixRow } from '../state/mix';
 
 type Recipe = Pick<Schemas['SearchedRecipe'], 'parts'>;
@@ -39,11 +40,12 @@ export function withFound(mix: Mix, recipe: Recipe, shelf: Schemas['SearchShelfR
   };
 }
 
-/** A recipe as one says it: 3 pumice, 1 lava. */
-export function recipeWords(
-  recipe: Recipe,
-  shelf: Schemas['SearchShelfRow'][],
-  say: (parts: number, name: string) => string,
-): string {
-  return recipe.parts.map(({ place, parts }) => say(parts, shelf[place]?.name ?? '')).join(', ');
+/** How a recipe of this shelf is said: 3 pumice, 1 lava. */
+export function useRecipeWords(shelf: Schemas['SearchShelfRow'][]): (recipe: Recipe) => string {
+  const { t, n } = useWords();
+
+  return (recipe) =>
+    recipe.parts
+      .map(({ place, parts }) => t('find.part', { parts: n(parts), name: shelf[place]?.name ?? '' }))
+      .join(', ');
 }

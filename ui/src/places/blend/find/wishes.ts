@@ -44,19 +44,15 @@ export const usualWishes = (): WishFields => ({
   order: MERITS,
 });
 
-/** How a search begins from a recipe that there is: how much of it may change, what it is to be, where from. */
-export const STARTS = ['improve', 'replace', 'lighten', 'cheaper', 'longer'] as const;
-export type Start = (typeof STARTS)[number];
-
-/** Per cent of the mix that may be something else. */
-const WITHIN = { improve: 0.3, replace: 1, lighten: 0.4, cheaper: 0.4, longer: 0.4 };
-const FIRST: Record<Start, Merit[]> = {
-  improve: ['best'],
-  replace: ['alike'],
-  lighten: ['lightest', 'best'],
-  cheaper: ['cheapest', 'best'],
-  longer: ['longest', 'best'],
-};
+/** What can be wanted from a recipe that there is. */
+export const STARTS = [
+  'improve',
+  'replace',
+  'lighten',
+  'cheaper',
+  'longer',
+] as const satisfies Schemas['SearchStart'][];
+export type Start = Schemas['SearchStart'];
 
 /** A text in which nothing need stand: undefined where it is empty, null where it is no number. */
 function optional(text: string): number | undefined | null {
@@ -68,17 +64,11 @@ export function unreadable(wishes: WishFields): (keyof WishFields)[] {
   return (['cost', 'kg', 'years', 'components', 'scoops'] as const).filter((field) => optional(wishes[field]) === null);
 }
 
-/**
- * The wishes as the server takes them, or null while a field holds no number.
- *
- * `shelf` are the components that are looked through where somebody said something about one: without a list the server takes those that lie there.
- */
+/** The wishes as the server takes them, or null while a field holds no number. */
 export function wishesInput(
   wishes: WishFields,
-  shelf: number[],
   pots: number,
-  like: Schemas['PartInput'][] | null,
-  start: Start | null,
+  from: { like: Schemas['PartInput'][]; start: Start } | null,
 ): Schemas['SearchWishes'] | null {
   if (
     unreadable(wishes).length > 0 ||
@@ -87,29 +77,12 @@ export function wishesInput(
     return null;
   }
   const { cost, kg, years } = { cost: optional(wishes.cost), kg: optional(wishes.kg), years: optional(wishes.years) };
-  const said = wishes.about.filter((each) => each.may !== 'may' || each.least !== '' || each.most !== '');
-  const never = new Set(said.filter((each) => each.may === 'never').map((each) => each.id));
-  const ids = [
-    ...new Set([...said.map((each) => each.id), ...(like ?? []).map((part) => part.component_id), ...shelf]),
-  ];
-  const components = ids
-    .filter((id) => !never.has(id))
-    .map((id) => {
-      const about = said.find((each) => each.id === id);
-      const [least, most] = [optional(about?.least ?? ''), optional(about?.most ?? '')];
-
-      return {
-        component_id: id,
-        ...(least == null ? {} : { least: least / 100 }),
-        ...(most == null ? {} : { most: most / 100 }),
-        ...(about?.may === 'must' ? { must: true } : {}),
-      };
-    });
-  const first =
-    start === null ? wishes.order : [...FIRST[start], ...wishes.order.filter((each) => !FIRST[start].includes(each))];
+  const components = wishes.about
+    .filter((each) => each.may !== 'may' || each.least !== '' || each.most !== '')
+    .map(aboutInput);
 
   return {
-    source: start === 'replace' ? 'stock' : wishes.source,
+    source: wishes.source,
     most_components: optional(wishes.components) ?? 4,
     ...(wishes.steps === 'scoops' ? { scoops: optional(wishes.scoops) ?? 6 } : { per_cent: wishes.perCent }),
     ...(cost == null ? {} : { most_cost: cost }),
@@ -118,8 +91,22 @@ export function wishesInput(
     ...(wishes.organics === 'none' ? { without_organics: true } : {}),
     ...(wishes.organics === 'no_acid' ? { without_acid_organics: true } : {}),
     pots,
-    priorities: first,
-    ...(said.length > 0 ? { components } : {}),
-    ...(like === null || start === null ? {} : { like, within: WITHIN[start] }),
+    priorities: wishes.order,
+    ...(components.length > 0 ? { components } : {}),
+    ...from,
+  };
+}
+
+function aboutInput({ id, may, ...shares }: About): Schemas['SearchComponent'] {
+  if (may === 'never') {
+    return { component_id: id, most: 0 };
+  }
+  const [least, most] = [optional(shares.least), optional(shares.most)];
+
+  return {
+    component_id: id,
+    ...(least == null ? {} : { least: least / 100 }),
+    ...(most == null ? {} : { most: most / 100 }),
+    ...(may === 'must' ? { must: true } : {}),
   };
 }

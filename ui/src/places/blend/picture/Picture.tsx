@@ -3,7 +3,7 @@ import { memo, useMemo } from 'react';
 import type { Schemas } from '../../../api/client';
 import { GradingStrip } from '../../../drawing/GradingStrip';
 import { LedgerBar } from '../../../drawing/LedgerBar';
-import { type DrawnMaterial, PotSection } from '../../../drawing/PotSection';
+import { PotSection } from '../../../drawing/PotSection';
 import { useWords } from '../../../i18n/words';
 import { CsvButton } from '../../../kit/lists/CsvButton';
 import { drawn } from '../state/drawn';
@@ -19,18 +19,6 @@ export const Picture = memo(function Picture({ evaluation, potName }: Props) {
   const { t, n, percent } = useWords();
   const { section, pot, mix, without_layer: without } = evaluation;
   const materials = useMemo(() => drawn(evaluation), [evaluation]);
-  const layerMaterial = useMemo<DrawnMaterial | null>(
-    () =>
-      section.layer === null
-        ? null
-        : {
-            id: 'layer',
-            kind: section.layer.kind,
-            colour: section.layer.colour,
-            classShares: section.layer.class_shares,
-          },
-    [section.layer],
-  );
 
   const rows = [
     ...section.profile.map((point) => ({ what: 'height', at: point.z_cm, ...point })),
@@ -44,7 +32,6 @@ export const Picture = memo(function Picture({ evaluation, potName }: Props) {
         <PotSection
           section={section}
           materials={materials}
-          layerMaterial={layerMaterial}
           packing={mix.packing_density}
           wetFootCm={pot.wet_foot_cm}
           contents={evaluation.contents}

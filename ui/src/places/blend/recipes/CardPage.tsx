@@ -112,7 +112,6 @@ export default function CardPage() {
               <PotSection
                 section={data.section}
                 materials={drawn(data)}
-                layerMaterial={null}
                 packing={data.mix.packing_density}
                 wetFootCm={data.pot.wet_foot_cm}
                 title={t('section.title')}

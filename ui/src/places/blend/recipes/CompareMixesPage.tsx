@@ -216,7 +216,6 @@ export default function CompareMixesPage() {
                 <PotSection
                   section={item.evaluation.section}
                   materials={drawn(item.evaluation)}
-                  layerMaterial={null}
                   packing={item.evaluation.mix.packing_density}
                   wetFootCm={item.evaluation.pot.wet_foot_cm}
                   title={`${item.label}: ${t('view.air')} ${percent(item.evaluation.pot.air)}`}

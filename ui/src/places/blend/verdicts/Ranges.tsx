@@ -19,7 +19,7 @@ export function Ranges({ question }: { question: Schemas['EvaluationInput'] | nu
   const { t } = words;
   const currency = useMeta().data?.currency ?? 'EUR';
   const [open, setOpen] = useState(false);
-  const { data, fresh } = useLastGood('evaluation-ranges', open ? question : null, ask);
+  const { data, fresh } = useLastGood('/views/ranges', open ? question : null, ask);
 
   return (
     <details className={common.quiet} onToggle={(event) => setOpen(event.currentTarget.open)}>
