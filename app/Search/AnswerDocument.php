@@ -10,10 +10,10 @@ use Zolbek\Core\Verdict\Search\Counts;
 use Zolbek\Core\Verdict\Search\FewestMixes;
 use Zolbek\Core\Verdict\Search\Found;
 use Zolbek\Core\Verdict\Search\Loosened;
+use Zolbek\Core\Verdict\Search\Ratio;
 use Zolbek\Core\Verdict\Search\SearchAnswer;
 use Zolbek\Core\Verdict\Search\Served;
 use Zolbek\Core\Verdict\Search\SharedMix;
-use Zolbek\Core\Verdict\Search\WholeParts;
 
 /** What a search says, line by line: schemas SearchLine and FewestLine of the API. Recipes name components by their place on the shelf of the first line. */
 final class AnswerDocument
@@ -110,7 +110,7 @@ final class AnswerDocument
      */
     private static function parts(array $parts): array
     {
-        $divisor = WholeParts::divisor($parts);
+        $divisor = Ratio::divisor($parts);
 
         return array_map(static fn(int $place, int $each): array => ['place' => $place, 'parts' => intdiv($each, $divisor)], array_keys($parts), array_values($parts));
     }

@@ -5,15 +5,15 @@ declare(strict_types=1);
 use Tests\Core\Search;
 use Tests\Core\Shipped;
 use Zolbek\Core\Place\Container\Container;
-use Zolbek\Core\Verdict\Search\Cover;
 use Zolbek\Core\Verdict\Search\Merit;
+use Zolbek\Core\Verdict\Search\Ratio;
+use Zolbek\Core\Verdict\Search\SetCover;
 use Zolbek\Core\Verdict\Search\Start;
-use Zolbek\Core\Verdict\Search\WholeParts;
 use Zolbek\Core\Verdict\Search\Wish;
 use Zolbek\Core\Verdict\Search\Wishes;
 
 test('of {1,2}, {2,3}, {1,3} any two serve all three, and those that give up least are taken', function (): void {
-    $cover = new Cover([0 => [0 => 0.0, 1 => 0.3], 1 => [1 => 0.0, 2 => 0.0], 2 => [0 => 0.2, 2 => 0.1]], 3);
+    $cover = new SetCover([0 => [0 => 0.0, 1 => 0.3], 1 => [1 => 0.0, 2 => 0.0], 2 => [0 => 0.2, 2 => 0.1]], 3);
     $chosen = $cover->chosen;
     sort($chosen);
     expect($chosen)->toBe([0, 1])->and($cover->isProved)->toBeTrue();
@@ -39,16 +39,16 @@ test('a cover is the smallest there is, as trying all of them says', function (i
         }
         $best = $lost === INF ? $best : min($best ?? [99, INF], [count($chosen), round($lost, 9)]);
     }
-    $cover = new Cover($serves, $served);
+    $cover = new SetCover($serves, $served);
     $lost = array_sum(array_map(static fn(int $one): float => min(array_map(static fn(int $who): float => $serves[$who][$one] ?? INF, $cover->chosen)), range(0, $served - 1)));
     expect([count($cover->chosen), round($lost, 9)])->toBe($best)->and($cover->isProved)->toBeTrue();
 })->with(fn(): array => seeds(12, 100));
 
-test('four, six and ten parts are two, three and five', fn() => expect(WholeParts::divisor([4, 6, 10]))->toBe(2)->and(WholeParts::divisor([7]))->toBe(7)->and(WholeParts::divisor([3, 5]))->toBe(1));
+test('four, six and ten parts are two, three and five', fn() => expect(Ratio::divisor([4, 6, 10]))->toBe(2)->and(Ratio::divisor([7]))->toBe(7)->and(Ratio::divisor([3, 5]))->toBe(1));
 
 test('two recipes are as far apart as what has to be something else', function (): void {
-    expect(WholeParts::apart([0 => 0.5, 1 => 0.5], [0 => 0.5, 2 => 0.5]))->toBeNear(0.5, 1e-12)
-        ->and(WholeParts::apart([0 => 1.0], [0 => 1.0]))->toBe(0.0)->and(WholeParts::apart([0 => 1.0], [1 => 1.0]))->toBe(1.0);
+    expect(Ratio::apart([0 => 0.5, 1 => 0.5], [0 => 0.5, 2 => 0.5]))->toBeNear(0.5, 1e-12)
+        ->and(Ratio::apart([0 => 1.0], [0 => 1.0]))->toBe(0.0)->and(Ratio::apart([0 => 1.0], [1 => 1.0]))->toBe(1.0);
 });
 
 test('from a recipe there is, what comes first is what is wanted, and replacing may change all of it', function (): void {

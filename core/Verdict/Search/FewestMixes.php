@@ -14,7 +14,7 @@ use Zolbek\Core\Verdict\Fit\Assessment;
  *     1  for each situation a few really different recipes are found among a number of them
  *     2  every one of these is assessed in full in every situation
  *     3  a mix serves a situation where its word is as good as the best of all there, and its fit at least so much of the best fit
- *     4  the fewest that together serve every situation (see Cover), of equally many those that give up least fit, weighed by plants
+ *     4  the fewest that together serve every situation (see SetCover), of equally many those that give up least fit, weighed by plants
  *
  * Source: practice: one base mix for a day.
  * Check: two situations that want opposite things need two; of two alike one serves both.
@@ -83,7 +83,7 @@ final readonly class FewestMixes
                 }
             }
         }
-        $cover = new Cover($serves, count($situations));
+        $cover = new SetCover($serves, count($situations));
         $this->isProved = $cover->isProved;
         $by = [];
         foreach (array_keys($situations) as $s) {

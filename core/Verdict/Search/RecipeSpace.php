@@ -64,7 +64,7 @@ final readonly class RecipeSpace
     {
         foreach ($this->steps->totals as $total) {
             foreach ($this->shared($set, $total) as $parts) {
-                if ($this->steps->isOneTotal() || WholeParts::divisor($parts) === 1) {
+                if ($this->steps->isOneTotal() || Ratio::divisor($parts) === 1) {
                     yield $parts;
                 }
             }
@@ -97,7 +97,7 @@ final readonly class RecipeSpace
             }
             $isWithin = array_sum($parts) === $total && array_filter($set, fn(int $i, int $n): bool => $parts[$n] > $this->most[$i][$total], ARRAY_FILTER_USE_BOTH) === [];
             $uneven = (max($parts) - min($parts)) / $total;
-            if ($isWithin && ($this->steps->isOneTotal() || WholeParts::divisor($parts) === 1) && ($best === null || $uneven < $best[0] - self::SLACK)) {
+            if ($isWithin && ($this->steps->isOneTotal() || Ratio::divisor($parts) === 1) && ($best === null || $uneven < $best[0] - self::SLACK)) {
                 $best = [$uneven, $parts];
             }
         }

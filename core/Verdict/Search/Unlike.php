@@ -36,7 +36,7 @@ final class Unlike
     /** 0..1. */
     public static function inParts(Candidate $a, Candidate $b): float
     {
-        return WholeParts::apart($a->shares(), $b->shares());
+        return Ratio::apart($a->shares(), $b->shares());
     }
 
     public static function inBehaviour(Candidate $a, Candidate $b): float

@@ -63,7 +63,7 @@ final readonly class Wishes
      */
     public function away(array $shares): float
     {
-        return $this->like === [] ? 0.0 : WholeParts::apart($shares, $this->like);
+        return $this->like === [] ? 0.0 : Ratio::apart($shares, $this->like);
     }
 
     /**

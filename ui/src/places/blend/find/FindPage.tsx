@@ -30,7 +30,7 @@ const KEPT_AS = 'zolbek.wishes';
 /** Under which the last answer is kept, with what was asked. */
 const LAST = ['search'];
 
-/** From this width down the results stand beneath the question. */
+/** From this width down the results stand beneath the question; elsewhere their head may be out of sight once many wishes are open. */
 const NARROW = 1000;
 
 type Line = Schemas['SearchLine'];
@@ -100,7 +100,7 @@ export default function FindPage() {
       setTicked([]);
       setAsked(question);
       search.start(question);
-      if (window.innerWidth <= NARROW) {
+      if (window.innerWidth <= NARROW || (results.current?.getBoundingClientRect().top ?? 0) < 0) {
         results.current?.scrollIntoView();
       }
     }
@@ -237,7 +237,7 @@ export default function FindPage() {
         {state === 'idle' && <p className={styles.idle}>{t('find.idle')}</p>}
         <SearchProgress state={state} told={told} />
         {isOver && found.length > 0 && JSON.stringify(asked) !== JSON.stringify(question) && (
-          <Alert type="warning" showIcon title={t('find.other')} />
+          <Alert className={styles.other} type="warning" showIcon title={t('find.other')} />
         )}
         {ticked.length > 1 && <Button onClick={compare}>{t('find.compareTicked', { count: ticked.length })}</Button>}
         {isOver && told.loosened !== undefined && (found.length === 0 || found[0]?.rating !== 'good') && (

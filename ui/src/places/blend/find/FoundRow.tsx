@@ -7,7 +7,7 @@ import { rules, useMeta } from '../../../api/meta';
 import { LedgerBar } from '../../../drawing/LedgerBar';
 import { PotSection } from '../../../drawing/PotSection';
 import { Swatch } from '../../../drawing/Swatch';
-import { useWords, type Words } from '../../../i18n/words';
+import { type MessageId, useWords, type Words } from '../../../i18n/words';
 import { RatingWord } from '../../../kit/mixes/RatingHead';
 import { figure } from '../../../kit/mixes/verdictWords';
 import { drawn } from '../state/drawn';
@@ -58,7 +58,7 @@ export function FoundRow({ found, number, shelf, pots, question, ticked, tick, t
         )}
       </div>
       <div>
-        <p className={styles.merits}>{found.merits.map((merit) => t(`find.merit.${merit}`)).join(' · ')}</p>
+        <p className={styles.merits}>{found.merits.map((merit) => t(meritWord(merit, found.rating))).join(' · ')}</p>
         <ul className={styles.foundParts}>
           {found.parts.map(({ place, parts }) => {
             const row = shelf[place];
@@ -123,6 +123,11 @@ export function FoundRow({ found, number, shelf, pots, question, ticked, tick, t
       )}
     </li>
   );
+}
+
+/** The cheapest is of those that are good, where any is. */
+function meritWord(merit: Found['merits'][number], rating: Found['rating']): MessageId {
+  return merit === 'cheapest' && rating !== 'good' ? 'find.merit.cheapestHere' : `find.merit.${merit}`;
 }
 
 function Figure({ name, value }: { name: string; value: string }) {

@@ -107,7 +107,7 @@ describe('finding a mix', () => {
     expect(within(first).getByText('· good in 40% of what is possible')).toBeTruthy();
     expect(within(first).getByText('Every figure lies in its band.')).toBeTruthy();
     const second = screen.getByRole('listitem', { name: /^Mix 2: 1 / });
-    expect(within(second).getByText('cheapest that is good · lightest')).toBeTruthy();
+    expect(within(second).getByText('cheapest of these · lightest')).toBeTruthy();
     expect(within(second).getByText('· sure of its word')).toBeTruthy();
     expect(screen.getByText('All 120 recipes looked at: 40 judged, 80 ruled out.')).toBeTruthy();
     expect(asked()[0]).toMatchObject({

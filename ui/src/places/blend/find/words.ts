@@ -50,6 +50,7 @@ export const words = {
 
   'find.merit.best': 'suits best',
   'find.merit.cheapest': 'cheapest that is good',
+  'find.merit.cheapestHere': 'cheapest of these',
   'find.merit.longest': 'lasts longest',
   'find.merit.lightest': 'lightest',
   'find.merit.water': 'holds most water',

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Zolbek\Core\Verdict\Search;
 
 /** Whole parts as a ratio. Source: Euclid's algorithm. Check: 4, 6 and 10 have the divisor 2. */
-final class WholeParts
+final class Ratio
 {
     /** @param array<int, int> $parts */
     public static function divisor(array $parts): int

@@ -10,7 +10,7 @@ namespace Zolbek\Core\Verdict\Search;
  *
  * Source: set cover by branch and bound. Check: of {1,2}, {2,3}, {1,3} any two serve all three, one does not.
  */
-final class Cover
+final class SetCover
 {
     /** Covers that are tried. */
     private const MOST_STEPS = 200_000;
