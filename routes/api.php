@@ -146,6 +146,7 @@ Route::put('fertilisers/{fertiliser}/archived', [FertiliserController::class, 'a
 
 Route::post('days/shared', [PottingDayController::class, 'share']);
 Route::apiResource('days', PottingDayController::class)->except('destroy')->whereNumber('day');
+Route::post('days/{day}/news', [PottingDayController::class, 'news'])->whereNumber('day');
 Route::put('days/{day}/archived', [PottingDayController::class, 'archive'])->whereNumber('day');
 Route::post('days/{day}/plants', [PottingDayController::class, 'add'])->whereNumber('day');
 Route::put('days/{day}/plants', [PottingDayController::class, 'changeMany'])->whereNumber('day');

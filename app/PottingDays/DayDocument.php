@@ -32,6 +32,8 @@ final readonly class DayDocument
     /** @return array<string, mixed> */
     public function toArray(PottingDay $day): array
     {
+        // before anything of it is read: what changes meanwhile is news
+        $stamp = DayStamp::of($day);
         $day->load(['entries.plant.species', 'entries.plant.site', 'entries.pot', 'entries.recipe.parts.component', 'loads', 'purchases', 'leftovers']);
         $assembly = Assembly::of($day, $this->situations, $this->standings);
         $pace = Learned::pace();
@@ -44,6 +46,7 @@ final readonly class DayDocument
 
         return [
             ...self::summary($day),
+            'stamp' => $stamp,
             'pace' => $pace,
             'scoop_name' => Vessel::scoopOf($day->scoop_l),
             'learned_spare' => ['share' => $spare->share, 'days' => $spare->days],
@@ -60,5 +63,4 @@ final readonly class DayDocument
             'hazards' => array_values(array_unique(array_merge([], ...array_map(static fn(array $row): array => $row['hazards'], $shelf)))),
         ];
     }
-
 }

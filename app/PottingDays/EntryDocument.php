@@ -19,8 +19,16 @@ final class EntryDocument
     /** @param array<int, int> $order place in the work by id of the entry */
     public function __construct(private readonly Assembly $assembly, private readonly EntryFigures $figures, private readonly Judged $judged, private readonly array $order) {}
 
-    /** @return array<string, mixed> */
+    /** @return array<string, mixed> with a stamp that is another one as soon as anything else of it is */
     public function of(DayPlant $entry): array
+    {
+        $told = $this->told($entry);
+
+        return [...$told, 'stamp' => hash('xxh64', json_encode($told, JSON_THROW_ON_ERROR))];
+    }
+
+    /** @return array<string, mixed> */
+    private function told(DayPlant $entry): array
     {
         $plant = $entry->plant;
         $needs = $this->assembly->sums->pots[$entry->id] ?? null;

@@ -23,7 +23,7 @@ use App\PottingDays\Actions\ShareMixes;
 use App\PottingDays\Actions\TickParts;
 use App\PottingDays\DayDocument;
 use App\PottingDays\DayMixDocument;
-use App\PottingDays\DayStamp;
+use App\PottingDays\DayNews;
 use App\PottingDays\JudgementDocument;
 use App\PottingDays\Models\DayLeftover;
 use App\PottingDays\Models\DayLoad;
@@ -51,17 +51,17 @@ final readonly class PottingDayController
         return PagedList::of($query, $request, ['planned_on', 'name', 'status'], DayDocument::summary(...), '-planned_on');
     }
 
-    /** Read again and again while somebody looks at it: who has it as it is gets no more than that. */
-    public function show(Request $request, PottingDay $day): Response
+    public function show(PottingDay $day): JsonResponse
     {
-        $answer = new Response();
-        $answer->setEtag(DayStamp::of($day));
-        $answer->headers->set('Cache-Control', 'private, no-cache');
-        if ($answer->isNotModified($request)) {
-            return $answer;
-        }
+        return $this->whole($day);
+    }
 
-        return $this->whole($day)->setEtag(trim((string) $answer->getEtag(), '"'))->setPrivate()->setCache(['no_cache' => true]);
+    /** Asked again and again while somebody looks at it: told is what changed since. */
+    public function news(Request $request, PottingDay $day, DayNews $news): Response
+    {
+        $told = $news->since($day, $request->json()->all());
+
+        return $told === null ? new Response(status: 204) : new JsonResponse($told);
     }
 
     public function store(Request $request, SavePottingDay $save): JsonResponse

@@ -10,6 +10,9 @@ type Day = Schemas['PottingDay'];
 /** How often a day is read again while somebody looks at it: another helper may be at it on another device. */
 const LOOK_AGAIN_MS = 4000;
 
+/** The status of an answer that says that nothing changed. */
+const NOTHING_NEW = 204;
+
 export function useDays(query: ListQuery) {
   return useQuery({
     queryKey: ['days', query],
@@ -19,11 +22,35 @@ export function useDays(query: ListQuery) {
 }
 
 export function useDay(id: number) {
+  const client = useQueryClient();
+
   return useQuery({
     queryKey: ['day', id],
-    queryFn: async ({ signal }) => answerOf(await api.GET('/days/{id}', { params: { path: { id } }, signal })),
+    queryFn: async ({ signal }) => {
+      const has = client.getQueryData<Day>(['day', id]);
+
+      return has === undefined
+        ? answerOf(await api.GET('/days/{id}', { params: { path: { id } }, signal }))
+        : newsOf(has, signal);
+    },
     refetchInterval: LOOK_AGAIN_MS,
   });
+}
+
+/** A day as it is now, of which only what changed since was told. */
+async function newsOf(has: Day, signal: AbortSignal): Promise<Day> {
+  const answer = await api.POST('/days/{id}/news', {
+    params: { path: { id: has.id } },
+    body: { stamp: has.stamp, entries: Object.fromEntries(has.entries.map((entry) => [entry.id, entry.stamp])) },
+    signal,
+  });
+  if (answer.response.status === NOTHING_NEW) {
+    return has;
+  }
+  const { day, order } = answerOf(answer);
+  const entries = new Map([...has.entries, ...day.entries].map((entry) => [entry.id, entry]));
+
+  return { ...day, entries: order.flatMap((id) => entries.get(id) ?? []) };
 }
 
 /** A write that answers with the whole day, worked out anew. */

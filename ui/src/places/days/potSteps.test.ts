@@ -143,6 +143,7 @@ function entryOf(
     assessment: null,
     against: [],
     worst: null,
+    stamp: '',
   };
 }
 
