@@ -4,9 +4,16 @@ declare(strict_types=1);
 
 namespace App\Console;
 
+use App\Bench\Models\Vessel;
+use App\Bench\VesselFields;
 use App\Common\Field;
+use App\Plants\FertiliserFields;
+use App\Plants\Models\Fertiliser;
 use App\Plants\Models\Plant;
 use App\Plants\PlantFields;
+use App\Pots\Models\Pot;
+use App\Pots\PotFields;
+use App\Situations\SiteFields;
 use App\Situations\SpeciesFields;
 use BackedEnum;
 use Zolbek\Core\Mix\Material\MaterialKind;
@@ -63,17 +70,30 @@ final class Contract
         }
         $schemas['Mend']['properties']['kind'] = ['$ref' => '#/components/schemas/MendKind'];
         $schemas['Origin'] = ['type' => 'string', 'enum' => Plant::ORIGINS];
-        foreach (['Plant' => PlantFields::all(), 'Species' => SpeciesFields::all()] as $record => $described) {
-            $fields = array_map(static fn(Field $field): array => $field->schema(), $described);
+        $schemas['VesselKind'] = ['type' => 'string', 'enum' => Vessel::KINDS];
+        $schemas['FertiliserForm'] = ['type' => 'string', 'enum' => Fertiliser::FORMS];
+        $schemas['PotWall'] = ['type' => 'string', 'enum' => Pot::WALLS];
+        foreach (self::records() as $record => $described) {
             foreach ([$record, $record.'Input'] as $schema) {
-                $schemas[$schema]['properties'] = [...$schemas[$schema]['properties'], ...$fields];
+                foreach ($described as $name => $field) {
+                    // what it is to a reader is said in the contract alone
+                    $schemas[$schema]['properties'][$name] = $field->schema($schema === $record) + array_intersect_key($schemas[$schema]['properties'][$name] ?? [], ['description' => 0]);
+                }
             }
-            $schemas[$record]['required'] = array_values(array_unique([...$schemas[$record]['required'], ...array_keys($fields)]));
+            $schemas[$record]['required'] = array_values(array_unique([...$schemas[$record]['required'], ...array_keys($described)]));
             $asked = array_keys(array_filter($described, static fn(Field $field): bool => $field->isAsked()));
             $schemas[$record.'Input']['required'] = array_values(array_unique([...$schemas[$record.'Input']['required'], ...$asked]));
         }
         $document['components']['schemas'] = $schemas;
 
         return $document;
+    }
+
+    /** @return array<string, array<string, Field>> fields by record */
+    private static function records(): array
+    {
+        return [
+            'Plant' => PlantFields::all(), 'Species' => SpeciesFields::all(), 'Pot' => PotFields::all(), 'Site' => SiteFields::all(), 'Vessel' => VesselFields::all(), 'Fertiliser' => FertiliserFields::all(),
+        ];
     }
 }

@@ -19,9 +19,7 @@ final class PotPresenter
 
         return [
             'id' => $pot->id,
-            ...$pot->only([
-                'revision', 'name', 'shape', 'depth', 'drying_sides', 'hole_count', 'hole_diameter_cm', 'hole_open_share', 'mesh_mm', 'weight_kg', 'price', 'owned', 'place', 'feet_cm', 'tie_holes', 'wall', 'colour', 'light_passes', 'home_made',
-            ]),
+            ...$pot->only(['revision', 'shape', 'depth', ...array_keys(PotFields::all())]),
             'measures' => (object) $pot->measures,
             'in_use' => $inUse = $pot->inUse(),
             'planned' => $planned = $pot->plannedUse(),

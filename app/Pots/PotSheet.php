@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Pots;
 
+use App\Common\Field;
 use App\Common\Same;
 use App\Pots\Actions\SavePot;
 use App\Pots\Models\Pot;
@@ -14,8 +15,6 @@ use App\Sheets\Sheet;
 final readonly class PotSheet implements Sheet
 {
     public const MEASURES = ['top', 'base', 'top_length', 'top_width', 'base_length', 'base_width', 'sides', 'volume_l'];
-    private const REST = ['hole_count' => '', 'hole_diameter_cm' => 'cm', 'hole_open_share' => '0-1', 'mesh_mm' => 'mm', 'weight_kg' => 'kg', 'price' => '', 'owned' => '', 'feet_cm' => 'cm', 'tie_holes' => ''];
-    private const WHOLE = ['hole_count', 'owned', 'sides', 'tie_holes'];
 
     public function __construct(private SavePot $save) {}
 
@@ -30,7 +29,7 @@ final readonly class PotSheet implements Sheet
                 'volume_l' => 'L',
                 default => 'cm',
             }), self::MEASURES),
-            ...array_map(static fn(string $name, string $unit): Column => new Column($name, $name, Column::NUMBER, $unit), array_keys(self::REST), self::REST),
+            ...array_values(array_map(static fn(Field $field): Column => new Column($field->name, $field->name, Column::NUMBER, $field->unit), array_filter(PotFields::all(), self::isNumber(...)))),
             new Column('wall', 'wall'),
             new Column('place', 'place'),
         ];
@@ -49,9 +48,10 @@ final readonly class PotSheet implements Sheet
     public function take(array $values): array
     {
         $input = ['measures' => []];
+        $whole = ['sides', ...array_keys(array_filter(PotFields::all(), static fn(Field $field): bool => $field->kind === Field::WHOLE))];
         foreach ($values as $field => $value) {
             $name = str_starts_with($field, 'measures.') ? substr($field, 9) : $field;
-            $plain = in_array($name, self::WHOLE, true) && is_float($value) && floor($value) === $value ? (int) $value : $value;
+            $plain = in_array($name, $whole, true) && is_float($value) && floor($value) === $value ? (int) $value : $value;
             if ($name === $field) {
                 $input[$name] = $plain;
             } else {
@@ -85,6 +85,11 @@ final readonly class PotSheet implements Sheet
     /** @return array<string, mixed> */
     public static function plain(Pot $pot): array
     {
-        return $pot->only(['name', 'shape', 'depth', 'measures', 'drying_sides', 'hole_count', 'hole_diameter_cm', 'hole_open_share', 'mesh_mm', 'weight_kg', 'price', 'owned', 'place', 'feet_cm', 'tie_holes', 'wall', 'colour', 'light_passes', 'home_made']);
+        return $pot->only(['name', ...PotFields::INSIDE, ...array_keys(PotFields::all())]);
+    }
+
+    private static function isNumber(Field $field): bool
+    {
+        return in_array($field->kind, [Field::FIGURE, Field::WHOLE], true);
     }
 }

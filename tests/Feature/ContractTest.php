@@ -2,12 +2,20 @@
 
 declare(strict_types=1);
 
+use App\Bench\VesselFields;
+use App\Common\Field;
 use App\Console\Contract as Described;
+use App\Plants\FertiliserFields;
 use App\Plants\PlantFields;
+use App\Pots\Actions\SavePot;
+use App\Pots\Models\Pot;
+use App\Pots\PotFields;
+use App\Situations\SiteFields;
 use App\Situations\SpeciesFields;
 use Illuminate\Support\Facades\Schema;
 use Tests\Feature\Collection;
 use Tests\Feature\Contract;
+use Tests\Feature\Yard;
 use Zolbek\Core\Basis\Input\Fields;
 use Zolbek\Core\Basis\Input\Refusals;
 
@@ -42,6 +50,63 @@ test('every described field of a plant of the library has its column, its place 
     }
     expect(array_keys($properties))->toEqualCanonicalizing(array_keys(SpeciesFields::all()))
         ->and(Contract::document()['components']['schemas']['SpeciesInput']['required'])->toBe(['name', 'plant_group'])->and($answer->json('air_low'))->toBe(0.2);
+});
+
+test('what is described of a pot, a site, a vessel and a fertiliser is what a form takes, a column holds and an answer tells', function (string $schema, string $table, array $names, Closure $answer): void {
+    $properties = Contract::document()['components']['schemas'][$schema.'Input']['properties'];
+    expect(array_keys($properties))->toEqualCanonicalizing($names);
+    $told = $answer($this);
+    foreach ($names as $name) {
+        expect(Schema::getColumnListing($table))->toContain($name)->and($told)->toHaveKey($name);
+    }
+})->with([
+    ['Pot', 'pots', PotFields::names(), fn($test) => $test->getJson('/api/v1/pots/'.Yard::pot()->id)->assertOk()->json()],
+    ['Site', 'sites', SiteFields::names(), function ($test) {
+        Yard::siteId();
+
+        return $test->getJson('/api/v1/sites')->assertOk()->json('data.0');
+    }],
+    ['Vessel', 'vessels', array_keys(VesselFields::all()), fn($test) => $test->postJson('/api/v1/vessels', ['name' => 'Scoop 3', 'kind' => 'scoop', 'volume_l' => 1.5])->assertCreated()->json()],
+    ['Fertiliser', 'fertilisers', array_keys(FertiliserFields::all()), fn($test) => $test->postJson('/api/v1/fertilisers', ['name' => 'Grains', 'form' => 'granule', 'n_percent' => 6, 'p2o5_percent' => 4, 'k2o_percent' => 5, 'label_g_l' => 3])->assertCreated()->json()],
+]);
+
+test('a field is read as what it is described to be', function (Field $field, mixed $given, mixed $read, ?string $rule): void {
+    $refusals = new Refusals();
+    $found = $field->read(Fields::of($given === null ? [] : [$field->name => $given], [$field->name], $refusals), $refusals);
+    $rules = [];
+    try {
+        $refusals->throwIfAny();
+    } catch (Zolbek\Core\Basis\Input\Refused $refused) {
+        $rules = array_column($refused->refusals, 'rule');
+    }
+    expect($rules)->toBe($rule === null ? [] : [$rule]);
+    if ($rule === null) {
+        expect($found)->toBe($read);
+    }
+})->with([
+    'a figure with a usual value' => [Field::figure('x', 'kg', 0, 9, 2.5), null, 2.5, null],
+    'given all the same' => [Field::figure('x', 'kg', 0, 9, 2.5), 0, 0.0, null],
+    'one that is asked' => [Field::figure('x', 'kg', 0, 9)->asked(), null, null, 'required'],
+    'one above nothing' => [Field::above('x', 'mm', 50), 0, null, 'above'],
+    'left out' => [Field::above('x', 'mm', 50), null, null, null],
+    'asked and above nothing' => [Field::above('x', 'mm', 50)->asked(), null, null, 'required'],
+    'a whole number with a usual value' => [Field::whole('x', 0, 9, 1), null, 1, null],
+    'asked whole' => [Field::whole('x', 0, 9)->asked(), null, null, 'required'],
+    'a broken whole' => [Field::whole('x', 0, 9, 1), 1.5, null, 'integer'],
+    'a colour' => [Field::colour('x', '#112233'), '#AABBCC', '#aabbcc', null],
+    'the usual colour' => [Field::colour('x', '#112233'), null, '#112233', null],
+    'no colour' => [Field::colour('x', '#112233'), 'red', null, 'colour'],
+    'a day of any year' => [Field::dayOfYear('x'), '02-29', '02-29', null],
+    'no day of a year' => [Field::dayOfYear('x'), '02-30', null, 'day_of_year'],
+    'no day at all' => [Field::dayOfYear('x'), null, null, null],
+]);
+
+test('a form that changes a pot keeps what it does not give, and one that adds it takes what is usual', function (): void {
+    $pot = $this->postJson('/api/v1/pots', ['name' => 'Old tub', 'shape' => 'round', 'depth' => 20, 'measures' => ['top' => 20, 'base' => 18], 'hole_count' => 0, 'feet_cm' => 2, 'colour' => '#112233'])->assertCreated();
+    expect($pot->json('owned'))->toBe(1)->and($pot->json('wall'))->toBe('fired_clay')->and($pot->json('hole_diameter_cm'))->toBeNull();
+    $again = app(SavePot::class)(Pot::query()->findOrFail($pot->json('id')), ['name' => 'Old tub', 'shape' => 'round', 'depth' => 21, 'measures' => ['top' => 20, 'base' => 18], 'hole_count' => 0]);
+    expect($again->feet_cm)->toBe(2.0)->and($again->colour)->toBe('#112233')->and($again->depth)->toBe(21.0);
+    $this->postJson('/api/v1/pots', ['name' => 'With holes', 'shape' => 'round', 'depth' => 20, 'measures' => ['top' => 20, 'base' => 18], 'hole_count' => 3])->assertUnprocessable()->assertJsonPath('errors.0.path', 'hole_diameter_cm');
 });
 
 test('a described field is read, left out and refused by what it is', function (string $name, mixed $given, mixed $read, ?string $rule): void {

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Bench\Actions;
 
 use App\Bench\Models\Vessel;
+use App\Bench\VesselFields;
+use App\Common\Field;
 use Zolbek\Core\Basis\Input\Fields;
 use Zolbek\Core\Basis\Input\Refusal;
 use Zolbek\Core\Basis\Input\Refusals;
@@ -14,8 +16,6 @@ use Zolbek\Core\Work\Batching\WaterFill;
 /** Adds a scoop or tub or changes one: its volume is typed, or follows from the mass of the water that fills it. */
 final readonly class SaveVessel
 {
-    private const FIELDS = ['name', 'kind', 'volume_l', 'water_g', 'note'];
-
     /**
      * @param array<mixed> $input
      *
@@ -24,17 +24,18 @@ final readonly class SaveVessel
     public function __invoke(Vessel $vessel, array $input): Vessel
     {
         $refusals = new Refusals();
-        $fields = Fields::of($input, self::FIELDS, $refusals);
-        $name = $fields->text('name', 60);
-        if ($name !== '' && Vessel::query()->where('name', $name)->whereKeyNot($vessel->id ?? 0)->exists()) {
-            $refusals->add(new Refusal('name', 'name_taken', $name));
+        $described = VesselFields::all();
+        $fields = Fields::of($input, array_keys($described), $refusals);
+        $isWeighed = $fields->has('water_g');
+        if (! $isWeighed) {
+            $described['volume_l'] = $described['volume_l']->asked();
         }
-        $kind = $fields->oneOf('kind', Vessel::KINDS);
-        $water = $fields->has('water_g') ? $fields->number('water_g', 1, 500_000) : null;
-        $volume = $water !== null ? WaterFill::litres($water) : $fields->number('volume_l', 0.001, 10_000);
-        $note = $fields->text('note', 200, '');
+        $values = Field::readAll($isWeighed ? array_diff_key($described, ['volume_l' => 0]) : $described, $fields, $refusals);
+        if ($values['name'] !== '' && Vessel::query()->where('name', $values['name'])->whereKeyNot($vessel->id ?? 0)->exists()) {
+            $refusals->add(new Refusal('name', 'name_taken', $values['name']));
+        }
         $refusals->throwIfAny();
-        $vessel->fill(['name' => $name, 'kind' => $kind, 'volume_l' => $volume, 'water_g' => $water, 'note' => $note])->save();
+        $vessel->fill([...$values, ...is_float($values['water_g']) ? ['volume_l' => WaterFill::litres($values['water_g'])] : []])->save();
 
         return $vessel->refresh();
     }

@@ -6,6 +6,7 @@ namespace App\Bench\Http;
 
 use App\Bench\Actions\SaveVessel;
 use App\Bench\Models\Vessel;
+use App\Bench\VesselFields;
 use App\Http\ArchiveSwitch;
 use App\Http\PagedList;
 use Illuminate\Http\JsonResponse;
@@ -43,6 +44,6 @@ final readonly class VesselController
     /** @return array<string, mixed> schema Vessel */
     private static function present(Vessel $vessel): array
     {
-        return ['id' => $vessel->id, ...$vessel->only(['name', 'kind', 'volume_l', 'water_g', 'note']), 'archived' => $vessel->isArchived()];
+        return ['id' => $vessel->id, ...$vessel->only(array_keys(VesselFields::all())), 'archived' => $vessel->isArchived()];
     }
 }

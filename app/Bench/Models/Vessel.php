@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Bench\Models;
 
+use App\Bench\VesselFields;
 use App\Common\Archivable;
+use App\Common\Field;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Carbon;
 
@@ -55,6 +57,6 @@ final class Vessel extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['volume_l' => 'float', 'water_g' => 'float', 'archived_at' => 'datetime'];
+        return [...Field::casts(VesselFields::all()), 'archived_at' => 'datetime'];
     }
 }

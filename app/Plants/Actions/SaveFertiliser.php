@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Plants\Actions;
 
+use App\Common\Field;
+use App\Plants\FertiliserFields;
 use App\Plants\Models\Fertiliser;
 use Zolbek\Core\Basis\Input\Fields;
 use Zolbek\Core\Basis\Input\Refusal;
@@ -13,8 +15,6 @@ use Zolbek\Core\Basis\Input\Refused;
 /** Adds a fertiliser by its label or changes one. */
 final readonly class SaveFertiliser
 {
-    private const FIELDS = ['name', 'form', 'n_percent', 'p2o5_percent', 'k2o_percent', 'label_g_l', 'surface_g_l', 'price_per_kg', 'longevity_days', 'note'];
-
     /**
      * @param array<mixed> $input
      *
@@ -23,24 +23,15 @@ final readonly class SaveFertiliser
     public function __invoke(Fertiliser $fertiliser, array $input): Fertiliser
     {
         $refusals = new Refusals();
-        $fields = Fields::of($input, self::FIELDS, $refusals);
-        $name = $fields->text('name', 100);
-        if ($name !== '' && Fertiliser::query()->where('name', $name)->whereKeyNot($fertiliser->id ?? 0)->exists()) {
-            $refusals->add(new Refusal('name', 'name_taken', $name));
+        $fields = Fields::of($input, array_keys(FertiliserFields::all()), $refusals);
+        $described = FertiliserFields::all();
+        // what only one form has is neither asked of the others nor kept with them
+        $described['longevity_days'] = $fields->raw('form') === 'slow_release' ? $described['longevity_days']->asked() : null;
+        $described['surface_g_l'] = $fields->raw('form') === 'liquid' ? null : $described['surface_g_l'];
+        $values = ['longevity_days' => null, 'surface_g_l' => null, ...Field::readAll(array_filter($described), $fields, $refusals)];
+        if ($values['name'] !== '' && Fertiliser::query()->where('name', $values['name'])->whereKeyNot($fertiliser->id ?? 0)->exists()) {
+            $refusals->add(new Refusal('name', 'name_taken', $values['name']));
         }
-        $form = $fields->oneOf('form', Fertiliser::FORMS);
-        $values = [
-            'name' => $name,
-            'form' => $form,
-            'n_percent' => $fields->number('n_percent', 0, 60),
-            'p2o5_percent' => $fields->number('p2o5_percent', 0, 60),
-            'k2o_percent' => $fields->number('k2o_percent', 0, 60),
-            'label_g_l' => $fields->numberAbove('label_g_l', 0, 50),
-            'surface_g_l' => $form !== 'liquid' && $fields->has('surface_g_l') ? $fields->numberAbove('surface_g_l', 0, 50) : null,
-            'price_per_kg' => $fields->has('price_per_kg') ? $fields->number('price_per_kg', 0, 100_000) : null,
-            'longevity_days' => $form === 'slow_release' ? $fields->number('longevity_days', 7, 900) : null,
-            'note' => $fields->text('note', 1000, ''),
-        ];
         $refusals->throwIfAny();
         $fertiliser->fill($values)->save();
 

@@ -41,7 +41,7 @@ final readonly class SavePlant
         $pot = self::record($fields, 'pot_id', 'pot_missing', Pot::class, $refusals);
         $recipe = self::record($fields, 'recipe_id', 'recipe_missing', Recipe::class, $refusals);
         $usual = ['plant_group' => $species?->plant_group, 'vigour' => $species?->vigour];
-        $values = array_map(static fn(Field $field): mixed => $field->read($fields, $refusals, $usual[$field->name] ?? null), PlantFields::all());
+        $values = Field::readAll(PlantFields::all(), $fields, $refusals, $usual);
         $number = $values['number'];
         if ($number !== '' && Plant::query()->where('number', $number)->whereKeyNot($plant->id ?? 0)->exists()) {
             $refusals->add(new Refusal('number', 'number_taken', $number));

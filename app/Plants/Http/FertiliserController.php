@@ -7,6 +7,7 @@ namespace App\Plants\Http;
 use App\Http\ArchiveSwitch;
 use App\Http\PagedList;
 use App\Plants\Actions\SaveFertiliser;
+use App\Plants\FertiliserFields;
 use App\Plants\Models\Fertiliser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -43,7 +44,7 @@ final readonly class FertiliserController
     private static function present(Fertiliser $fertiliser): array
     {
         return [
-            'id' => $fertiliser->id, ...$fertiliser->only(['name', 'form', 'n_percent', 'p2o5_percent', 'k2o_percent', 'label_g_l', 'surface_g_l', 'price_per_kg', 'longevity_days', 'note']),
+            'id' => $fertiliser->id, ...$fertiliser->only(array_keys(FertiliserFields::all())),
             'ppm_n' => $fertiliser->form === 'liquid' ? $fertiliser->toCore()->ppmN() : null,
             'archived' => $fertiliser->isArchived(),
         ];

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Plants\Models;
 
 use App\Common\Archivable;
+use App\Common\Field;
+use App\Plants\FertiliserFields;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Carbon;
 use Zolbek\Core\Work\Feeding\FertiliserLabel;
@@ -39,6 +41,6 @@ final class Fertiliser extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['n_percent' => 'float', 'p2o5_percent' => 'float', 'k2o_percent' => 'float', 'label_g_l' => 'float', 'surface_g_l' => 'float', 'price_per_kg' => 'float', 'longevity_days' => 'float', 'archived_at' => 'datetime'];
+        return [...Field::casts(FertiliserFields::all()), 'archived_at' => 'datetime'];
     }
 }

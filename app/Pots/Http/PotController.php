@@ -10,6 +10,7 @@ use App\Http\PagedList;
 use App\Plants\PotChecks;
 use App\Pots\Actions\SavePot;
 use App\Pots\Models\Pot;
+use App\Pots\PotFields;
 use App\Pots\PotPresenter;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -52,7 +53,7 @@ final readonly class PotController
 
     public function update(Request $request, Pot $pot, SavePot $save): JsonResponse
     {
-        return new JsonResponse(PotPresenter::present(Meanwhile::keep($pot, $request->json()->all(), SavePot::FIELDS, PotPresenter::present(...), static fn(array $input): Pot => $save($pot, $input))));
+        return new JsonResponse(PotPresenter::present(Meanwhile::keep($pot, $request->json()->all(), PotFields::names(), PotPresenter::present(...), static fn(array $input): Pot => $save($pot, $input))));
     }
 
     public function archive(Request $request, Pot $pot): JsonResponse

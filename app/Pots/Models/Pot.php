@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace App\Pots\Models;
 
 use App\Common\Archivable;
+use App\Common\Field;
 use App\Common\Stamped;
+use App\Pots\PotFields;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -113,22 +115,6 @@ final class Pot extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return [
-            'depth' => 'float',
-            'measures' => 'array',
-            'drying_sides' => 'boolean',
-            'hole_count' => 'integer',
-            'hole_diameter_cm' => 'float',
-            'hole_open_share' => 'float',
-            'mesh_mm' => 'float',
-            'weight_kg' => 'float',
-            'price' => 'float',
-            'owned' => 'integer',
-            'feet_cm' => 'float',
-            'tie_holes' => 'integer',
-            'light_passes' => 'boolean',
-            'home_made' => 'boolean',
-            'archived_at' => 'datetime',
-        ];
+        return [...Field::casts(PotFields::all()), 'depth' => 'float', 'measures' => 'array', 'archived_at' => 'datetime'];
     }
 }

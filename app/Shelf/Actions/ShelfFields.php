@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Shelf\Actions;
 
+use App\Common\Field;
 use App\Shelf\Models\Component;
 use Illuminate\Support\Str;
 use Zolbek\Core\Basis\Input\Fields;
@@ -13,6 +14,8 @@ use Zolbek\Core\Basis\Input\Refusals;
 /** What materials and mixes have in common on the shelf: name, colour, stock, pack, price, low mark. */
 final readonly class ShelfFields
 {
+    private const COLOUR = '#9c9184';
+
     public const NAMES = ['stock_l', 'pack_l', 'pack_price', 'low_l', 'note'];
 
     public function __construct(private MoveStock $moveStock) {}
@@ -54,12 +57,7 @@ final readonly class ShelfFields
 
     public static function colour(Fields $fields, Refusals $refusals): string
     {
-        $colour = $fields->text('colour', 7, '#9c9184');
-        if (preg_match('/^#[0-9a-f]{6}$/i', $colour) !== 1) {
-            $refusals->add(new Refusal('colour', 'colour', $colour));
-        }
-
-        return strtolower($colour);
+        return (string) Field::colour('colour', self::COLOUR)->read($fields, $refusals);
     }
 
     public static function newKey(string $name): string

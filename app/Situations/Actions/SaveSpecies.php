@@ -26,7 +26,7 @@ final readonly class SaveSpecies
     {
         $refusals = new Refusals();
         $fields = Fields::of($input, array_keys(SpeciesFields::all()), $refusals);
-        $values = array_map(static fn(Field $field): mixed => $field->read($fields, $refusals), SpeciesFields::all());
+        $values = Field::readAll(SpeciesFields::all(), $fields, $refusals);
         $name = (string) $values['name'];
         if ($name !== '' && Species::query()->where('name', $name)->whereKeyNot($species->id ?? 0)->exists()) {
             $refusals->add(new Refusal('name', 'name_taken', $name));

@@ -10,6 +10,7 @@ use App\Http\PagedList;
 use App\Situations\Actions\SaveSite;
 use App\Situations\Models\Site;
 use App\Situations\MonthSheet;
+use App\Situations\SiteFields;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 
@@ -32,7 +33,7 @@ final readonly class SiteController
 
     public function update(Request $request, Site $site, SaveSite $save): JsonResponse
     {
-        return new JsonResponse(self::present(Meanwhile::keep($site, $request->json()->all(), SaveSite::FIELDS, self::present(...), static fn(array $input): Site => $save($site, $input))));
+        return new JsonResponse(self::present(Meanwhile::keep($site, $request->json()->all(), SiteFields::names(), self::present(...), static fn(array $input): Site => $save($site, $input))));
     }
 
     public function archive(Request $request, Site $site): JsonResponse
@@ -55,7 +56,7 @@ final readonly class SiteController
 
         return [
             'id' => $site->id,
-            ...$site->only(['revision', 'name', 'latitude', 'altitude_m', 'alkalinity_mg_l', 'rain_share', 'water_ec_ms_cm', 'last_frost', 'first_frost', 'note']),
+            ...$site->only(['revision', 'latitude', 'altitude_m', ...array_keys(SiteFields::all())]),
             'months' => array_map(static fn(array $month): array => [...array_fill_keys(MonthSheet::COLUMNS, null), ...$month], $site->floats()),
             'thaw_days' => $climate->thawDays,
             'hottest_month' => $climate->hottestMonth,

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace App\Situations\Models;
 
 use App\Common\Archivable;
+use App\Common\Field;
 use App\Common\Stamped;
+use App\Situations\SiteFields;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Carbon;
 use Zolbek\Core\Place\Climate\Climate;
@@ -49,6 +51,6 @@ final class Site extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['latitude' => 'float', 'altitude_m' => 'float', 'alkalinity_mg_l' => 'float', 'rain_share' => 'float', 'water_ec_ms_cm' => 'float', 'months' => 'array', 'archived_at' => 'datetime'];
+        return [...Field::casts(SiteFields::all()), 'latitude' => 'float', 'altitude_m' => 'float', 'months' => 'array', 'archived_at' => 'datetime'];
     }
 }
