@@ -52,6 +52,7 @@ Route::post('searches', [SearchController::class, 'mixes']);
 Route::post('searches/fewest', [SearchController::class, 'fewest']);
 Route::get('bench/next', [SearchController::class, 'nextTests']);
 
+Route::post('views/pots', [ViewController::class, 'pots']);
 Route::post('views/ageing', [ViewController::class, 'ageing']);
 Route::post('views/depths', [ViewController::class, 'depths']);
 Route::post('views/compaction', [ViewController::class, 'compaction']);

@@ -26,6 +26,8 @@ use Zolbek\Core\Place\Container\DrainageLayer;
 use Zolbek\Core\Place\Container\Holes;
 use Zolbek\Core\Place\Plant\PlantGroup;
 use Zolbek\Core\Place\Setup\Setup;
+use Zolbek\Core\Place\Setup\Windthrow;
+use Zolbek\Core\Verdict\Fit\Assessment;
 
 /** What the Blend screen asks about, with its ids resolved to records: a mix, a pot, a plant group, and how the pot is set up. */
 final readonly class BlendForm
@@ -122,6 +124,16 @@ final readonly class BlendForm
         $recipe = $this->recipeId === null ? null : Recipe::query()->with('parts')->find($this->recipeId);
 
         return $recipe === null ? null : $recipe->plant_group === $this->setup->group->value && $recipe->isSameMix($this->parts->rows);
+    }
+
+    /** The gusts that the plant stands in a pot; null where nobody said how high it is. */
+    public function windthrow(Assessment $in, Pot $pot): ?Windthrow
+    {
+        $height = $this->situation?->heightCm;
+        $canopyM2 = $in->water?->demand->canopyM2;
+
+        return $height === null || $canopyM2 === null ? null
+            : new Windthrow($in->setup, $height, 200.0 * sqrt($canopyM2 / M_PI), $pot->feet_cm + $in->setup->zone->topCm, $in->weights->wetKg);
     }
 
     /** The component of the mix or of its layer that is scooped under a key. */

@@ -96,7 +96,7 @@ final class EvaluationDocument
         $situation = $setup->situation;
         $contents = ContentsDocument::of($this->form);
         if ($situation === null || $this->form->situation === null) {
-            return ['targets' => null, 'water' => null, 'reaction' => null, 'surface' => null, 'supply' => null, 'contents' => $contents, 'tipped' => null, 'quarrels' => []];
+            return ['targets' => null, 'water' => null, 'reaction' => null, 'surface' => null, 'supply' => null, 'topple' => null, 'contents' => $contents, 'tipped' => null, 'quarrels' => []];
         }
         $targets = $situation->targets;
         $ph = $this->assessment->verdict(Criterion::Ph)->band;
@@ -111,6 +111,7 @@ final class EvaluationDocument
             'water' => WaterDocument::of($this->assessment, $this->form->situation),
             'reaction' => ReactionDocument::of($this->assessment, $situation),
             'surface' => SurfaceDocument::of($this->form, $situation),
+            'topple' => $this->topple(),
             'supply' => [
                 'cost_per_pot' => $supply->costPerPot(), 'budget' => $situation->budget, 'pots_from_stock' => $supply->potsFromStock(), 'pots_wanted' => $situation->potsWanted,
             ],
@@ -118,6 +119,14 @@ final class EvaluationDocument
             'tipped' => $this->tipped(),
             'quarrels' => $this->withMends ? (new Quarrels(new Occasion($this->assessment, $situation, self::standIns(), $this->form->situation->purpose, $this->form->situation->stage)))->all() : [],
         ];
+    }
+
+    /** @return array<string, float|string|null>|null null where nobody said how high it is */
+    private function topple(): ?array
+    {
+        $stands = $this->form->windthrow($this->assessment, $this->form->pot);
+
+        return $stands === null ? null : ToppleDocument::of($stands);
     }
 
     /** @return array<string, Material> what other schools would bring, where the shelf knows it */

@@ -8,9 +8,11 @@ use App\Plants\Models\Fertiliser;
 use App\Plants\PlantSituation;
 use App\PottingDays\Models\DayPlant;
 use Illuminate\Support\Carbon;
+use Zolbek\Core\Place\Climate\StormGust;
 use Zolbek\Core\Place\Plant\GrowthStage;
 use Zolbek\Core\Place\Plant\PlantGroup;
 use Zolbek\Core\Place\Plant\Purpose;
+use Zolbek\Core\Place\Setup\Windthrow;
 use Zolbek\Core\Place\Site\Exposure;
 use Zolbek\Core\Place\Site\Surface;
 use Zolbek\Core\Work\Aftercare\CarePlan;
@@ -18,11 +20,7 @@ use Zolbek\Core\Work\Aftercare\Done;
 use Zolbek\Core\Work\Aftercare\Task;
 use Zolbek\Core\Work\PottingDay\FirstWater;
 
-/**
- * What is to be looked after once a plant of a day is potted: what follows from its plan and from what was found, less what somebody took off.
- *
- * @phpstan-import-type Gusts from ToppleDocument
- */
+/** What is to be looked after once a plant of a day is potted: what follows from its plan and from what was found, less what somebody took off. */
 final readonly class EntryCare
 {
     private const IN_LEAF = [GrowthStage::LeafBreak, GrowthStage::Growing, GrowthStage::AfterFlower, GrowthStage::Hardened];
@@ -30,12 +28,11 @@ final readonly class EntryCare
     public function __construct(private PlantSituation $situations) {}
 
     /**
-     * @param Gusts|null $topple    see ToppleDocument
-     * @param float|null                     $intervalH between two waterings
+     * @param float|null $intervalH between two waterings
      *
      * @return list<Task>
      */
-    public function of(DayPlant $entry, Actual $actual, Carbon $on, ?array $topple, ?float $intervalH): array
+    public function of(DayPlant $entry, Actual $actual, Carbon $on, ?Windthrow $stands, ?float $intervalH): array
     {
         $plant = $entry->plant;
         $plan = $entry->plan;
@@ -60,13 +57,14 @@ final readonly class EntryCare
             Purpose::from($plant->purpose),
             $plan->surface === Surface::Moss,
             match ($plan->fixing) {
-                'wire' => $topple['dry_ms'] ?? null,
-                'stones' => $topple['stones_ms'] ?? null,
-                default => $topple['loose_ms'] ?? null,
+                'wire' => $stands?->dryMs,
+                'stones' => $stands?->stonesMs,
+                default => $stands?->looseMs,
             },
             $intervalH,
             $plan->lower['cm'] ?? 0.0,
             $plan->lower['months'] ?? 0,
+            $stands->stormMs ?? StormGust::GALE_MS,
         ), $this->situations->daily($plant)))->tasks;
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\PottingDays;
 
 use App\Blend\LayersDocument;
+use App\Blend\ToppleDocument;
 use App\Plants\InspectionForm;
 use App\Plants\Outlook;
 use App\PottingDays\Models\DayPlant;
@@ -49,11 +50,12 @@ final class EntryFigures
         $season = $this->outlook->season($entry->plant, $this->assembly->day->planned_on);
 
         $ofPot = $this->alike[$this->assembly->keys[$entry->id]] ??= $this->ofPot($entry, $needs);
+        $stands = EntryWind::of($entry, $needs, $ofPot['fit']['collar_cm'] ?? $setup->zone->topCm, $ofPot['wet_kg']);
 
         return [
             ...$ofPot,
             'old_out_l' => $this->oldOutL($entry, $setup),
-            'topple' => ToppleDocument::of($entry, $setup, $ofPot['wet_kg'], $ofPot['water_l'], $ofPot['fit']['collar_cm'] ?? $setup->zone->topCm),
+            'topple' => $stands === null ? null : ToppleDocument::of($stands),
             'wire' => $wire === null ? null : ['gauge_mm' => $wire->gaugeMm, 'wires' => $wire->wires, 'length_cm' => $wire->lengthCm, 'through' => match (true) {
                 $entry->pot->wall === 'net' => 'net',
                 $entry->pot->tie_holes >= 2 => 'tie_holes',

@@ -10,13 +10,14 @@ use App\Pots\Models\Pot;
 use App\PottingDays\Models\DayPlant;
 use App\PottingDays\Models\PottingDay;
 use App\Recipes\Models\Recipe;
+use App\Recipes\Rinsed;
 use Zolbek\Core\Verdict\Fit\Assessment;
 use Zolbek\Core\Verdict\Fit\Level;
 use Zolbek\Core\Verdict\Fit\Verdict;
 use Zolbek\Core\Work\PottingDay\DayPotNeeds;
 
 /**
- * What would mend an entry there and then, each worked out in full: another free pot in which its ball fits, another mix of the yard, no layer. Up to two, of
+ * What would mend an entry there and then, each worked out in full: another free pot in which its ball fits, another mix of the yard, its own rinsed, no layer. Up to two, of
  * different kinds, that make it better by a word, or bring what is worst nearer to its band at the cost of nothing.
  */
 final class EntryMends
@@ -41,9 +42,10 @@ final class EntryMends
             return [];
         }
         $found = array_filter([
-            $this->best($now, 'other_pot', array_map(fn(Pot $pot): DayPlant => $this->changed($entry, ['pot_id' => $pot->id])->setRelation('pot', $pot), $this->pots($entry, $needs))),
-            $this->best($now, 'other_mix', array_map(fn(Recipe $recipe): DayPlant => $this->changed($entry, ['recipe_id' => $recipe->id])->setRelation('recipe', $recipe), $this->mixes($entry))),
-            $entry->plan->layer === null ? null : $this->best($now, 'no_layer', [$this->changed($entry, [], ['layer' => null])]),
+            $this->best($now, 'other_pot', array_map(fn(Pot $pot): array => [$this->changed($entry, ['pot_id' => $pot->id])->setRelation('pot', $pot), ['pot_id' => $pot->id], $pot->name], $this->pots($entry, $needs))),
+            $this->best($now, 'other_mix', array_map(fn(Recipe $recipe): array => [$this->changed($entry, ['recipe_id' => $recipe->id])->setRelation('recipe', $recipe), ['recipe_id' => $recipe->id], $recipe->name], $this->mixes($entry))),
+            $this->best($now, 'rinse', $this->rinsed($entry)),
+            $entry->plan->layer === null ? null : $this->best($now, 'no_layer', [[$this->changed($entry, [], ['layer' => null]), ['layer' => null], null]]),
         ]);
         usort($found, static fn(array $a, array $b): int => $a['rank'] <=> $b['rank']);
 
@@ -51,27 +53,27 @@ final class EntryMends
     }
 
     /**
-     * @param list<DayPlant> $candidates
+     * @param list<array{DayPlant, array<string, mixed>, string|null}> $candidates it with something changed, what was, and what that is called
      *
      * @return array<string, mixed>|null
      */
     private function best(Assessment $now, string $kind, array $candidates): ?array
     {
         $likely = [];
-        foreach ($candidates as $candidate) {
+        foreach ($candidates as [$candidate, $changes, $name]) {
             $needs = $this->needs($candidate);
             if ($needs !== null) {
                 $then = new Assessment($needs->share->setup, withYears: false);
-                $likely[] = [self::rank($candidate, $then), $candidate, $needs];
+                $likely[] = [self::rank($candidate, $then), $candidate, $needs, ['kind' => $kind, 'name' => $name, 'changes' => $changes]];
             }
         }
         usort($likely, static fn(array $a, array $b): int => $a[0] <=> $b[0]);
         $best = null;
-        foreach (array_slice($likely, 0, self::LIKELIEST) as [, $candidate, $needs]) {
+        foreach (array_slice($likely, 0, self::LIKELIEST) as [, $candidate, $needs, $what]) {
             $then = new Assessment($needs->share->setup);
             $rank = self::rank($candidate, $then);
             if (self::isBetter($now, $then) && ($best === null || $rank < $best['rank'])) {
-                $best = ['rank' => $rank, ...self::document($kind, $candidate, $then, $now)];
+                $best = ['rank' => $rank, ...$what, ...self::figures($then, $now)];
             }
         }
 
@@ -96,28 +98,11 @@ final class EntryMends
     }
 
     /** @return array<string, mixed> */
-    private static function document(string $kind, DayPlant $candidate, Assessment $then, Assessment $now): array
+    private static function figures(Assessment $then, Assessment $now): array
     {
         $worst = $now->verdicts[0]->criterion;
 
-        return [
-            'kind' => $kind,
-            'name' => match ($kind) {
-                'other_pot' => $candidate->pot->name,
-                'other_mix' => $candidate->recipe->name,
-                default => null,
-            },
-            'changes' => match ($kind) {
-                'other_pot' => ['pot_id' => $candidate->pot_id],
-                'other_mix' => ['recipe_id' => $candidate->recipe_id],
-                default => ['layer' => null],
-            },
-            'criterion' => $worst->value,
-            'value' => $then->find($worst)?->value,
-            'rating' => $then->rating->value,
-            'fit' => $then->fit,
-            'worsens' => self::worsens($now, $then),
-        ];
+        return ['criterion' => $worst->value, 'value' => $then->find($worst)?->value, 'rating' => $then->rating->value, 'fit' => $then->fit, 'worsens' => self::worsens($now, $then)];
     }
 
     /** @return list<string> criteria beside the worst that leave their band, or move further out of it */
@@ -155,6 +140,16 @@ final class EntryMends
         $free = array_filter(FreePots::near($entry, $needs->pot->setup->zone->volumeL), static fn(array $each): bool => $each[0]->id !== $entry->pot_id && $each[1] >= $entry->count);
 
         return array_slice(array_column($free, 0), 0, self::MOST_POTS);
+    }
+
+    /** @return list<array{DayPlant, array<string, mixed>, string}> it in its own mix, of which one component is rinsed */
+    private function rinsed(DayPlant $entry): array
+    {
+        return array_map(fn(array $way): array => [
+            $this->changed($entry, [])->setRelation('recipe', Rinsed::asIf($entry->recipe, ...$way)),
+            ['rinse' => ['component_id' => $way[0]->component_id, 'mm' => $way[1]]],
+            $way[0]->component->name,
+        ], Rinsed::ways($entry->recipe));
     }
 
     /** @return list<Recipe> for plants of its group first, then those of the day */

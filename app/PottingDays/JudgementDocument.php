@@ -57,8 +57,7 @@ final readonly class JudgementDocument
     /** @return list<array<string, mixed>> what will be looked after once it is potted so, on the day that is planned */
     private function care(PottingDay $day, DayPlant $entry, DayPotNeeds $needs, Assessment $assessment): array
     {
-        $topple = ToppleDocument::ofNeeds($entry, $needs);
-        $tasks = $this->care->of($entry, new Actual(rootsCutShare: $entry->plan->rootsCutShare), $day->planned_on, $topple, $assessment->water?->drought->intervalH);
+        $tasks = $this->care->of($entry, new Actual(rootsCutShare: $entry->plan->rootsCutShare), $day->planned_on, EntryWind::of($entry, $needs), $assessment->water?->drought->intervalH);
 
         return array_map(static fn(Task $task): array => EntryCare::document($task, $entry->plan), $tasks);
     }

@@ -31,7 +31,7 @@ use Zolbek\Core\Place\Watering\WateringHabit;
 final readonly class SituationForm
 {
     public const FIELDS = [
-        'species_id', 'purpose', 'stage', 'old', 'site_id', 'exposure', 'wind', 'rain_reaches', 'canopy_cm', 'leaf', 'roots_cut_share', 'weeks_since', 'surface',
+        'species_id', 'purpose', 'stage', 'old', 'site_id', 'exposure', 'wind', 'rain_reaches', 'canopy_cm', 'height_cm', 'leaf', 'roots_cut_share', 'weeks_since', 'surface',
         'stand', 'winter_shelter', 'alkalinity_mg_l', 'rain_share', 'feed', 'feed_acidity_mg_l', 'feed_acidity_mmol_l_year', 'habit', 'vigour', 'planned_years', 'budget', 'pots_wanted', 'tip_deg',
     ];
 
@@ -54,6 +54,7 @@ final readonly class SituationForm
         private RootVigour $vigour,
         private ?float $budget,
         private int $potsWanted,
+        public ?float $heightCm,
     ) {}
 
     public static function read(mixed $input, Refusals $refusals): self
@@ -98,6 +99,7 @@ final readonly class SituationForm
             RootVigour::from($word('vigour', RootVigour::cases(), $species->vigour ?? RootVigour::Middling->value)),
             $optional('budget', 0.01, 1e6),
             $fields->integer('pots_wanted', 1, 100_000, 1),
+            $optional('height_cm', 0.1, 5000),
         );
     }
 

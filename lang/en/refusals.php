@@ -28,6 +28,7 @@ return [
     'nothing_fits' => 'Nothing that may go in makes a mix. Allow more components, or purchases.',
     'nothing_on_shelf' => 'Nothing lies on the shelf. Write down what you have in Bins, or look among all that can be bought.',
     'too_many_situations' => 'These plants stand in :given different ways; mixes for up to :max can be shared out at once. Choose fewer.',
+    'nothing_to_rinse' => 'Nothing of this mix can be rinsed so: :given.',
     'nothing_kept' => 'Nothing would be left between these sieves.',
     'component_unknown' => 'There is no component :given here; known are :known.',
     'component_missing' => 'There is no component with the id :given.',

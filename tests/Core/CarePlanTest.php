@@ -121,6 +121,8 @@ test('what brings a task, and what just does not', function (TaskKind $kind, arr
     'hardly touched' => [TaskKind::LeaveAlone, ['treatment' => BallTreatment::Untouched, 'rootsCut' => 0.0], false],
     'stands a gale as it is tied' => [TaskKind::OutOfStorms, ['gustMs' => 17.2], false],
     'tips over in a gale' => [TaskKind::OutOfStorms, ['gustMs' => 17.1], true],
+    'stands a gale where more than that blows' => [TaskKind::OutOfStorms, ['gustMs' => 20.0, 'stormMs' => 20.1], true],
+    'stands what blows there' => [TaskKind::OutOfStorms, ['gustMs' => 20.1, 'stormMs' => 20.1], false],
     'washed in leaf' => [TaskKind::Cover, ['treatment' => BallTreatment::Washed, 'inLeaf' => true], true],
     'washed without leaves' => [TaskKind::Cover, ['treatment' => BallTreatment::Washed, 'inLeaf' => false], false],
     'combed in leaf' => [TaskKind::Cover, ['treatment' => BallTreatment::Combed, 'inLeaf' => true], false],

@@ -181,7 +181,7 @@ test('the gust that a plant stands is told: tied, loose, held by stones; and wha
     [, $unknown] = ($this->add)([['name' => 'Nobody measured it', 'height_cm' => null, 'canopy_cm' => null]]);
     expect($unknown['figures']['topple'])->toBeNull();
     $bare = $entry['figures']['topple'];
-    expect($bare['loose_ms'])->toBeNull()->and($bare['dry_ms'])->toBeLessThan($bare['wet_ms'])->and($bare['lacks_kg'] > 0.0)->toBe($bare['dry_ms'] < $bare['gale_ms']);
+    expect($bare['loose_ms'])->toBeNull()->and($bare['dry_ms'])->toBeLessThan($bare['wet_ms'])->and($bare['lacks_kg'] > 0.0)->toBe($bare['dry_ms'] < $bare['storm_ms']);
     $day = $this->putJson($this->day.'/plants/'.$entry['id'], ['revision' => 1, 'changes' => ['ball' => ['length_cm' => 18, 'width_cm' => 14, 'height_cm' => 4]]])->assertOk();
     Contract::check($day, 'PottingDay');
     $balled = $day->json('entries.0.figures.topple');
@@ -203,3 +203,26 @@ test('every shape of pot has a foot to stand on', function (array $pot): void {
     'polygon' => [['shape' => 'polygon', 'depth' => 9, 'measures' => ['sides' => 6, 'top' => 22, 'base' => 19]]],
     'measured by water' => [['shape' => 'measured', 'depth' => 11, 'measures' => ['volume_l' => 6.2]]],
 ]);
+
+test('a mix that is too fine is mended by rinsing it, as a recipe of its own', function (): void {
+    $fine = ($this->recipe)('Granite', ['decomposed-granite-1-6-mm' => 3, 'composted-bark-fine-2-8-mm' => 1]);
+    [$entry] = ($this->add)([['name' => 'Wet', 'plant_group' => 'airy_conifers', 'species_id' => null]], $fine);
+    App\Recipes\Models\Recipe::query()->whereKeyNot($fine)->update(['archived_at' => now()]);
+    $told = $this->getJson($this->day.'/plants/'.$entry['id'].'/judgement')->assertOk();
+    Contract::check($told, 'EntryJudgement');
+    $rinse = array_values(array_filter($told->json('mends'), static fn(array $mend): bool => $mend['kind'] === 'rinse'))[0] ?? null;
+    expect($rinse)->not->toBeNull()->and($rinse['name'])->toContain('granite')->and($rinse['changes']['rinse']['mm'])->toBeIn([0.5, 1, 2]);
+    $take = fn(array $entry, array $rinse) => $this->putJson($this->day.'/plants/'.$entry['id'], ['revision' => $entry['revision'], 'changes' => ['rinse' => $rinse]]);
+    $after = $take($entry, $rinse['changes']['rinse'])->assertOk()->json('entries.0');
+    expect($after['assessment']['criteria'][$rinse['criterion']]['value'])->toEqualWithDelta($rinse['value'], 1e-9)->and($after['assessment']['rating'])->toBe($rinse['rating'])
+        ->and($after['recipe']['id'])->not->toBe($fine)->and($after['recipe']['name'])->toStartWith('Granite, ')->toContain('rinsed at');
+    // the one it came from stays what it was; the same again is the same recipe
+    expect(App\Recipes\Models\Recipe::query()->findOrFail($fine)->parts()->whereNotNull('preparation')->count())->toBe(0);
+    [, $second] = ($this->add)([['name' => 'Wet too', 'plant_group' => 'airy_conifers', 'species_id' => null]], $fine);
+    $all = $take($second, $rinse['changes']['rinse'])->assertOk()->json('entries');
+    expect($all[1]['recipe']['id'])->toBe($after['recipe']['id']);
+    // what is rinsed already is not offered again, and nothing else can be asked for
+    expect(array_column($this->getJson($this->day.'/plants/'.$entry['id'].'/judgement')->json('mends'), 'name'))->not->toContain($rinse['name']);
+    $take($all[1], ['component_id' => 999_999, 'mm' => 1])->assertUnprocessable()->assertJsonPath('errors.0.rule', 'nothing_to_rinse');
+    $take($all[1], ['component_id' => $rinse['changes']['rinse']['component_id'], 'mm' => 'fine'])->assertUnprocessable()->assertJsonPath('errors.0.path', 'changes.rinse.mm');
+});

@@ -179,7 +179,7 @@ test('living soil that is saved is kept in a bin with its plant and a date to us
     $bin = Component::query()->where('source', 'reclaimed')->sole();
     $until = now()->addDays(28)->toDateString();
     expect($bin->name)->toBe('Living soil: Grit and bark, 2 years')->and($bin->stock_l)->toEqual(0.6)->and($bin->note)->toContain($until);
-    expect($this->getJson("/api/v1/components/{$bin->id}/movements")->json('data.0.note'))->toBe($beech->number.', use by '.$until);
+    expect($this->getJson("/api/v1/components/{$bin->id}/movements")->json('data.0.note'))->toBe($beech->number.' (well), use by '.$until);
     $entries = ($this->add)(Collection::plant(['name' => 'Pine', 'plant_group' => 'airy_conifers', 'species_id' => null]), Collection::plant(['name' => 'Cactus', 'plant_group' => 'desert', 'species_id' => null]))['entries'];
     $offered = array_map(fn(array $each): array => array_column($this->getJson($this->day.'/plants/'.$each['id'].'/judgement')->assertOk()->json('living_soil'), 'component_id'), array_slice($entries, 1));
     expect($offered)->toBe([[$bin->id], []]);
@@ -188,4 +188,22 @@ test('living soil that is saved is kept in a bin with its plant and a date to us
     $this->postJson($this->day.'/plants/'.$entries[1]['id'].'/state', ['state' => 'done', 'accepted' => 'A trial.'])->assertOk();
     expect($bin->refresh()->stock_l)->toEqualWithDelta(0.45, 1e-9);
     $this->postJson($this->day.'/plants/'.$entry['id'].'/state', ['state' => 'planned'])->assertUnprocessable()->assertJsonPath('errors.0.rule', 'bin_used');
+});
+
+test('moss that is saved lies in a bin with its plant and a date, is offered where moss is laid, and a slip takes it out again', function (): void {
+    $beech = Collection::plant(['name' => 'Beech']);
+    $fir = Collection::plant(['name' => 'Fir', 'plant_group' => 'desert', 'species_id' => null]);
+    [$entry, $other] = ($this->add)($beech, $fir)['entries'];
+    $state = fn(array $entry, array $body) => $this->postJson($this->day.'/plants/'.$entry['id'].'/state', $body);
+    $state($entry, ['state' => 'changed', 'accepted' => 'A trial.', 'actual' => ['saved' => ['what' => 'moss', 'for_plant_id' => null, 'litres' => 0.4]]])->assertOk();
+    $bin = Component::query()->where('source', 'reclaimed')->sole();
+    $until = now()->addDays(28)->toDateString();
+    expect($bin->name)->toBe('Living moss')->and($bin->stock_l)->toEqual(0.4)->and($bin->note)->toContain($until)
+        ->and($this->getJson("/api/v1/components/{$bin->id}/movements")->json('data.0.note'))->toBe($beech->number.' (well), use by '.$until);
+    $offered = fn(): array => $this->getJson($this->day.'/plants/'.$other['id'].'/judgement')->assertOk()->json('living_soil');
+    expect($offered())->toBe([]);
+    $this->putJson($this->day.'/plants/'.$other['id'], ['revision' => 1, 'changes' => ['surface' => 'moss']])->assertOk();
+    expect(array_column($offered(), 'what', 'component_id'))->toBe([$bin->id => 'moss']);
+    $state($entry, ['state' => 'planned'])->assertOk();
+    expect($bin->refresh()->stock_l)->toEqual(0.0)->and($offered())->toBe([]);
 });

@@ -68,3 +68,25 @@ test('a plant on no day is asked for too, in its mix or in another', function ()
     expect(array_column($other, 'air', 'name')['Tray'])->toBeLessThan(array_column($own->json('pots'), 'air', 'name')['Tray']);
     $this->getJson('/api/v1/plants/'.$this->plant->id.'/pots?recipe_id=999999')->assertUnprocessable()->assertJsonPath('errors.0.path', 'recipe_id');
 });
+
+test('for a mix on the Blend screen the same pots are ranked, with its ball and the wind', function (): void {
+    $ask = fn(array $more = []) => $this->postJson('/api/v1/views/pots', [
+        'parts' => Yard::parts(['pumice-3-6-mm' => 2, 'composted-bark-fine-2-8-mm' => 1]), 'pot_id' => $this->tray->id, 'plant_group' => 'broadleaf_deciduous', 'headspace_cm' => 0.5,
+        'situation' => ['site_id' => Yard::siteId(), 'canopy_cm' => 50, 'height_cm' => 120], 'contents' => ['ball' => ['length_cm' => 20, 'width_cm' => 15, 'height_cm' => 5]], ...$more,
+    ]);
+    $answer = $ask()->assertOk();
+    Contract::check($answer, 'WhichPot');
+    $pots = array_column($answer->json('pots'), null, 'name');
+    expect($pots['Small']['misses'])->toContain('too_narrow')->toContain('topples')->and($pots['Larger']['one_size_up'])->toBeTrue()->and($pots['Tray']['fits'])->toBeTrue()
+        ->and($pots['Tray']['free'])->toBe(3)->and($pots['Tray']['gust_ms'])->toBeGreaterThan($pots['Small']['gust_ms']);
+    // as Blend has it in the same pot
+    $blend = $this->postJson('/api/v1/evaluate', ['mends' => false, 'parts' => Yard::parts(['pumice-3-6-mm' => 2, 'composted-bark-fine-2-8-mm' => 1]), 'pot_id' => $pots['Larger']['id'], 'plant_group' => 'broadleaf_deciduous', 'headspace_cm' => 0.5,
+        'situation' => ['site_id' => Yard::siteId(), 'canopy_cm' => 50, 'height_cm' => 120], 'contents' => ['ball' => ['length_cm' => 20, 'width_cm' => 15, 'height_cm' => 5]]])->assertOk();
+    Contract::check($blend, 'Evaluation');
+    expect($pots['Larger']['wet_kg'])->toEqualWithDelta($blend->json('pot.wet_kg'), 1e-9)->and($pots['Larger']['gust_ms'])->toEqualWithDelta($blend->json('topple.dry_ms'), 1e-9)
+        ->and($pots['Larger']['dries_h'])->toEqualWithDelta($blend->json('water.interval_h'), 1e-6);
+    // a windier spot asks for more, a plant of no known height for nothing
+    expect($this->postJson('/api/v1/evaluate', ['mends' => false, 'parts' => Yard::parts(['pumice-3-6-mm' => 2]), 'pot_id' => $this->tray->id, 'plant_group' => 'broadleaf_deciduous', 'situation' => ['site_id' => Yard::siteId(), 'wind' => 'windy', 'height_cm' => 60]])->json('topple.storm_ms'))->toEqual(21.5)
+        ->and($this->postJson('/api/v1/evaluate', ['mends' => false, 'parts' => Yard::parts(['pumice-3-6-mm' => 2]), 'pot_id' => $this->tray->id, 'plant_group' => 'broadleaf_deciduous', 'situation' => ['site_id' => Yard::siteId()]])->json('topple'))->toBeNull();
+    $ask(['situation' => ['height_cm' => -3]])->assertUnprocessable()->assertJsonPath('errors.0.path', 'situation.height_cm');
+});

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Blend\Http;
 
 use App\Blend\BlendForm;
+use App\Blend\PotChoice;
 use App\Blend\Ranges;
 use App\Blend\Triangle;
 use App\Blend\Views;
@@ -47,6 +48,11 @@ final readonly class ViewController
     public function triangle(Request $request): JsonResponse
     {
         return new JsonResponse(Triangle::of($request->json()->all()));
+    }
+
+    public function pots(Request $request): JsonResponse
+    {
+        return new JsonResponse((new PotChoice(BlendForm::read($request->json()->all())))->document());
     }
 
     private static function views(Request $request): Views

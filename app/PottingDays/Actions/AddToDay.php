@@ -11,11 +11,11 @@ use App\Plants\Standing;
 use App\Pots\Models\Pot;
 use App\PottingDays\Actual;
 use App\PottingDays\Assembly;
+use App\PottingDays\EntryWind;
 use App\PottingDays\Models\DayPlant;
 use App\PottingDays\Models\PottingDay;
 use App\PottingDays\Plan;
 use App\PottingDays\PlanForm;
-use App\PottingDays\ToppleDocument;
 use App\Recipes\Models\Recipe;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
@@ -120,7 +120,7 @@ final readonly class AddToDay
     }
 
     /**
-     * The least that stands a gale.
+     * The least that stands the gusts that are to be reckoned with there.
      *
      * @param list<int> $plantIds
      */
@@ -129,7 +129,7 @@ final readonly class AddToDay
         $assembly = Assembly::of($day->load(['entries.plant.species', 'entries.plant.site', 'entries.pot', 'entries.recipe.parts.component', 'loads']), $this->situations, $this->standings);
         foreach ($day->entries as $entry) {
             $needs = in_array($entry->plant_id, $plantIds, true) ? $assembly->sums->pots[$entry->id] ?? null : null;
-            $least = $needs === null ? null : (ToppleDocument::ofNeeds($entry, $needs)['least'] ?? null);
+            $least = $needs === null ? null : EntryWind::of($entry, $needs)?->least();
             if ($least !== null && $least !== $entry->plan->fixing) {
                 $entry->plan = $entry->plan->with(['fixing' => $least]);
                 $entry->save();

@@ -11,6 +11,7 @@ use App\PottingDays\Models\DayPlant;
 use App\PottingDays\Models\PottingDay;
 use App\PottingDays\PlanForm;
 use App\Recipes\Models\Recipe;
+use App\Recipes\Rinsed;
 use Illuminate\Support\Facades\DB;
 use Zolbek\Core\Basis\Input\Fields;
 use Zolbek\Core\Basis\Input\Refusal;
@@ -25,20 +26,26 @@ final readonly class ChangeEntry
 {
     private const OWN = ['recipe_id', 'pot_id', 'helper', 'position'];
 
+    public function __construct(private Rinsed $rinsed) {}
+
     /**
-     * @param array<mixed> $input `{revision, changes: {field: value}}`
+     * @param array<mixed> $input `{revision, changes: {field: value}}`; `rinse` names a component of its mix and a size, and puts it into the recipe that is rinsed so
      *
      * @throws \Throwable Refused, naming each field and what it may be
      */
     public function __invoke(PottingDay $day, DayPlant $entry, array $input): DayPlant
     {
-        return DB::transaction(static function () use ($day, $entry, $input): DayPlant {
+        return DB::transaction(function () use ($day, $entry, $input): DayPlant {
             $day->refresh()->mustBeOpen('changes');
             $entry->refresh();
             $refusals = new Refusals();
             $fields = Fields::of($input, ['revision', 'changes'], $refusals);
             $revision = $fields->integer('revision', 1, $entry->revision);
             $changes = is_array($fields->raw('changes')) ? $fields->raw('changes') : [];
+            if (isset($changes['rinse'])) {
+                $changes['recipe_id'] = $this->rinse($entry, $changes['rinse'], $refusals);
+                unset($changes['rinse']);
+            }
             $plan = array_diff_key($changes, array_flip(self::OWN));
             $own = self::own(Fields::of(array_intersect_key($changes, array_flip(self::OWN)) ?: ['helper' => $entry->helper], self::OWN, $refusals, 'changes'), $changes, $refusals);
             $new = [...$own, ...PlanForm::read($plan, $refusals, 'changes')];
@@ -72,6 +79,17 @@ final readonly class ChangeEntry
 
             return $entry;
         });
+    }
+
+    /** @return int id of the recipe that is rinsed so */
+    private function rinse(DayPlant $entry, mixed $input, Refusals $refusals): int
+    {
+        $fields = Fields::of($input, ['component_id', 'mm'], $refusals, 'changes.rinse');
+        $component = $fields->integer('component_id', 1, PHP_INT_MAX);
+        $mm = $fields->number('mm', 0.02, 100);
+        $refusals->throwIfAny();
+
+        return ($this->rinsed)($entry->recipe, $component, $mm)->id;
     }
 
     /**

@@ -15,6 +15,7 @@ use App\Plants\StandsIn;
 use App\PottingDays\ActualForm;
 use App\PottingDays\Assembly;
 use App\PottingDays\EntryFigures;
+use App\PottingDays\EntryWind;
 use App\PottingDays\Learned;
 use App\PottingDays\Models\DayPlant;
 use App\PottingDays\Models\PottingDay;
@@ -72,8 +73,13 @@ final readonly class PotPlant
             $actual = $actual->reclaimedIn(($this->reclaim)($plant->standing, Outlook::years($plant, $at) ?? 0.0, $oldMix['litres'], $oldMix['screened'], $plant->number, $at));
         }
         $saved = $actual->saved;
-        if ($saved !== null && $saved['what'] === 'soil' && ($saved['litres'] ?? 0.0) > 0.0 && $plant->standing !== null) {
-            $actual = $actual->keptAliveIn($this->reclaim->living($plant->standing, Outlook::years($plant, $at) ?? 0.0, $saved['litres'], $plant->number, $at));
+        if ($saved !== null && ($saved['litres'] ?? 0.0) > 0.0) {
+            $bin = match (true) {
+                $saved['what'] === 'moss' => $this->reclaim->moss($saved['litres'], $plant, $at),
+                $plant->standing !== null => $this->reclaim->living($plant->standing, Outlook::years($plant, $at) ?? 0.0, $saved['litres'], $plant, $at),
+                default => null,
+            };
+            $actual = $bin === null ? $actual : $actual->keptAliveIn($bin);
         }
         $material = static fn(?int $id): ?Material => $id === null ? null : $assembly->components[$id]->toCore();
         $standing = StandsIn::potted($entry->recipe, $entry->pot, $needs->share->setup, $plan->ball === null && $plan->wall === null ? null : $assembly->soil($entry), $material($plan->wall['component_id'] ?? null), $material($plan->dressing['component_id'] ?? null));
@@ -93,7 +99,7 @@ final readonly class PotPlant
         $plant->refresh()->load(['species', 'site']);
         $plant->due_on = $this->outlook->dueOn($plant);
         $plant->save();
-        $tasks = ($this->tasks)($entry, $actual, $at, $figures['topple'], $assessment->water?->drought->intervalH);
+        $tasks = ($this->tasks)($entry, $actual, $at, EntryWind::of($entry, $needs), $assessment->water?->drought->intervalH);
         $events = [$event->id, ...$this->saveSoil($plant, $actual->saved, $at, $person)];
         $entry->fill(['state' => $state, 'done_at' => $at, 'actual' => $actual->followedBy($taken, $events, $tasks, $entry->count * $needs->baseL, $pouredYield, isset($figures['fertiliser']['cost']) ? $entry->count * $figures['fertiliser']['cost'] : null)]);
         $day->begin();

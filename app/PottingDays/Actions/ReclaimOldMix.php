@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\PottingDays\Actions;
 
 use App\Common\Words;
+use App\Plants\Models\Plant;
 use App\Plants\StandsIn;
 use App\Shelf\Actions\MoveStock;
 use App\Shelf\Actions\SaveMix;
@@ -22,13 +23,20 @@ final readonly class ReclaimOldMix
     private const SCREENED_MM = 1.0;
     private const SLACK_L = 1e-6;
     private const LIVES_DAYS = 28;
+    private const LONGEST_NAME = 90;
+
+    /** As what living moss is reckoned. */
+    private const MOSS = 'long-fibre-sphagnum-moss';
 
     public function __construct(private SaveMix $save, private MoveStock $move) {}
 
     /** @return int id of the bin */
     public function __invoke(StandsIn $standing, float $years, float $litres, bool $isScreened, string $plant, Carbon $at): int
     {
-        return $this->fill($standing, $years, $litres, $isScreened ? 'reclaimed_screened' : 'reclaimed', $isScreened ? ['sieved_mm' => self::SCREENED_MM] : [], $plant, $at);
+        $age = (int) round($years);
+        $name = Words::of($isScreened ? 'records.reclaimed_screened' : 'records.reclaimed', ['mix' => $standing->recipeName, 'years' => $age]);
+
+        return $this->fill($name, self::parts($standing), $age, $litres, $isScreened ? ['sieved_mm' => self::SCREENED_MM] : [], $plant, $at);
     }
 
     /**
@@ -36,22 +44,51 @@ final readonly class ReclaimOldMix
      *
      * @return int id of the bin
      */
-    public function living(StandsIn $standing, float $years, float $litres, string $plant, Carbon $at): int
-    {
-        $until = $at->copy()->addDays(self::LIVES_DAYS)->toDateString();
-
-        return $this->fill($standing, $years, $litres, 'living_soil', ['note' => Words::of('records.living_note', ['until' => $until])], Words::of('records.living_from', ['number' => $plant, 'until' => $until]), $at);
-    }
-
-    /** @param array<string, float|string> $own of the bin */
-    private function fill(StandsIn $standing, float $years, float $litres, string $kind, array $own, string $note, Carbon $at): int
+    public function living(StandsIn $standing, float $years, float $litres, Plant $plant, Carbon $at): int
     {
         $age = (int) round($years);
-        $name = mb_substr(Words::of('records.'.$kind, ['mix' => $standing->recipeName, 'years' => $age]), 0, 90);
-        $bin = Component::query()->where('name', $name)->where('source', 'reclaimed')->first() ?? ($this->save)(new Component(), [
-            'name' => $name, 'source' => 'reclaimed', 'reclaimed_years' => $age, ...$own,
-            'mix_parts' => array_values(array_map(static fn(array $part): array => ['component_id' => $part['component_id'], 'parts' => $part['parts']], array_filter($standing->parts, static fn(array $part): bool => $part['parts'] > 0.0))),
-        ]);
+
+        return $this->keepAlive(Words::of('records.living_soil', ['mix' => $standing->recipeName, 'years' => $age]), self::parts($standing), $age, $litres, $plant, $at);
+    }
+
+    /**
+     * Moss that is kept alive, too: all of it lies in one bin.
+     *
+     * @return int|null id of the bin; null where the yard knows no moss to reckon it as
+     */
+    public function moss(float $litres, Plant $plant, Carbon $at): ?int
+    {
+        $moss = Component::query()->where('key', self::MOSS)->first();
+
+        return $moss === null ? null : $this->keepAlive(Words::of('records.living_moss'), [['component_id' => $moss->id, 'parts' => 1.0]], 0, $litres, $plant, $at);
+    }
+
+    /** @param non-empty-list<array{component_id: int, parts: float}> $parts */
+    private function keepAlive(string $name, array $parts, int $age, float $litres, Plant $plant, Carbon $at): int
+    {
+        $until = $at->copy()->addDays(self::LIVES_DAYS)->toDateString();
+        $from = Words::of('records.living_from', ['number' => $plant->number, 'health' => Words::of('records.health_'.$plant->health), 'until' => $until]);
+
+        return $this->fill($name, $parts, $age, $litres, ['note' => Words::of('records.living_note', ['until' => $until])], $from, $at);
+    }
+
+    /** @return non-empty-list<array{component_id: int, parts: float}> */
+    private static function parts(StandsIn $standing): array
+    {
+        $parts = array_values(array_map(static fn(array $part): array => ['component_id' => $part['component_id'], 'parts' => $part['parts']], array_filter($standing->parts, static fn(array $part): bool => $part['parts'] > 0.0)));
+
+        return $parts === [] ? throw new \LogicException('What a plant stands in has parts.') : $parts;
+    }
+
+    /**
+     * @param non-empty-list<array{component_id: int, parts: float}> $parts
+     * @param array<string, float|string>                            $own   of the bin
+     */
+    private function fill(string $name, array $parts, int $age, float $litres, array $own, string $note, Carbon $at): int
+    {
+        $name = mb_substr($name, 0, self::LONGEST_NAME);
+        $bin = Component::query()->where('name', $name)->where('source', 'reclaimed')->first()
+            ?? ($this->save)(new Component(), ['name' => $name, 'source' => 'reclaimed', 'reclaimed_years' => $age, ...$own, 'mix_parts' => $parts]);
         if ($bin->isArchived()) {
             $bin->setArchived(false);
         }

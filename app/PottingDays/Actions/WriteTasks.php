@@ -8,27 +8,19 @@ use App\Plants\Models\CareTask;
 use App\PottingDays\Actual;
 use App\PottingDays\EntryCare;
 use App\PottingDays\Models\DayPlant;
-use App\PottingDays\ToppleDocument;
 use Illuminate\Support\Carbon;
+use Zolbek\Core\Place\Setup\Windthrow;
 use Zolbek\Core\Work\Aftercare\Task;
 
-/**
- * Writes down what is to be looked after once a plant is potted, without what was taken off before.
- *
- * @phpstan-import-type Gusts from ToppleDocument
- */
+/** Writes down what is to be looked after once a plant is potted, without what was taken off before. */
 final readonly class WriteTasks
 {
     public function __construct(private EntryCare $care) {}
 
-    /**
-     * @param Gusts|null $topple
-     *
-     * @return int how many
-     */
-    public function __invoke(DayPlant $entry, Actual $actual, Carbon $at, ?array $topple, ?float $intervalH): int
+    /** @return int how many */
+    public function __invoke(DayPlant $entry, Actual $actual, Carbon $at, ?Windthrow $stands, ?float $intervalH): int
     {
-        $tasks = array_filter($this->care->of($entry, $actual, $at, $topple, $intervalH), static fn(Task $task): bool => $entry->plan->whyOff($task->kind->value) === null);
+        $tasks = array_filter($this->care->of($entry, $actual, $at, $stands, $intervalH), static fn(Task $task): bool => $entry->plan->whyOff($task->kind->value) === null);
         foreach ($tasks as $task) {
             CareTask::query()->create(self::row($task, $entry));
         }

@@ -16,8 +16,6 @@ namespace Zolbek\Core\Place\Container;
  */
 final readonly class Toppling
 {
-    /** Where Beaufort's scale says gale. */
-    public const GALE_MS = 17.2;
     public const STONES_SHARE = 0.1;
 
     private const AIR = 1.2;
@@ -49,7 +47,7 @@ final readonly class Toppling
     }
 
     /** Kilograms that so heavy a thing lacks at its foot to stand a gust; 0 where it stands it. */
-    public function lacksKg(float $kg, float $gustMs = self::GALE_MS): float
+    public function lacksKg(float $kg, float $gustMs): float
     {
         return max(0.0, $this->windMoment * $gustMs ** 2 / (self::GRAVITY * $this->footCm / 200.0) - $kg);
     }

@@ -19,4 +19,14 @@ enum Wind: string
             self::Windy => 1.25,
         };
     }
+
+    /** What it does to a gust. */
+    public function gustFactor(): float
+    {
+        return match ($this) {
+            self::Still => 0.75,
+            self::Usual => 1.0,
+            self::Windy => 1.25,
+        };
+    }
 }

@@ -27,16 +27,21 @@ final class RinseOrSieve implements Way
             if ($component === null) {
                 continue;
             }
-            $isFine = in_array($component->kind, [MaterialKind::Organic, MaterialKind::Soil], true);
-            foreach ($isFine ? [] : self::RINSE_MM as $i => $mm) {
-                if ($component->grading->passingAt($mm) > self::LEAST_SHARE) {
-                    yield static fn(): Change => new Change(ChangeKind::Rinse, $at->setup->withParts(self::screened($portion, $mm, INF), $parts), 1.0 + 0.5 * $i, $mm, $portion->key);
-                }
+            foreach (self::rinses($component) as $i => $mm) {
+                yield static fn(): Change => new Change(ChangeKind::Rinse, $at->setup->withParts(self::screened($portion, $mm, INF), $parts), 1.0 + 0.5 * $i, $mm, $portion->key);
             }
             if ($component->grading->passingAt($oversizeMm) < 1.0 - self::LEAST_SHARE) {
                 yield static fn(): Change => new Change(ChangeKind::SieveOut, $at->setup->withParts(self::screened($portion, 0.0, $oversizeMm), $parts), 1.5, $oversizeMm, $portion->key);
             }
         }
+    }
+
+    /** @return array<int, float> sizes at which rinsing a material takes something away, mm */
+    public static function rinses(Material $component): array
+    {
+        $isFine = in_array($component->kind, [MaterialKind::Organic, MaterialKind::Soil], true);
+
+        return $isFine ? [] : array_filter(self::RINSE_MM, static fn(float $mm): bool => $component->grading->passingAt($mm) > self::LEAST_SHARE);
     }
 
     private static function screened(Portion $portion, float $loMm, float $hiMm): Portion

@@ -7,7 +7,6 @@ namespace Zolbek\Core\Work\Aftercare;
 use DateTimeImmutable;
 use Zolbek\Core\Place\Climate\DailyClimate;
 use Zolbek\Core\Place\Container\BallTreatment;
-use Zolbek\Core\Place\Container\Toppling;
 use Zolbek\Core\Place\Plant\Purpose;
 use Zolbek\Core\Place\Site\Exposure;
 use Zolbek\Core\Work\Feeding\FeedingSeason;
@@ -23,7 +22,7 @@ use Zolbek\Core\Work\Inspection\Health;
  *                 stores water, and not before the first water
  *     surface     lowered by cm / months each month, from six weeks on
  *     left alone  crown and wiring, until shoots lengthen; one that is not well or newly collected for half a year
- *     out of storms until it holds firm, unless it stands a gale as it is fixed
+ *     out of storms until it holds firm, unless it stands the gusts there as it is fixed
  *     no frost while roots heal: six weeks, or to the last frost of the site where that is later
  *     first feed four weeks after potting, six for a weak plant, in season only, and not before a slow-release charge has ended
  *
@@ -74,7 +73,7 @@ final readonly class CarePlan
             $healed = $after(self::HEALING_DAYS);
             $tasks[] = new Task(TaskKind::LowerSurface, $done->on, $healed, everyDays: self::MONTH_DAYS, untilOn: $healed->modify('+'.(self::MONTH_DAYS * ($done->lowerMonths - 1)).' days'), figures: ['cm' => round($done->lowerCm / $done->lowerMonths, 2)]);
         }
-        if ($done->gustMs === null || $done->gustMs < Toppling::GALE_MS) {
+        if ($done->gustMs === null || $done->gustMs < $done->stormMs) {
             $tasks[] = new Task(TaskKind::OutOfStorms, $done->on, $after(28), EndsBy::HoldsFirm, figures: $done->gustMs === null ? [] : ['kmh' => round(3.6 * $done->gustMs)]);
         }
         $frostFree = $this->frostFree($done, $climate);

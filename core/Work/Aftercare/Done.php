@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Zolbek\Core\Work\Aftercare;
 
 use DateTimeImmutable;
+use Zolbek\Core\Place\Climate\StormGust;
 use Zolbek\Core\Place\Container\BallTreatment;
 use Zolbek\Core\Place\Plant\PlantGroup;
 use Zolbek\Core\Place\Plant\Purpose;
@@ -23,8 +24,9 @@ final readonly class Done
      * @param float|null    $slowReleaseDays longevity of a charge in the mix
      * @param bool          $inLeaf          whether it has leaves that let water go
      * @param Exposure      $exposure        of the place where it stands in the end
-     * @param float|null    $gustMs          that it stands as it is fixed, see Toppling; null where that is not known
+     * @param float|null    $gustMs          that it stands as it is fixed, see Windthrow; null where that is not known
      * @param float         $lowerCm         by which the surface is lowered over the months that follow, to bring out roots
+     * @param float         $stormMs         gust that is to be reckoned with where it stands, see StormGust
      * @param float|null    $intervalH       between two waterings, as worked out
      */
     public function __construct(
@@ -48,5 +50,6 @@ final readonly class Done
         public ?float $intervalH = null,
         public float $lowerCm = 0.0,
         public int $lowerMonths = 0,
+        public float $stormMs = StormGust::GALE_MS,
     ) {}
 }

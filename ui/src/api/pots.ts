@@ -27,27 +27,28 @@ export function useSavePot(record: Schemas['Pot'] | null) {
   );
 }
 
-/** An entry of a day, or a plant that is on none, in the mix that it stands in or another. */
-export type Whose = { day: number; entry: number; revision: number } | { plant: number; recipe: number | null };
+/** An entry of a day; a plant that is on none, in the mix that it stands in or another; or what stands in Blend. */
+export type Whose =
+  | { day: number; entry: number; revision: number }
+  | { plant: number; recipe: number | null }
+  | { question: Schemas['EvaluationInput'] };
 
 export function useWhichPot(whose: Whose) {
   return useQuery({
     queryKey: ['which-pot', whose],
-    queryFn: async ({ signal }) =>
-      answerOf(
-        'day' in whose
-          ? await api.GET('/days/{id}/plants/{entry}/pots', {
-              params: { path: { id: whose.day, entry: whose.entry } },
-              signal,
-            })
-          : await api.GET('/plants/{id}/pots', {
-              params: {
-                path: { id: whose.plant },
-                query: whose.recipe === null ? {} : { recipe_id: whose.recipe },
-              },
-              signal,
-            }),
-      ),
+    queryFn: async ({ signal }) => {
+      if ('question' in whose) {
+        return answerOf(await api.POST('/views/pots', { body: whose.question, signal }));
+      }
+      if ('day' in whose) {
+        const path = { id: whose.day, entry: whose.entry };
+
+        return answerOf(await api.GET('/days/{id}/plants/{entry}/pots', { params: { path }, signal }));
+      }
+      const query = whose.recipe === null ? {} : { recipe_id: whose.recipe };
+
+      return answerOf(await api.GET('/plants/{id}/pots', { params: { path: { id: whose.plant }, query }, signal }));
+    },
     gcTime: 0,
   });
 }

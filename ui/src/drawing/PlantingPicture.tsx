@@ -14,6 +14,8 @@ interface Props {
   lean: { deg: number; to: Schemas['PotSide'] } | null;
   slope: { cm: number; to: Schemas['PotSide'] } | null;
   trunkMm: number | null;
+  /** Null where it is not tied in. */
+  wire: Schemas['EntryWire'] | null;
   /** Null where it may only be looked at. */
   place: ((placing: Placing) => void) | null;
 }
@@ -27,11 +29,36 @@ const STEP_CM = 0.1;
 const STEP_DEG = 5;
 const SIDEWAYS = { left: -1, right: 1, front: 0, back: 0 } as const;
 
+/** Where wires come through the floor, from its middle towards its edge; and how far apart two of them run, of its breadth. */
+const HOLE_AT = 0.6;
+const APART = 0.36;
+/** Drawn of a wire beneath the floor, and how far it runs beside the ball, cm. */
+const WIRE_END_CM = 0.6;
+const WIRE_BESIDE_CM = 0.4;
+
+/** From the middle of a ball to its side, as seen from the front, cm. */
+function halfOf(ball: Props['ball'], placing: Placing, isRectangle: boolean) {
+  const cos = Math.cos((placing.turn_deg * Math.PI) / 180);
+  const sin = Math.sin((placing.turn_deg * Math.PI) / 180);
+
+  return isRectangle
+    ? (ball.length_cm * Math.abs(cos) + ball.width_cm * Math.abs(sin)) / 2
+    : Math.hypot(ball.length_cm * cos, ball.width_cm * sin) / 2;
+}
+
+/** Where wires come through the floor, seen from above: each over the ball from one hole to the one on the other side, cm from the middle. */
+function routes(wire: Schemas['EntryWire'], foot: { width_cm: number; breadth_cm: number }) {
+  const to = (foot.width_cm / 2) * HOLE_AT;
+  const ys = wire.wires === 1 ? [0] : [-1, 1].map((way) => (way * APART * foot.breadth_cm) / 2);
+
+  return ys.map((y) => ({ from: -to, to, y }));
+}
+
 const stepped = (value: number, step: number) => Math.round(value / step) * step;
 const tidy = (value: number) => Math.round(value * 1e4) / 1e4;
 
 /** A ball in its pot to scale: from above, where it is pushed off the middle and turned, and from the front, with bed, collar, lean and slope. */
-export function PlantingPicture({ section, fit, ball, placing, lean, slope, trunkMm, place }: Props) {
+export function PlantingPicture({ section, fit, ball, placing, lean, slope, trunkMm, wire, place }: Props) {
   const { t, n } = useWords();
   const widest = Math.max(...section.outline.map((point) => point.width_cm));
   const broadest = Math.max(...section.outline.map((point) => point.breadth_cm));
@@ -40,7 +67,7 @@ export function PlantingPicture({ section, fit, ball, placing, lean, slope, trun
   return (
     <div className={styles.planting}>
       <FromAbove
-        {...{ section, fit, ball, placing, place, scale, widest, broadest }}
+        {...{ section, fit, ball, placing, place, wire, scale, widest, broadest }}
         label={t('planting.above', {
           left: n(fit.left_cm, 2),
           right: n(fit.right_cm, 2),
@@ -49,7 +76,7 @@ export function PlantingPicture({ section, fit, ball, placing, lean, slope, trun
         })}
       />
       <FromFront
-        {...{ section, fit, ball, placing, lean, slope, trunkMm, scale, widest }}
+        {...{ section, fit, ball, placing, lean, slope, trunkMm, wire, scale, widest }}
         label={t('planting.front', {
           bed: n(fit.bed_cm, 2),
           collar: n(Math.abs(fit.collar_over_rim_cm), 2),
@@ -60,7 +87,7 @@ export function PlantingPicture({ section, fit, ball, placing, lean, slope, trun
   );
 }
 
-interface Above extends Pick<Props, 'section' | 'fit' | 'ball' | 'placing' | 'place'> {
+interface Above extends Pick<Props, 'section' | 'fit' | 'ball' | 'placing' | 'place' | 'wire'> {
   scale: number;
   widest: number;
   broadest: number;
@@ -68,7 +95,7 @@ interface Above extends Pick<Props, 'section' | 'fit' | 'ball' | 'placing' | 'pl
 }
 
 /** The front is at the bottom. */
-function FromAbove({ section, fit, ball, placing: kept, place, scale, widest, broadest, label }: Above) {
+function FromAbove({ section, fit, ball, placing: kept, place, wire, scale, widest, broadest, label }: Above) {
   const { t, n } = useWords();
   const [held, setHeld] = useState<{ turn: boolean; from: Placing; x: number; y: number; now: Placing } | null>(null);
   const placing = held?.now ?? kept;
@@ -126,6 +153,7 @@ function FromAbove({ section, fit, ball, placing: kept, place, scale, widest, br
   const grips = { onPointerMove: move, onPointerUp: drop, onPointerCancel: () => setHeld(null) };
   const a = (ball.length_cm * scale) / 2;
   const b = (ball.width_cm * scale) / 2;
+  const over = halfOf(ball, placing, at) + WIRE_BESIDE_CM;
   const kind = `${styles.fitBall} ${fit.fits ? '' : styles.fitBallOver} ${place === null ? '' : styles.plantingHeld}`;
 
   return (
@@ -156,6 +184,20 @@ function FromAbove({ section, fit, ball, placing: kept, place, scale, widest, br
           </circle>
         )}
       </g>
+      {wire !== null &&
+        routes(wire, foot).map(({ from, to, y }) => (
+          <g key={y} className={styles.plantingWire}>
+            <line
+              x1={middle.x + (placing.x_cm - over) * scale}
+              x2={middle.x + (placing.x_cm + over) * scale}
+              y1={middle.y - y * scale}
+              y2={middle.y - y * scale}
+            />
+            {[from, to].map((x) => (
+              <circle key={x} cx={middle.x + x * scale} cy={middle.y - y * scale} r={3} />
+            ))}
+          </g>
+        ))}
       {(
         [
           ['left', PAD + 4, middle.y - 4, 'start'],
@@ -181,7 +223,7 @@ interface Front extends Omit<Props, 'place'> {
   label: string;
 }
 
-function FromFront({ section, fit, ball, placing, lean, slope, trunkMm, scale, widest, label }: Front) {
+function FromFront({ section, fit, ball, placing, lean, slope, trunkMm, wire, scale, widest, label }: Front) {
   const { t, n } = useWords();
   const above = Math.max(0, fit.collar_over_rim_cm) + TRUNK_CM;
   const height = (section.depth_cm + above) * scale + 2 * PAD + 16;
@@ -201,11 +243,19 @@ function FromFront({ section, fit, ball, placing, lean, slope, trunkMm, scale, w
     `${x(-rim / 2)} ${y(left)}`,
     ...below.map((point) => `${x(-point.width_cm / 2)} ${y(point.z_cm)}`).reverse(),
   ];
-  const cos = Math.cos((placing.turn_deg * Math.PI) / 180);
-  const sin = Math.sin((placing.turn_deg * Math.PI) / 180);
-  const half = section.is_rectangle
-    ? (ball.length_cm * Math.abs(cos) + ball.width_cm * Math.abs(sin)) / 2
-    : Math.hypot(ball.length_cm * cos, ball.width_cm * sin) / 2;
+  const half = halfOf(ball, placing, section.is_rectangle);
+  const side = ((points[0]?.width_cm ?? 0) / 2) * HOLE_AT;
+  const [from, to] = [placing.x_cm - half - WIRE_BESIDE_CM, placing.x_cm + half + WIRE_BESIDE_CM];
+  const tie = [
+    [-side, -WIRE_END_CM],
+    [-side, 0],
+    [from, fit.foot_cm],
+    [from, fit.top_cm],
+    [to, fit.top_cm],
+    [to, fit.foot_cm],
+    [side, 0],
+    [side, -WIRE_END_CM],
+  ] as const;
   const trunk = Math.max(0.4, (trunkMm ?? 20) / 10);
   const tip = lean === null ? 0 : SIDEWAYS[lean.to] * Math.tan((Math.min(lean.deg, 75) * Math.PI) / 180) * TRUNK_CM;
 
@@ -224,6 +274,9 @@ function FromFront({ section, fit, ball, placing, lean, slope, trunkMm, scale, w
         d={`M${x(placing.x_cm - trunk / 2)} ${y(fit.collar_cm)}L${x(placing.x_cm + tip - trunk / 3)} ${y(fit.collar_cm + TRUNK_CM)}L${x(placing.x_cm + tip + trunk / 3)} ${y(fit.collar_cm + TRUNK_CM)}L${x(placing.x_cm + trunk / 2)} ${y(fit.collar_cm)}z`}
         className={styles.fitTrunk}
       />
+      {wire !== null && (
+        <path d={`M${tie.map(([cm, z]) => `${x(cm)} ${y(z)}`).join('L')}`} className={styles.plantingWire} />
+      )}
       <path d={`M${[...wall(-1).reverse(), ...wall(1)].join('L')}`} className={styles.plantingWall} />
       <line
         x1={x(-widest / 2) - 8}

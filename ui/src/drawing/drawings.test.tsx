@@ -8,6 +8,7 @@ import { en } from '../catalogue';
 import { CurveChart, CurveKey } from './CurveChart';
 import { GradingStrip } from './GradingStrip';
 import { LedgerBar } from './LedgerBar';
+import { PlantingPicture } from './PlantingPicture';
 import { PotOutline } from './PotOutline';
 import { type DrawnMaterial, PotSection } from './PotSection';
 import { Swatch } from './Swatch';
@@ -216,5 +217,64 @@ describe('a chart of curves', () => {
     expect(chart).toContain('finer');
     expect(new Set([...chart.matchAll(/stroke-dasharray="([^"]*)"/g)].map(([, dash]) => dash)).size).toBe(2);
     expect(draw(<CurveKey curves={curves} />)).toMatch(/one.*two/);
+  });
+});
+
+describe('a ball in its pot', () => {
+  const fit = {
+    fits: true,
+    over_cm: 0,
+    thin_cm: 0,
+    beside_cm: 4,
+    across_cm: 3,
+    left_cm: 4,
+    right_cm: 4,
+    front_cm: 3,
+    back_cm: 3,
+    foot_cm: 1,
+    top_cm: 6,
+    collar_cm: 6,
+    collar_over_rim_cm: -0.5,
+    collar_over_surface_cm: 0,
+    collar_tilt_cm: 0,
+    bed_cm: 1,
+    mound_cm: 0,
+    beneath_l: 0.5,
+    beside_l: 1,
+    above_l: 0,
+    wedge_l: 0,
+  };
+  const wired = (wires: number | null, turn_deg = 0) =>
+    draw(
+      <PlantingPicture
+        section={{
+          is_rectangle: true,
+          depth_cm: 7,
+          surface_cm: 6.5,
+          outline: levels.map((along) => ({ z_cm: 7 * along, width_cm: 26 + 4 * along, breadth_cm: 18 + 4 * along })),
+        }}
+        fit={fit}
+        ball={{ length_cm: 20, width_cm: 10 }}
+        placing={{ x_cm: 0, y_cm: 0, turn_deg }}
+        lean={null}
+        slope={null}
+        trunkMm={20}
+        wire={wires === null ? null : { gauge_mm: 2, wires, length_cm: 80, through: 'outlets' }}
+        place={null}
+      />,
+    );
+  const lines = (picture: string) =>
+    [...picture.matchAll(/<line x1="([\d.]+)" x2="([\d.]+)"/g)].map((found) => Number(found[2]) - Number(found[1]));
+  // 226 px for 30 cm
+  const scale = 226 / 30;
+
+  test('shows each wire over it and to both sides of it, and none where it is not tied', () => {
+    expect(lines(wired(null)).filter((px) => Math.abs(px - 20.8 * scale) < 0.01)).toHaveLength(0);
+    expect(lines(wired(1)).filter((px) => Math.abs(px - 20.8 * scale) < 0.01)).toHaveLength(1);
+    expect(lines(wired(2)).filter((px) => Math.abs(px - 20.8 * scale) < 0.01)).toHaveLength(2);
+  });
+
+  test('leads a wire over the side that a turned ball shows', () => {
+    expect(lines(wired(1, 90)).filter((px) => Math.abs(px - 10.8 * scale) < 0.01)).toHaveLength(1);
   });
 });

@@ -57,6 +57,7 @@ export const yard = {
   pots: () => as<{ data: Schemas['Pot'][] }>(pots).data,
   recipes: () => as<{ data: Schemas['Recipe'][] }>(recipes).data,
   running: () => as<Schemas['BenchTest']>(running),
+  judgement: () => as<NonNullable<Schemas['EntryJudgement']>>(judgement),
   sheet: () => as<Schemas['ComponentSheet']>(sheet),
   sites: () => as<{ data: Schemas['Site'][] }>(sites).data,
   species: () => as<{ data: Schemas['Species'][] }>(species).data,

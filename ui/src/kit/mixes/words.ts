@@ -147,6 +147,12 @@ export const words = {
   'layers.sifts':
     'The {upper} sifts into the {lower}: D15 beneath is {ratio} times D85 above, up to 5 holds. Up to {litres} L go down and take {air} L of air. Moss or a middle grade between holds it, or a coarser {upper}.',
   'layers.throughMesh': 'The {upper} falls through the mesh: line it with moss or cloth, or take a finer one.',
+  'topple.stands': 'Tied in it stands gusts of {wet} km/h wet, {dry} nearly dry.',
+  'topple.loose': 'Held by nothing {loose}, by stones on the ball {stones}.',
+  'topple.least':
+    '{least, select, none {It stands what blows there held by nothing.} stones {Stones are enough.} other {It wants to be tied in.}}',
+  'topple.lacks':
+    'A gust of {storm} km/h is to be reckoned with there and tips it over nearly dry: {kg} kg more at the foot, a broader pot, or tie the pot down.',
 } as const;
 
 type Said = typeof words;

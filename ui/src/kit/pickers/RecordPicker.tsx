@@ -18,6 +18,8 @@ interface Props<Row extends Named> {
   onPick: (row: Row) => void;
   /** What stands for none, and what choosing it does; without it one must be chosen. */
   none?: { label: string; pick: () => void };
+  /** A question that stands before them, answered elsewhere. */
+  ask?: { label: string; pick: () => void };
   placeholder?: string;
   /** Which of them may be chosen. */
   fits?: (row: Row) => boolean;
@@ -29,9 +31,12 @@ interface Props<Row extends Named> {
 /** As many as the server gives at once; the rest is found by its name. */
 const AT_ONCE = 200;
 
+/** Stands for the question among what can be chosen. */
+const ASK = -1;
+
 /** Chooses a record by its name, found by the server: the last of fifty thousand as well as the first. */
 export function RecordPicker<Row extends Named>(props: Props<Row>) {
-  const { label, useList, value, onPick, none, placeholder, fits, look, disabled = false } = props;
+  const { label, useList, value, onPick, none, ask, placeholder, fits, look, disabled = false } = props;
   const { t } = useWords();
   const [search, setSearch] = useState('');
   const found = useList({
@@ -40,7 +45,10 @@ export function RecordPicker<Row extends Named>(props: Props<Row>) {
     ...(value === null ? {} : { with: value }),
   });
   const rows = (found.data?.data ?? []).filter((row) => row.id === value || fits === undefined || fits(row));
-  const nothing = none === undefined || search !== '' ? [] : [{ value: 0, label: none.label, row: null }];
+  const before = [
+    ...(ask === undefined ? [] : [{ value: ASK, label: ask.label, row: null, pick: ask.pick }]),
+    ...(none === undefined ? [] : [{ value: 0, label: none.label, row: null, pick: none.pick }]),
+  ];
 
   return (
     <Select
@@ -52,7 +60,10 @@ export function RecordPicker<Row extends Named>(props: Props<Row>) {
       showSearch={{ searchValue: search, filterOption: false, onSearch: setSearch }}
       popupMatchSelectWidth={false}
       notFoundContent={found.isFetching ? t('common.loading') : t('pickers.nothing')}
-      options={[...nothing, ...rows.map((row) => ({ value: row.id, label: row.name, row }))]}
+      options={[
+        ...(search === '' ? before : []),
+        ...rows.map((row) => ({ value: row.id, label: row.name, row, pick: () => onPick(row) })),
+      ]}
       {...(look === undefined
         ? {}
         : {
@@ -60,13 +71,9 @@ export function RecordPicker<Row extends Named>(props: Props<Row>) {
               <span className={common.pickerOption}>{data.row === null ? name : look(data.row)}</span>
             ),
           })}
-      onSelect={(_, { row }) => {
+      onSelect={(_, { pick }) => {
         setSearch('');
-        if (row === null) {
-          none?.pick();
-        } else {
-          onPick(row);
-        }
+        pick();
       }}
     />
   );

@@ -38,7 +38,14 @@ function manyPots(): Schemas['Pot'][] {
   return pots;
 }
 
-function Pots({ first, onPick, none }: { first: number | null; onPick: (id: number | null) => void; none?: boolean }) {
+interface PotsProps {
+  first: number | null;
+  onPick: (id: number | null) => void;
+  none?: boolean;
+  ask?: () => void;
+}
+
+function Pots({ first, onPick, none, ask }: PotsProps) {
   const [value, setValue] = useState(first);
   const take = (id: number | null) => {
     setValue(id);
@@ -52,6 +59,7 @@ function Pots({ first, onPick, none }: { first: number | null; onPick: (id: numb
       value={value}
       fits={(pot) => pot.id !== 2}
       {...(none === true ? { none: { label: 'no pot', pick: () => take(null) } } : {})}
+      {...(ask === undefined ? {} : { ask: { label: 'Which pot?', pick: ask } })}
       onPick={({ id }) => take(id)}
     />
   );
@@ -101,6 +109,17 @@ describe('a picker of records', () => {
     await waitFor(() => expect(shown()[0]).toBe('no pot'));
     await hand.click(pick('no pot'));
     expect(picked.mock.calls).toEqual([[null]]);
+  });
+
+  test('asks a question that is answered elsewhere, and keeps what was chosen', async () => {
+    const ask = vi.fn();
+    const { hand } = show(<Pots first={3} ask={ask} onPick={picked} />);
+    await hand.click(await field());
+    await waitFor(() => expect(shown()[0]).toBe('Which pot?'));
+    await hand.click(pick('Which pot?'));
+    expect(ask).toHaveBeenCalledTimes(1);
+    expect(picked).not.toHaveBeenCalled();
+    expect((await screen.findAllByTitle('Row 002')).length).toBeGreaterThan(0);
   });
 
   test('says that nothing is found, and that it still looks', async () => {

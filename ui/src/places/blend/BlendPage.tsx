@@ -23,6 +23,7 @@ import { PartsTable } from './mix/PartsTable';
 import { PreparationWorth } from './mix/PreparationWorth';
 import { Quarrels } from './verdicts/Quarrels';
 import { Ranges } from './verdicts/Ranges';
+import { Topples } from '../../kit/mixes/Topples';
 import { RatingHead } from '../../kit/mixes/RatingHead';
 import { RecipeBar } from './recipes/RecipeBar';
 import { Remarks } from './verdicts/Remarks';
@@ -207,6 +208,11 @@ export function BlendPage() {
               beneathDrought={<CanopyAsk evaluation={data} />}
             />
             <Supply supply={data.supply} />
+            {data.topple !== null && (
+              <section className={styles.topples} aria-label={t('blend.wind')}>
+                <Topples topple={data.topple} />
+              </section>
+            )}
           </>
         )}
         <Button

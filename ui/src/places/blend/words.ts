@@ -23,6 +23,7 @@ export const words = {
   'blend.stale': 'Picture of the mix before: mend the marked field.',
   'blend.offline': 'Picture of the mix before: no answer.',
   'blend.verdicts': 'Verdicts',
+  'blend.wind': 'Wind',
   'blend.mendFirst': 'Mend the marked field to see what the mix does.',
   'blend.chooseTwo': 'Choose at least one component with parts, and a pot.',
 

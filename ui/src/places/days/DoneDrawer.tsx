@@ -107,7 +107,7 @@ export function DoneDrawer({ day, entry, state, person, close, undo }: Props) {
               : {
                   what: saved,
                   for_plant_id: forPlant,
-                  ...(saved === 'soil' ? { litres: value('saved_l') ?? 0 } : {}),
+                  litres: value('saved_l') ?? 0,
                 },
           old_mix: oldMix === 'none' ? null : { to: oldMix, litres: value('old') ?? 0, screened },
           buried_note: buried,
@@ -183,7 +183,7 @@ export function DoneDrawer({ day, entry, state, person, close, undo }: Props) {
           {saved !== 'none' && (
             <>
               <p className={common.quiet}>{t('potting.savedSick')}</p>
-              {saved === 'soil' && number('saved_l', t('potting.savedL'), 'L', 'saved.litres')}
+              {number('saved_l', t('potting.savedL'), 'L', 'saved.litres')}
               <Select
                 size="large"
                 className={styles.wideSelect}

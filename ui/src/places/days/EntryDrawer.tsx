@@ -264,20 +264,36 @@ export function EntryDrawer({ day, entry, close }: Props) {
             />
             {!locked &&
               (judged?.living_soil ?? [])
-                .filter((bin) => plan.extras.every((extra) => extra.component_id !== bin.component_id))
+                .filter(
+                  (bin) =>
+                    plan.wall?.component_id !== bin.component_id &&
+                    plan.extras.every((extra) => extra.component_id !== bin.component_id),
+                )
                 .map((bin) => (
                   <p key={bin.component_id}>
                     {t('entry.living', { name: bin.name, litres: n(bin.stock_l, 2), note: bin.note })}{' '}
-                    <Button
-                      size="small"
-                      onClick={() =>
-                        keep({
-                          extras: [...plan.extras, { component_id: bin.component_id, litres: rules.handful_l }],
-                        })
-                      }
-                    >
-                      {t('entry.livingAdd')}
-                    </Button>
+                    {bin.what === 'soil' && (
+                      <Button
+                        size="small"
+                        onClick={() =>
+                          keep({
+                            extras: [...plan.extras, { component_id: bin.component_id, litres: rules.handful_l }],
+                          })
+                        }
+                      >
+                        {t('entry.livingAdd')}
+                      </Button>
+                    )}
+                    {bin.what === 'moss' && plan.wall?.kind === 'moss' && (
+                      <Button
+                        size="small"
+                        onClick={() =>
+                          plan.wall !== null && keep({ wall: { ...plan.wall, component_id: bin.component_id } })
+                        }
+                      >
+                        {t('entry.livingWall')}
+                      </Button>
+                    )}
                   </p>
                 ))}
             <h3>{t('entry.zones')}</h3>

@@ -4,6 +4,7 @@ import { useWords } from '../../i18n/words';
 import { LayerPairs } from '../../kit/mixes/LayerPairs';
 import { useReasonWords } from '../../kit/plants/useReasonWords';
 import { Fit } from './EntryTable';
+import { Topples } from '../../kit/mixes/Topples';
 import common from '../../styles/common.module.css';
 import styles from './days.module.css';
 
@@ -130,30 +131,6 @@ function Ball({ ball, mixWater }: { ball: Schemas['EntryBall']; mixWater: number
         {t('entry.f.mixWater', { mix: n(mixWater), ball: n(ball.water_l) })}
       </p>
       {ball.stays !== 'alike' && <p className={common.mind}>◆ {t(`entry.ball.${ball.stays}`)}</p>}
-    </>
-  );
-}
-
-const KMH_PER_MS = 3.6;
-
-/** The gusts that it stands, and what it lacks for a gale. */
-function Topples({ topple }: { topple: Schemas['Topple'] }) {
-  const { t, n } = useWords();
-  const kmh = (ms: number) => n(Math.round(ms * KMH_PER_MS));
-
-  return (
-    <>
-      <p>
-        {t('entry.f.topple', { wet: kmh(topple.wet_ms), dry: kmh(topple.dry_ms) })}
-        {topple.loose_ms !== null &&
-          topple.stones_ms !== null &&
-          ` ${t('entry.f.toppleLoose', { loose: kmh(topple.loose_ms), stones: kmh(topple.stones_ms) })} ${t('entry.f.least', { least: topple.least })}`}
-      </p>
-      {topple.lacks_kg > 0 && (
-        <p className={common.mind}>
-          ◆ {t('entry.f.toppleLacks', { gale: kmh(topple.gale_ms), kg: n(topple.lacks_kg, 2) })}
-        </p>
-      )}
     </>
   );
 }

@@ -17,11 +17,13 @@ interface Props {
 /** How well it is potted so: each figure in its band, worst first, and what would mend it here. */
 export function EntryVerdicts({ day, entry, take }: Props) {
   const words = useWords();
-  const { t } = words;
+  const { t, n } = words;
   const judged = useJudgement(day, entry.id, entry.revision).data;
   if (judged === undefined || judged === null) {
     return judged === undefined ? <p className={common.quiet}>{t('common.loading')}</p> : null;
   }
+  const offer = (mend: Schemas['EntryMend']) =>
+    t(`entry.mend.${mend.kind}`, { name: mend.name ?? '', mm: n(mend.changes.rinse?.mm ?? 0) });
   const about = {
     group: entry.plant.plant_group,
     pot: judged.pot,
@@ -41,7 +43,7 @@ export function EntryVerdicts({ day, entry, take }: Props) {
           {judged.mends.map((mend) => (
             <li key={mend.kind}>
               <span>
-                {t(`entry.mend.${mend.kind}`, { name: mend.name ?? '' })}: {t(`rating.${mend.rating}`).toLowerCase()},{' '}
+                {offer(mend)}: {t(`rating.${mend.rating}`).toLowerCase()},{' '}
                 {t(`verdict.${mend.criterion}`).toLowerCase()}{' '}
                 {mend.value === null ? '–' : figure(mend.criterion, mend.value, words)}
                 {mend.worsens.length > 0 &&
@@ -53,10 +55,7 @@ export function EntryVerdicts({ day, entry, take }: Props) {
                   })}`}
               </span>
               {take !== null && (
-                <Button
-                  aria-label={`${t('entry.mend.take')}: ${t(`entry.mend.${mend.kind}`, { name: mend.name ?? '' })}`}
-                  onClick={() => take(mend.changes)}
-                >
+                <Button aria-label={`${t('entry.mend.take')}: ${offer(mend)}`} onClick={() => take(mend.changes)}>
                   {t('entry.mend.take')}
                 </Button>
               )}

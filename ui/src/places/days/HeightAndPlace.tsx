@@ -36,7 +36,7 @@ interface Props {
 
 /** How high a plant is to stand and what follows from it; where its ball stands in the pot, how it leans and the surface slopes. */
 export function HeightAndPlace({ day, entry, locked, number, own, follows, select, keep }: Props) {
-  const { t } = useWords();
+  const { t, n } = useWords();
   const { plan, figures } = entry;
   const judged = useJudgement(day.id, entry.id, entry.revision).data;
   const height = plan.height;
@@ -101,8 +101,19 @@ export function HeightAndPlace({ day, entry, locked, number, own, follows, selec
             lean={plan.lean}
             slope={plan.slope}
             trunkMm={entry.plant.trunk_mm}
+            wire={figures.wire}
             place={locked ? null : (placing) => keep({ placing })}
           />
+          {figures.wire !== null && (
+            <p>
+              {t('entry.wireRoute', {
+                gauge: n(figures.wire.gauge_mm),
+                length: n(figures.wire.length_cm),
+                wires: figures.wire.wires,
+                through: figures.wire.through,
+              })}
+            </p>
+          )}
           {!locked && <p className={common.quiet}>{t('entry.standsHint')}</p>}
         </>
       )}

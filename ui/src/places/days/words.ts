@@ -203,6 +203,7 @@ export const words = {
   'entry.careGust': 'tips over at {kmh} km/h',
   'entry.mend.other_pot': 'Into {name}',
   'entry.mend.other_mix': 'In {name}',
+  'entry.mend.rinse': '{name} rinsed at {mm} mm, as a recipe of its own',
   'entry.mend.no_layer': 'Without the layer',
   'entry.mend.worsens': 'at the cost of {criteria}',
   'entry.mend.take': 'Take it',
@@ -261,12 +262,8 @@ export const words = {
   'entry.f.tilt': 'Leaning, its collar is {cm} cm lower on one side and higher on the other.',
   'entry.f.wedge': '{litres} L of it make the slope.',
   'entry.f.lift': 'Two people or a trolley.',
-  'entry.f.topple': 'Tied in it stands gusts of {wet} km/h wet, {dry} nearly dry.',
-  'entry.f.toppleLoose': 'Held by nothing {loose}, by stones on the ball {stones}.',
-  'entry.f.least':
-    '{least, select, none {It stands a gale held by nothing.} stones {Stones are enough.} other {It wants to be tied in.}}',
-  'entry.f.toppleLacks':
-    'A gale of {gale} km/h tips it over nearly dry: {kg} kg more at the foot, a broader pot, or tie the pot down.',
+  'entry.wireRoute':
+    '{wires, plural, one {One wire} other {# wires}} of {gauge} mm: up through {through, select, tie_holes {the holes for wire} net {the net} other {the outlets}} on one side, over the ball, down on the other; {length} cm in all, twisted under the floor.',
   'entry.f.wire': '{wires, plural, one {one wire} other {# wires}} of {gauge} mm, {length} cm in all.',
   'entry.f.mesh':
     '{pieces, plural, =0 {No mesh needed.} one {One piece of mesh, {side} cm square.} other {# pieces of mesh, {side} cm square.}}',
@@ -327,8 +324,9 @@ export const words = {
   'potting.savedFor': 'for this plant',
   'potting.savedStarter': 'as a starter for',
   'potting.savedL': 'Litres, kept alive',
-  'entry.living': 'Living soil at hand: {name}, {litres} L. {note}',
+  'entry.living': 'At hand: {name}, {litres} L. {note}',
   'entry.livingAdd': 'Add a handful',
+  'entry.livingWall': 'Line the wall with it',
   'potting.savedSick': 'Never from a sick plant.',
   'potting.oldMix': 'Old mix that comes out',
   'potting.oldMix.none': 'not noted',

@@ -1,8 +1,8 @@
 import { Button, Form } from 'antd';
-import { type Dispatch, lazy, memo, Suspense, useCallback, useEffect, useState } from 'react';
+import { type Dispatch, lazy, memo, Suspense, useCallback, useEffect, useRef, useState } from 'react';
 import { Link } from 'react-router';
 
-import type { ApiProblem } from '../../../api/client';
+import type { ApiProblem, Schemas } from '../../../api/client';
 import { usePots } from '../../../api/pots';
 import { useSites } from '../../../api/situations';
 import { PotOutline } from '../../../drawing/PotOutline';
@@ -11,6 +11,7 @@ import { NumberField } from '../../../kit/fields/NumberField';
 import { useBlend } from '../state/BlendProvider';
 import type { Action } from '../state/blendState';
 import type { Mix } from '../state/mix';
+import { questionOf } from '../state/question';
 import { ComponentPicker } from '../../../kit/pickers/ComponentPicker';
 import { SpeciesPicker } from '../../../kit/pickers/SpeciesPicker';
 import { typedNumber } from '../../../i18n/numbers';
@@ -19,6 +20,7 @@ import styles from './situation.module.css';
 import { RecordPicker } from '../../../kit/pickers/RecordPicker';
 
 const ContentsDrawer = lazy(() => import('./ContentsDrawer').then((module) => ({ default: module.ContentsDrawer })));
+const WhichPot = lazy(() => import('../../../kit/days/WhichPot').then((module) => ({ default: module.WhichPot })));
 const SituationDrawer = lazy(() => import('./SituationDrawer').then((module) => ({ default: module.SituationDrawer })));
 
 /** For which plant, in which pot, on which site: three choices, made first; the rest has a sensible start. */
@@ -26,7 +28,13 @@ export function Situation({ problem }: { problem: ApiProblem | undefined }) {
   const { history, dispatch } = useBlend();
   const { group, potId, situation } = history.now;
   const [more, setMore] = useState(false);
+  const [asking, setAsking] = useState<Schemas['EvaluationInput'] | null>(null);
   const openMore = useCallback(() => setMore(true), []);
+  const mix = useRef(history.now);
+  useEffect(() => {
+    mix.current = history.now;
+  }, [history.now]);
+  const openWhich = useCallback(() => setAsking(questionOf(mix.current)), []);
 
   return (
     <>
@@ -39,9 +47,22 @@ export function Situation({ problem }: { problem: ApiProblem | undefined }) {
         wrong={problem?.errors.find((error) => error.path.startsWith('situation'))?.message}
         dispatch={dispatch}
         more={openMore}
+        which={openWhich}
+        hasMix={history.now.rows.length > 0}
       />
       <Suspense fallback={null}>
         {more && <SituationDrawer open close={() => setMore(false)} problem={problem} />}
+        {asking !== null && (
+          <WhichPot
+            whose={{ question: asking }}
+            count={asking.situation?.pots_wanted ?? 1}
+            close={() => setAsking(null)}
+            take={({ id }) => {
+              setAsking(null);
+              dispatch({ do: 'change', touches: 'pot', mix: { potId: id, potChange: null } });
+            }}
+          />
+        )}
       </Suspense>
     </>
   );
@@ -56,11 +77,14 @@ interface ChoiceProps {
   wrong: string | undefined;
   dispatch: Dispatch<Action>;
   more: () => void;
+  which: () => void;
+  /** Whether there is a mix to ask it for. */
+  hasMix: boolean;
 }
 
 /** Drawn anew only where one of them changes: typing parts goes by it. */
 const ThreeChoices = memo(function ThreeChoices(props: ChoiceProps) {
-  const { group, speciesId, potId, siteId, potWrong, wrong, dispatch, more } = props;
+  const { group, speciesId, potId, siteId, potWrong, wrong, dispatch, more, which, hasMix } = props;
   const { t, n } = useWords();
   const pots = usePots({ per_page: 1 });
   const sites = useSites({ per_page: 1, sort: 'id' });
@@ -98,6 +122,7 @@ const ThreeChoices = memo(function ThreeChoices(props: ChoiceProps) {
             placeholder={t('blend.potPick')}
             useList={usePots}
             value={potId}
+            {...(hasMix ? { ask: { label: t('whichPot.title'), pick: which } } : {})}
             look={(pot) => (
               <>
                 <PotOutline outline={pot.outline} width={36} height={24} />

@@ -70,6 +70,7 @@ export function SituationDrawer({
   const number = (
     field:
       | 'canopyCm'
+      | 'heightCm'
       | 'rootsCut'
       | 'weeksSince'
       | 'alkalinity'
@@ -149,6 +150,7 @@ export function SituationDrawer({
             t('situation.usual'),
           )}
           {number('canopyCm', t('situation.canopy'), 'canopy_cm', t('unit.cm'), t('situation.canopyHint'))}
+          {number('heightCm', t('situation.height'), 'height_cm', t('unit.cm'), t('situation.heightHint'))}
           {number('rootsCut', t('situation.rootsCut'), 'roots_cut_share', t('unit.percent'))}
           {number('weeksSince', t('situation.weeksSince'), 'weeks_since', t('unit.weeks'))}
         </div>

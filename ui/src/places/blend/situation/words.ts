@@ -31,6 +31,8 @@ export const words = {
   'situation.young': 'young',
   'situation.old': 'old',
   'situation.canopy': 'Canopy across',
+  'situation.height': 'Height',
+  'situation.heightHint': 'over the surface; tells which gusts it stands',
   'situation.usual': 'as is usual',
   'situation.rootsCut': 'Roots cut',
   'situation.weeksSince': 'Weeks since',

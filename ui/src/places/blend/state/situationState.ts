@@ -23,6 +23,7 @@ export interface Situation {
   feedWater: string;
   feedMix: string;
   canopyCm: string;
+  heightCm: string;
   leaf: Schemas['Leaf'] | null;
   rootsCut: string;
   weeksSince: string;
@@ -81,6 +82,7 @@ const usual = {
   feedWater: '',
   feedMix: '',
   canopyCm: '',
+  heightCm: '',
   leaf: null,
   rootsCut: '0',
   weeksSince: '0',
@@ -131,6 +133,7 @@ function without<T extends object>(values: T): { [K in keyof T]?: Exclude<T[K], 
 export function situationInput(situation: Situation): Schemas['SituationInput'] | null {
   const numbers = {
     canopy_cm: optional(situation.canopyCm),
+    height_cm: optional(situation.heightCm),
     alkalinity_mg_l: optional(situation.alkalinity),
     feed_acidity_mg_l: optional(situation.feedWater),
     feed_acidity_mmol_l_year: optional(situation.feedMix),
