@@ -169,7 +169,7 @@ const FORMS: Record<string, FormCase> = {
     answer: () => yard.day(),
   },
   'a note on a plant': {
-    screen: (close) => <TellModal plant={plant()} what="note" close={close} />,
+    screen: (close) => <TellModal plant={plant()} what="note" close={close} taken={() => undefined} />,
     field: 'What happened',
     text: 'Moved to the lee side',
     save: 'Write it down',

@@ -53,7 +53,7 @@ export default function PlantPage() {
   const id = Number(useParams()['id']);
   const found = usePlant(id);
   const [asking, setAsking] = useState<Asking | null>(null);
-  const [top, setTop] = useState<number | null>(null);
+  const [toPot, setToPot] = useState<number[] | null>(null);
   const dossier = found.data;
   const close = () => setAsking(null);
 
@@ -88,7 +88,7 @@ export default function PlantPage() {
             </div>
             <div>
               <Photos dossier={dossier} />
-              <LayerSection plant={dossier.plant} separated={setTop} />
+              <LayerSection plant={dossier.plant} separated={(top) => setToPot([id, top])} />
               <Plan dossier={dossier} />
               <PlantDeliveries id={id} />
               <History events={dossier.events} />
@@ -98,8 +98,10 @@ export default function PlantPage() {
             {asking === 'edit' && <PlantDrawer plant={dossier.plant} close={close} />}
             {asking === 'inspect' && <InspectionDrawer plant={dossier.plant} close={close} />}
             {asking === 'oot' && <OutOfTurnDrawer plant={dossier.plant} close={close} />}
-            {top !== null && <ToDay plantIds={[dossier.plant.id, top]} close={() => setTop(null)} />}
-            {asking === 'layer' && <LayerModal plant={dossier.plant} what="put" close={close} separated={setTop} />}
+            {toPot !== null && <ToDay plantIds={toPot} close={() => setToPot(null)} />}
+            {asking === 'layer' && (
+              <LayerModal plant={dossier.plant} what="put" close={close} separated={(top) => setToPot([id, top])} />
+            )}
             {asking === 'which' && (
               <WhichPot
                 whose={{ plant: dossier.plant.id, recipe: null }}
@@ -117,6 +119,7 @@ export default function PlantPage() {
                   asking as 'note' | 'snoozed' | 'override' | 'given_away' | 'died' | 'offspring' | 'split' | 'task'
                 }
                 close={close}
+                taken={setToPot}
               />
             )}
           </Suspense>

@@ -26,8 +26,16 @@ const TITLES = {
 } as const;
 const OFFSPRING = ['cutting', 'layer', 'division'] as const;
 
+interface Props {
+  plant: Schemas['Plant'];
+  what: What;
+  close: () => void;
+  /** Plants that are to be potted now: the young, and of a division what was divided. */
+  taken: (plantIds: number[]) => void;
+}
+
 /** A few fields for what is told of a plant. */
-export function TellModal({ plant, what, close }: { plant: Schemas['Plant']; what: What; close: () => void }) {
+export function TellModal({ plant, what, close, taken }: Props) {
   const { t } = useWords();
   const tell = useTellOfPlant(plant.id);
   const offspring = useOffspring(plant.id);
@@ -53,6 +61,7 @@ export function TellModal({ plant, what, close }: { plant: Schemas['Plant']; wha
       }
       const { data } = await offspring.mutateAsync({ kind, count: typedNumber(count) ?? 1, together, on: day, text });
       say(t('plant.offspringDone', { count: data.length }));
+      taken([...(kind === 'division' ? [plant.id] : []), ...data.map((young) => young.id)]);
     } else if (what === 'split') {
       if (wrong.count) {
         return;

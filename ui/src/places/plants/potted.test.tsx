@@ -1,5 +1,5 @@
 // @vitest-environment happy-dom
-import { screen, waitFor } from '@testing-library/react';
+import { fireEvent, screen, waitFor } from '@testing-library/react';
 import { beforeEach, describe, expect, test, vi } from 'vitest';
 
 import { server } from '../../testing/server';
@@ -39,12 +39,35 @@ describe('a group', () => {
   test('is split by a number', async () => {
     const plant = { ...yard.plant().plant, id: 7, count: 12 };
     server.on('POST /plants/7/split', { ...plant, id: 8, number: 'T-099', count: 5 });
-    const { hand } = show(<TellModal plant={plant} what="split" close={() => undefined} />);
+    const { hand } = show(<TellModal plant={plant} what="split" close={() => undefined} taken={() => undefined} />);
     const field = screen.getByLabelText('How many of 12');
     await hand.clear(field);
     await hand.type(field, '5');
     await hand.click(screen.getByRole('button', { name: 'Write it down' }));
     await waitFor(() => expect(server.asked('POST /plants/7/split')[0]?.body).toEqual({ count: 5 }));
+  });
+});
+
+describe('offspring', () => {
+  beforeEach(openYard);
+  const plant = () => ({ ...yard.plant().plant, id: 7 });
+
+  test('of a division are to be potted with what was divided; cuttings alone', async () => {
+    server.on('POST /plants/7/offspring', {
+      data: [
+        { ...plant(), id: 31 },
+        { ...plant(), id: 32 },
+      ],
+    });
+    const taken = vi.fn();
+    const { hand } = show(<TellModal plant={plant()} what="offspring" close={() => undefined} taken={taken} />);
+    await hand.click(screen.getByRole('button', { name: 'Write it down' }));
+    await waitFor(() => expect(taken).toHaveBeenLastCalledWith([31, 32]));
+    fireEvent.mouseDown(screen.getByRole('combobox'));
+    await hand.click(await screen.findByTitle(/division/i));
+    await hand.click(screen.getByRole('button', { name: 'Write it down' }));
+    await waitFor(() => expect(taken).toHaveBeenLastCalledWith([7, 31, 32]));
+    expect(server.asked('POST /plants/7/offspring')[1]?.body).toMatchObject({ kind: 'division', count: 1 });
   });
 });
 
