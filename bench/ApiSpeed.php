@@ -47,6 +47,38 @@ final class ApiSpeed
     }
 
     /**
+     * What is asked while two searches run and a third waits.
+     *
+     * @return array<string, array{float, float}>
+     */
+    public static function besideSearches(string $address): array
+    {
+        $recipe = json_decode(self::body(self::request($address.'/api/v1/recipes')), true, 16, JSON_THROW_ON_ERROR)['data'][0];
+        $parts = array_map(static fn(array $part): array => ['component_id' => $part['component_id'], 'parts' => $part['parts']], $recipe['parts']);
+        $search = json_encode(['pot_id' => 1, 'plant_group' => 'airy_conifers', 'find' => ['scoops' => 10, 'most_components' => 4]], JSON_THROW_ON_ERROR);
+        $searches = [];
+        for ($i = 0; $i < 3; ++$i) {
+            // begun anew as soon as it has ended
+            $again = sprintf('while :; do curl -sN -o /dev/null -H "Content-Type: application/json" -d %s %s; sleep 0.1; done', escapeshellarg($search), escapeshellarg($address.'/api/v1/searches'));
+            $searches[] = proc_open(['setsid', 'sh', '-c', $again], [], $pipes) ?: throw new RuntimeException('no search');
+        }
+        try {
+            sleep(1);
+
+            return [
+                'GET /components' => self::time(fn(int $i) => self::request($address.'/api/v1/components?per_page=50'), 120, 20),
+                'POST /batches/plan' => self::time(fn(int $i) => self::request($address.'/api/v1/batches/plan', ['parts' => [['parts' => 1 + $i % 9] + $parts[0], ...array_slice($parts, 1)], 'pot_id' => 1, 'plant_group' => 'seedlings', 'headspace_cm' => 0.8, 'order' => ['pots' => 10, 'tub_l' => 20, 'scoop_l' => 1]]), 120, 20),
+            ];
+        } finally {
+            foreach ($searches as $each) {
+                // the loop and the request that it waits for
+                exec('kill -- -'.proc_get_status($each)['pid'].' 2>/dev/null');
+                proc_close($each);
+            }
+        }
+    }
+
+    /**
      * The list of components with so many on the shelf.
      *
      * @return array<string, array{float, float}>

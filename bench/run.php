@@ -50,6 +50,9 @@ try {
             default => '',
         });
     }
+    foreach (ApiSpeed::besideSearches($site->address) as $name => [$middle, $high]) {
+        printf("Beside     two searches: %-25s %8.1f ms p50, %.1f ms p95 (under 150)\n", $name, $middle, $high);
+    }
     [$faults, $middle, $high] = FourWriters::measure($site->address);
     printf("Writing    4 writers without pause                 %8.1f ms p50, %.1f ms p95 (under 1000), %d errors (0)\n", $middle, $high, $faults);
     [$middle, $high] = ScreenSpeed::measure($chrome, $site->address);

@@ -86,6 +86,9 @@ test('three answers lead to mixes, one of them to a printed sheet', function ():
     $this->click('Save and open the mixing sheet');
     $this->see('Found for the pines');
     expect($this->chrome()->driver->getCurrentURL())->toContain('/log/');
+    $this->settle();
+    $pdf = base64_decode($this->chrome()->devtools('Page.printToPDF', ['preferCSSPageSize' => true])['data'] ?? '', true);
+    expect(str_starts_with($pdf, '%PDF'))->toBeTrue()->and(preg_match_all('~/Type\s*/Page\b~', $pdf))->toBe(1);
 });
 
 test('where no mix keeps the wishes a step that would help is told, and taken', function (): void {
