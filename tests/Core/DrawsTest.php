@@ -48,14 +48,27 @@ test('ranges from even points end where those of many draws by chance do', funct
     }
 })->with(['a pine on the hill' => 's01', 'bark in a nursery pot' => 's12', 'in the heat' => 's15']);
 
-test('litres used and given are as uncertain by first order as by draws; water and air of loose grains nearly so', function (string $case): void {
+test('air, water, litres a day and a year and the level drop are as uncertain by first order as by draws', function (string $case): void {
     $setup = Shipped::setup($case);
     $first = new Propagation($setup, typicalOf(...));
     $draws = drawnByChance($case);
-    foreach (['use_l_day' => 0.15, 'given_l_year' => 0.15, 'air' => 0.2, 'water_l' => 0.2] as $figure => $within) {
-        expect($first->of[$figure])->toBeGreaterThan((1.0 - $within) * deviationOf($draws, $figure))->toBeLessThan((1.0 + $within) * deviationOf($draws, $figure));
+    foreach (['air', 'water_l', 'use_l_day', 'given_l_year', 'level_drop_cm'] as $figure) {
+        expect($first->of[$figure])->toBeGreaterThan(0.85 * deviationOf($draws, $figure), $figure)->toBeLessThan(1.15 * deviationOf($draws, $figure), $figure);
     }
-})->with(['s01', 's15']);
+})->with(['clay, pumice and lava' => 's01', 'lava' => 's05', 'bark' => 's12', 'in the heat' => 's15', 'coir and pumice' => 't03']);
+
+test('two densities that cannot be moved against each other share what they tell', function (): void {
+    $component = Shipped::component('composted-bark-fine-2-8-mm');
+    $setup = Shipped::setup('s12')->withPortions([[$component, 1.0]]);
+    $parts = array_column((new Propagation($setup, typicalOf(...)))->parts['air'], 'part', 'property');
+    $steps = PropertyStep::of($component, []);
+    $air = static fn(int $b, int $p): float => (float) Propagation::figures($setup->withPortions([[PropertyStep::held($steps['particle_density'], PropertyStep::held($steps['bulk_density'], $component, $b), $p), 1.0]]))['air'];
+    $together = ($air(1, 1) - $air(-1, -1)) / 2;
+    $apart = ($air(1, -1) - $air(-1, 1)) / 2;
+    expect($parts['bulk_density'] + $parts['particle_density'])->toBeNear(($together ** 2 + $apart ** 2) / 2, 1e-9)
+        // against each other they cannot go as far as each would alone
+        ->and($parts['bulk_density'] + $parts['particle_density'])->toBeLessThan(0.8 * ((($air(1, 0) - $air(-1, 0)) / 2) ** 2 + (($air(0, 1) - $air(0, -1)) / 2) ** 2));
+});
 
 test('a range holds the figure itself, is not narrower for more doubt, and is the same every time', function (): void {
     $setup = Shipped::setup('s01');

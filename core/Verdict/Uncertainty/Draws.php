@@ -23,7 +23,6 @@ final readonly class Draws
 {
     private const LOW = 0.16;
     private const HIGH = 0.84;
-    private const HALVED = 4;
 
     /** @var array<string, list<float>> by figure, ascending */
     public array $of;
@@ -54,7 +53,7 @@ final readonly class Draws
                 foreach ($setup->substrate->blend->components as $component) {
                     $moved[$component->key] = $component;
                     foreach ($steps[$component->key] as $step) {
-                        $moved[$component->key] = self::held($step, $moved[$component->key], $z());
+                        $moved[$component->key] = PropertyStep::held($step, $moved[$component->key], $z());
                     }
                 }
                 $portions = array_map(static function (array $portion) use ($moved): array {
@@ -88,24 +87,6 @@ final readonly class Draws
         $values = $this->of[$figure] ?? [];
 
         return $values === [] ? null : [self::quantile($values, self::LOW), self::quantile($values, self::HIGH)];
-    }
-
-    /**
-     * As far as it can be moved: half as far, and again, where the whole step cannot be.
-     *
-     * @param callable(Material, float): Material $step
-     */
-    private static function held(callable $step, Material $component, float $z): Material
-    {
-        for ($try = 0; $try < self::HALVED; ++$try) {
-            try {
-                return $step($component, $z / 2 ** $try);
-            } catch (Refused) {
-                continue;
-            }
-        }
-
-        return $component;
     }
 
     /** @param non-empty-list<float> $values ascending */

@@ -18,7 +18,8 @@ use Zolbek\Core\Verdict\Fit\Criterion;
  *     u(y)^2 = sum over properties and constants of ((y(x + u_x) - y(x - u_x)) / 2)^2
  *
  * The pan under a coarse sieve counts as a property: its fines may all lie near 0.1 mm, or near the sieve. A step that a component cannot make is
- * taken on the other side alone. What the model may be wrong by stands at ModelError. The level drop hangs on the model's pace alone here.
+ * taken on the other side alone; loose and particle density move together and against each other, as far as such grains can lie, and share what that tells by their slopes. What the
+ * model may be wrong by stands at ModelError. The level drop hangs on the model's pace alone here, and bends as a factor does.
  * Source: Guide to the Expression of Uncertainty in Measurement (JCGM 100:2008), section 5.1; model revision (g).
  * Check: even clay, pumice and lava for a pine in an oval tray on a hill, model errors alone: air 0.22 +- 0.04, interval 20 +- 7 h.
  */
@@ -27,6 +28,9 @@ final readonly class Propagation
     public const FIGURES = [
         'air', 'water_l', 'easy_l', 'yield_share', 'run_through_s', 'ph', 'wet_kg', 'interval_h', 'drought', 'later_ph', 'level_drop_cm', 'use_l_day', 'given_l_year', 'float_share',
     ];
+
+    private const DROP = 'level_drop_cm';
+    private const DENSITIES = ['bulk_density', 'particle_density'];
 
     /** @var array<string, float> standard uncertainty by figure */
     public array $of;
@@ -46,7 +50,16 @@ final readonly class Propagation
             $parts[$figure][] = ['component' => $key, 'property' => $property, 'part' => $part];
         };
         foreach ($setup->substrate->blend->components as $component) {
-            foreach ($bases === null ? [] : self::steps($component, $bases($component)) as $property => [$up, $down]) {
+            if ($bases === null) {
+                continue;
+            }
+            $steps = PropertyStep::of($component, $bases($component));
+            foreach ($this->densities($setup, $component, $steps) as $property => $of) {
+                foreach ($of as $figure => $part) {
+                    $add($figure, $component->key, $property, $part);
+                }
+            }
+            foreach (self::steps($component, array_diff_key($steps, array_flip(self::DENSITIES))) as $property => [$up, $down]) {
                 $high = self::figures(self::replaced($setup, $component, $up));
                 $low = self::figures(self::replaced($setup, $component, $down));
                 $half = $up === null || $down === null ? 1.0 : 2.0;
@@ -67,7 +80,7 @@ final readonly class Propagation
             [$highs, $lows] = [$moved($setup->with(model: $up)), $moved($setup->with(model: $down))];
             foreach ($highs as $figure => $value) {
                 if ($value !== null && isset($lows[$figure])) {
-                    $add($figure, null, $error, (($value - $lows[$figure]) / 2.0) ** 2);
+                    $add($figure, null, $error, $figure === self::DROP ? self::bent($lows[$figure], $drop ??= self::byPace($setup)[self::DROP], $value) : (($value - $lows[$figure]) / 2.0) ** 2);
                 }
             }
         }
@@ -101,13 +114,42 @@ final readonly class Propagation
     }
 
     /**
-     * @param array<string, string> $bases
+     * What both densities of a component add to the variance: along both together and one against the other, for grains of some densities cannot lie together.
+     *
+     * @param array<string, callable(Material, float): Material> $steps by property
+     *
+     * @return array<string, array<string, float>> parts by property and figure
+     */
+    private function densities(Setup $setup, Material $component, array $steps): array
+    {
+        [$bulk, $particle] = self::DENSITIES;
+        $at = static fn(int $b, int $p): array => self::figures(self::replaced($setup, $component, PropertyStep::held($steps[$particle], PropertyStep::held($steps[$bulk], $component, $b), $p)));
+        [$both, $neither, $against, $other] = [$at(1, 1), $at(-1, -1), $at(1, -1), $at(-1, 1)];
+        $parts = [$bulk => [], $particle => []];
+        foreach ($both as $figure => $value) {
+            if ($value === null || ! isset($neither[$figure], $against[$figure], $other[$figure])) {
+                continue;
+            }
+            $together = ($value - $neither[$figure]) / 2.0;
+            $apart = ($against[$figure] - $other[$figure]) / 2.0;
+            $ofBulk = (($together + $apart) / 2.0) ** 2;
+            $ofParticle = (($together - $apart) / 2.0) ** 2;
+            $all = ($together ** 2 + $apart ** 2) / 2.0;
+            $parts[$bulk][$figure] = $all === 0.0 ? 0.0 : $all * $ofBulk / ($ofBulk + $ofParticle);
+            $parts[$particle][$figure] = $all - $parts[$bulk][$figure];
+        }
+
+        return $parts;
+    }
+
+    /**
+     * @param array<string, callable(Material, float): Material> $steps
      *
      * @return array<string, array{Material|null, Material|null}> the component a step up and a step down, by property
      */
-    private static function steps(Material $component, array $bases): array
+    private static function steps(Material $component, array $steps): array
     {
-        return array_map(static fn(callable $step): array => [self::tried($step, $component, 1), self::tried($step, $component, -1)], PropertyStep::of($component, $bases));
+        return array_map(static fn(callable $step): array => [self::tried($step, $component, 1), self::tried($step, $component, -1)], $steps);
     }
 
     /** @param callable(Material, float): Material $step */
@@ -146,6 +188,23 @@ final readonly class Propagation
             'given_l_year' => $assessment->water?->demand->givenLYear,
             'float_share' => $assessment->find(Criterion::FloatShare)?->value,
         ];
+    }
+
+    /**
+     * Variance of a figure that bends as a factor does: of y = a + b exp(c z) through three points, z normal; that of the straight line where it does not bend.
+     *
+     *     c = ln((high - middle)/(middle - low));   var = b^2 exp(c^2) (exp(c^2) - 1)
+     */
+    private static function bent(float $low, float $middle, float $high): float
+    {
+        [$down, $up] = [$middle - $low, $high - $middle];
+        $bends = $down * $up > 0.0 ? log($up / $down) : 0.0;
+        if (abs($bends) < 1e-6) {
+            return (($high - $low) / 2.0) ** 2;
+        }
+        $b = $up / (exp($bends) - 1.0);
+
+        return $b ** 2 * exp($bends ** 2) * (exp($bends ** 2) - 1.0);
     }
 
     /** @return array{level_drop_cm: float} what a step of the model's pace moves */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Zolbek\Core\Verdict\Uncertainty;
 
+use Zolbek\Core\Basis\Input\Refused;
 use Zolbek\Core\Mix\Material\Material;
 use Zolbek\Core\Mix\Material\MaterialKind;
 use Zolbek\Core\Mix\Material\StandardUncertainty;
@@ -17,6 +18,8 @@ use Zolbek\Core\Mix\Preparation\PanTail;
  */
 final class PropertyStep
 {
+    private const HALVED = 4;
+
     /**
      * @param array<string, string> $bases typical, supplier or measured, by property
      *
@@ -46,5 +49,23 @@ final class PropertyStep
             ...($component->ph === null ? [] : ['ph' => static fn(Material $of, float $z): Material => $of->with(ph: $of->ph + $z * $ph)]),
             ...(PanTail::of($component) === null ? [] : ['sieve' => static fn(Material $of, float $z): Material => $of->with(grading: $of->grading->panAt($z > 0.0 ? $of->grading->sizesMm[1] / 1.5 : 0.1))]),
         ];
+    }
+
+    /**
+     * As far as it can be moved: half as far, and again, where the whole step cannot be.
+     *
+     * @param callable(Material, float): Material $step
+     */
+    public static function held(callable $step, Material $component, float $z): Material
+    {
+        for ($try = 0; $try < self::HALVED; ++$try) {
+            try {
+                return $step($component, $z / 2 ** $try);
+            } catch (Refused) {
+                continue;
+            }
+        }
+
+        return $component;
     }
 }
