@@ -57,8 +57,7 @@ final readonly class PotChoice
         );
     }
 
-    /** @return array{fits: bool, beside_cm: float, across_cm: float, bed_cm: float, thin_cm: float}|null */
-    private static function ball(Setup $setup): ?array
+    private static function ball(Setup $setup): ?BallRoom
     {
         $ball = $setup->filling?->ball;
         if ($setup->contents === null || $ball === null) {
@@ -67,9 +66,6 @@ final readonly class PotChoice
         $budget = new DepthBudget($setup->zone, $setup->contents, $setup->headspaceCm);
         $placing = new BallPlacing($setup->pot, $budget->ballFootCm, $budget->ballTopCm, $ball->lengthCm, $ball->widthCm, 0.0, 0.0, 0.0);
 
-        return [
-            'fits' => $placing->goesIn && $budget->fitsDepth, 'beside_cm' => min($placing->leftCm, $placing->rightCm), 'across_cm' => min($placing->frontCm, $placing->backCm),
-            'bed_cm' => $setup->contents->bedCm, 'thin_cm' => $budget->thinCm,
-        ];
+        return new BallRoom($placing->goesIn && $budget->fitsDepth, min($placing->leftCm, $placing->rightCm, $placing->frontCm, $placing->backCm), $setup->contents->bedCm, $budget->thinCm);
     }
 }

@@ -15,8 +15,6 @@ use Zolbek\Core\Verdict\Fit\Verdict;
 /**
  * What a pot of the yard offers a plant in its mix, and why it misses. Those that are free stand before others, those into which the ball goes before those where it does not, then
  * by the word of the judgement, by how many figures miss, and by how near they come to the rules of proportion. Schema WhichPotRow of the API.
- *
- * @phpstan-type Shape array{fits: bool, beside_cm: float, across_cm: float, bed_cm: float, thin_cm: float}
  */
 final readonly class PotOffer
 {
@@ -29,7 +27,7 @@ final readonly class PotOffer
      * @param Assessment $assessment of it all, in this pot
      * @param int                                                             $free        of them, for it
      * @param int                                                             $wanted      as many as are alike
-     * @param Shape|null                                                      $ball        how its ball goes in; null without one
+     * @param BallRoom|null $ball null without one
      * @param Windthrow|null                                                  $stands      null where its size is not known
      * @param list<array{rule: string, is_cm: float, should_cm: float}>       $proportions what the rules say of it
      */
@@ -41,7 +39,7 @@ final readonly class PotOffer
         private Assessment $assessment,
         private float $newMixL,
         private float $wetKg,
-        private ?array $ball,
+        private ?BallRoom $ball,
         private ?Windthrow $stands,
         private array $proportions = [],
     ) {
@@ -67,7 +65,7 @@ final readonly class PotOffer
     /** Whether there are enough of them and its ball goes in. */
     public function isGood(): bool
     {
-        return $this->free >= $this->wanted && ($this->ball['fits'] ?? true);
+        return $this->free >= $this->wanted && ($this->ball->fits ?? true);
     }
 
     private function litres(): float
@@ -80,7 +78,7 @@ final readonly class PotOffer
     {
         $off = array_sum(array_map(static fn(array $rule): float => abs(log(max(0.1, $rule['is_cm']) / max(0.1, $rule['should_cm']))), $this->proportions));
 
-        return [$this->free >= $this->wanted ? 0 : 1, ($this->ball['fits'] ?? true) ? 0 : 1, $this->assessment->rating->rank(), count($this->misses()), $off];
+        return [$this->free >= $this->wanted ? 0 : 1, ($this->ball->fits ?? true) ? 0 : 1, $this->assessment->rating->rank(), count($this->misses()), $off];
     }
 
     /** @return array<string, mixed> */
@@ -90,8 +88,8 @@ final readonly class PotOffer
 
         return [
             'id' => $this->pot->id, 'name' => $this->pot->name, 'place' => $this->pot->place, 'free' => $this->free, 'is_own' => $this->isOwn,
-            'pot_l' => $this->litres(), 'new_mix_l' => $this->newMixL, 'fits' => $this->ball['fits'] ?? true,
-            'beside_cm' => $this->ball === null ? null : min($this->ball['beside_cm'], $this->ball['across_cm']), 'beneath_cm' => $this->ball['bed_cm'] ?? null, 'thin_cm' => $this->ball['thin_cm'] ?? null,
+            'pot_l' => $this->litres(), 'new_mix_l' => $this->newMixL, 'fits' => $this->ball->fits ?? true,
+            'beside_cm' => $this->ball?->besideCm, 'beneath_cm' => $this->ball?->beneathCm, 'thin_cm' => $this->ball?->thinCm,
             'air' => $setup->substrate->retention->saturated - $setup->zone->waterL($setup->substrate->retention) / $setup->zone->volumeL,
             'dries_h' => $this->assessment->water?->drought->intervalH, 'wet_kg' => $this->wetKg, 'gust_ms' => $this->stands?->dryMs,
             'rating' => $this->assessment->rating->value, 'proportions' => $this->proportions, 'misses' => $this->misses(),
@@ -107,7 +105,7 @@ final readonly class PotOffer
 
         return array_values(array_unique([
             ...$this->free < $this->wanted ? ['not_free'] : [],
-            ...$ball === null || $ball['fits'] ? [] : [min($ball['beside_cm'], $ball['across_cm']) >= 0.0 && $ball['thin_cm'] > 0.0 ? 'too_shallow' : 'too_narrow'],
+            ...$ball === null || $ball->fits ? [] : [$ball->besideCm >= 0.0 && $ball->thinCm > 0.0 ? 'too_shallow' : 'too_narrow'],
             ...$this->stands !== null && $this->stands->dryMs < $this->stands->stormMs ? ['topples'] : [],
             ...array_values(array_map(static fn(Verdict $verdict): string => $verdict->criterion->value, $of)),
         ]));

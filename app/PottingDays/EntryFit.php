@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\PottingDays;
 
+use App\Blend\BallRoom;
 use App\PottingDays\Models\DayPlant;
 use Zolbek\Core\Place\Container\BallPlacing;
 use Zolbek\Core\Place\Container\DepthBudget;
@@ -34,6 +35,13 @@ final readonly class EntryFit
     public function fits(): bool
     {
         return $this->placing->goesIn && ($this->height->fits ?? $this->budget->fitsDepth);
+    }
+
+    public function room(): BallRoom
+    {
+        $placing = $this->placing;
+
+        return new BallRoom($this->fits(), min($placing->leftCm, $placing->rightCm, $placing->frontCm, $placing->backCm), $this->needs->share->setup->contents->bedCm ?? 0.0, $this->height->thinnedCm ?? $this->budget->thinCm);
     }
 
     /** @return array<string, float|bool> schema EntryFit of the API */

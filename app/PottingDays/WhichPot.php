@@ -72,7 +72,7 @@ final readonly class WhichPot
             new Assessment($setup, withYears: false),
             $needs->newMixL,
             $needs->weights()->wetKg,
-            EntryFit::of($candidate, $needs)?->document(),
+            EntryFit::of($candidate, $needs)?->room(),
             EntryWind::of($candidate, $needs),
             Proportions::of($entry->plant, $setup->pot, $rules),
         );

@@ -22,7 +22,7 @@ final class Rooms
         'Pots' => ['Models/Pot', 'PotsNear', 'PotPresenter', 'PotSheet', 'PotFile'],
         'Recipes' => ['Models/*', 'Actions/SaveRecipe', 'PartsForm', 'RecipePortions', 'RecipePresenter', 'Rinsed', 'RecipeFile', 'RecipeListing'],
         'Situations' => ['Models/*', 'SituationForm', 'SpeciesFields', 'ReferenceSpecies', 'Actions/LoadReferenceSpecies', 'SiteListing'],
-        'Blend' => ['BlendForm', 'VerdictRow', 'Comparison', 'ContentsDocument', 'LayersDocument', 'PotOffer', 'ToppleDocument'],
+        'Blend' => ['BlendForm', 'VerdictRow', 'Comparison', 'ContentsDocument', 'LayersDocument', 'PotOffer', 'BallRoom', 'ToppleDocument'],
         'Batches' => ['Models/Batch', 'LoadPlan', 'BatchListing'],
         'Instruments' => [],
         'Bench' => ['Models/BenchTest', 'Models/Vessel', 'SieveTestSheet', 'ComponentFile', 'RefreshMeasured', 'TestListing'],
