@@ -69,6 +69,7 @@ Route::post('writing/extras', [WritingController::class, 'extras']);
 Route::post('compare', [WritingController::class, 'compare']);
 
 Route::apiResource('sites', SiteController::class)->only(['index', 'store', 'update'])->whereNumber('site');
+Route::get('climates', [SiteController::class, 'climates']);
 Route::put('sites/{site}/archived', [SiteController::class, 'archive'])->whereNumber('site');
 Route::apiResource('species', SpeciesController::class)->only(['index', 'store', 'update'])->parameter('species', 'species')->whereNumber('species');
 Route::put('species/{species}/archived', [SpeciesController::class, 'archive'])->whereNumber('species');

@@ -8,6 +8,7 @@ use App\Situations\SituationForm;
 use Illuminate\Support\Carbon;
 use Zolbek\Core\Place\Plant\GrowthStage;
 use Zolbek\Core\Verdict\Fit\Assessment;
+use Zolbek\Core\Verdict\Fit\Rounds;
 
 /** How long the water lasts, month by month, against how often somebody comes by: schema WaterCourse of the API. */
 final class WaterDocument
@@ -41,6 +42,7 @@ final class WaterDocument
             'short_days_with_rain' => $course->shortDays(withRain: true),
             'drought' => $course->drought->degree,
             'still_open' => $course->drought->stillOpen,
+            'rounds' => self::rounds($assessment),
             'hot_use_l_day' => $course->demand->hotUseLDay,
             'canopy_m2' => $course->demand->canopyM2,
             'canopy_cm' => 200.0 * sqrt($course->demand->canopyM2 / M_PI),
@@ -54,5 +56,13 @@ final class WaterDocument
             'frost_cycles' => $assessment->setup->ageing->frostCycles ?? 0.0,
             'months' => $months,
         ];
+    }
+
+    /** @return array{summer: int, heat: int|null} how many times as often one would have to come by */
+    private static function rounds(Assessment $assessment): array
+    {
+        $rounds = Rounds::of($assessment);
+
+        return ['summer' => $rounds->summer ?? 1, 'heat' => $rounds->heat ?? null];
     }
 }

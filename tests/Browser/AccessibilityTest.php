@@ -28,6 +28,8 @@ test('no place has a fault of accessibility, nor its drawers and dialogs, in bri
         'Purpose, place, care …' => 'Somebody really comes by', 'Root ball, zones, objects …' => 'Over the holes alone',
     ]],
     'Find a mix' => ['/blend/find', 'Say for which plant'],
+    'The first questions' => ['/start', 'What do you want to pot?'],
+    'The first questions, a place' => ['/start?step=place', 'Where does it stand?'],
     'Comparison' => ['/blend/compare', 'Add something to set beside it.'],
     'Sites and plants' => ['/blend/library', '4 entries', ['Add a site' => 'Coldest']],
     'Bins' => ['/bins', '35 entries', ['Add a component' => 'Grain sizes', 'Add a mix' => 'What is in it', 'Files in and out' => 'Empty template']],
@@ -70,7 +72,7 @@ test('at the bench nothing is cut off and what is pressed is large', function (s
     foreach ($this->chrome()->driver->findElements(WebDriverBy::cssSelector('[class*="__parts-stepper"] button, [class*="__parts-remove"], [class*="__parts-prepare"], [class*="__test-foot"] button')) as $button) {
         expect($button->getSize()->getHeight())->toBeGreaterThanOrEqual(44)->and($button->getSize()->getWidth())->toBeGreaterThanOrEqual(44);
     }
-})->with([['/blend', 'Verdicts'], ['/bins', '35 entries'], ['/bins/9', 'How long it lasts'], ['/pots', '8 entries'], ['/log/1', 'Not mixed yet'], ['/bench', 'A place to begin'], ['/bench/truth', 'told apart'], ['/bench/tools', 'Bench scale'], ['/bench/tests/2', 'What it changes'], ['/bins/1', 'P-autumn'], ['/blend/card', 'There is no mix'], ['/blend/library', '4 entries'], ['/today', 'Running low'], ['/plants/5', 'What the stick should look like'], ['/days/1/bench', 'Load is mixed']]);
+})->with([['/blend', 'Verdicts'], ['/bins', '35 entries'], ['/bins/9', 'How long it lasts'], ['/pots', '8 entries'], ['/log/1', 'Not mixed yet'], ['/bench', 'A place to begin'], ['/bench/truth', 'told apart'], ['/bench/tools', 'Bench scale'], ['/bench/tests/2', 'What it changes'], ['/bins/1', 'P-autumn'], ['/blend/card', 'There is no mix'], ['/blend/library', '4 entries'], ['/today', 'Running low'], ['/start', 'What do you want to pot?'], ['/start?step=have', 'What do you have?'], ['/plants/5', 'What the stick should look like'], ['/days/1/bench', 'Load is mixed']]);
 
 test('lengths and shares are written as the reader writes them', function (): void {
     $this->chrome()->devtools('Emulation.setLocaleOverride', ['locale' => 'de-DE']);

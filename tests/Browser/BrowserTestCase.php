@@ -69,6 +69,12 @@ abstract class BrowserTestCase extends TestCase
         $this->chrome()->complaints();
     }
 
+    /** A yard in which nothing was written down yet, for this test. */
+    public function emptyYard(): void
+    {
+        self::$site?->empty();
+    }
+
     public function chrome(): Chrome
     {
         assert(self::$chrome !== null);

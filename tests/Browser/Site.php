@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use PDO;
 use RuntimeException;
 
 /** The application served for real, on a database of its own that can be set back to the demo yard. */
@@ -49,6 +50,18 @@ final class Site
         // whole under its name at once: one that asks late meets the file before or the new one, never half of it
         copy($this->folder.'/fresh.sqlite', $this->folder.'/next.sqlite');
         rename($this->folder.'/next.sqlite', $this->database());
+    }
+
+    /** Sets it to a yard in which nothing was written down yet, until it is set back. */
+    public function empty(): void
+    {
+        exec(sprintf('ZOLBEK_DATABASE=%s php %s zolbek:prepare 2>&1', escapeshellarg($this->folder.'/empty.sqlite'), escapeshellarg(dirname(__DIR__, 2).'/artisan')), $output, $code);
+        if ($code !== 0) {
+            throw new RuntimeException(implode("\n", $output));
+        }
+        (new PDO('sqlite:'.$this->folder.'/empty.sqlite'))->exec('PRAGMA wal_checkpoint(TRUNCATE)');
+        array_map(unlink(...), $this->sideFiles());
+        rename($this->folder.'/empty.sqlite', $this->database());
     }
 
     /** @return list<string> */

@@ -225,3 +225,28 @@ test('a situation asks the database the same few questions whatever is in the mi
     $ask(['pumice-3-6-mm' => 1]);
     expect($ask(['pumice-3-6-mm' => 1, 'lava-scoria-3-6-mm' => 1, 'sphagnum-peat' => 1, 'perlite-2-5-mm' => 1]))->toBe($ask(['pumice-3-6-mm' => 1]));
 });
+
+test('a site can begin with one of at least two dozen typical climates, each of which it can be', function (): void {
+    $told = $this->getJson('/api/v1/climates')->assertOk();
+    Contract::check($told, 'TypicalClimateList');
+    $climates = $told->json('data');
+    expect(count($climates))->toBeGreaterThanOrEqual(24)->and(array_unique(array_column($climates, 'key')))->toHaveCount(count($climates));
+    foreach ($climates as $climate) {
+        $site = $this->postJson('/api/v1/sites', ['name' => $climate['key'], ...array_intersect_key($climate, ['latitude' => 0, 'altitude_m' => 0, 'months' => 0])])->assertCreated();
+        $coldest = min(array_column($climate['months'], 'tmin'));
+        // the words that it is found by agree with its months
+        expect(match ($climate['winters']) {
+            'hard_frost' => $coldest < -6.0,
+            'frost' => $coldest >= -6.0 && $coldest < 0.5,
+            'light_frost' => $coldest >= 0.5 && $coldest < 4.0,
+            default => $coldest >= 4.0,
+        })->toBeTrue($climate['key'])->and($site->json('hottest_month'))->toBeIn($climate['latitude'] < 0 ? [0, 1, 11, 12] : range(0, 12));
+    }
+    // every answer to the three questions leaves some
+    foreach (['winters', 'summers', 'rain'] as $question) {
+        expect(count(array_count_values(array_column($climates, $question))))->toBeGreaterThanOrEqual(3);
+    }
+    // and they are of all the world: south and north, low and high, near the line and far from it
+    $latitudes = array_column($climates, 'latitude');
+    expect(min($latitudes))->toBeLessThan(-30.0)->and(max($latitudes))->toBeGreaterThan(60.0)->and(min(array_map(abs(...), $latitudes)))->toBeLessThan(10.0);
+});

@@ -1,10 +1,11 @@
 import { App as AntApp, ConfigProvider, Spin } from 'antd';
 import { lazy, Suspense, useEffect, useMemo, useState } from 'react';
-import { Navigate, Route, Routes } from 'react-router';
+import { Route, Routes } from 'react-router';
 
 import { BlendPage } from './places/blend/BlendPage';
 import { BlendProvider } from './places/blend/state/BlendProvider';
 import { FirstAnswer } from './shell/FirstAnswer';
+import { FirstPage } from './shell/FirstPage';
 import { Nowhere } from './shell/Nowhere';
 import { Shell } from './shell/Shell';
 import { antTheme, dim, light } from './theme';
@@ -34,6 +35,7 @@ const CardPage = lazy(() => import('./places/blend/recipes/CardPage'));
 const FewestPage = lazy(() => import('./places/blend/find/FewestPage'));
 const FindPage = lazy(() => import('./places/blend/find/FindPage'));
 const LibraryPage = lazy(() => import('./places/library/LibraryPage'));
+const StartPage = lazy(() => import('./places/start/StartPage'));
 const SheetPage = lazy(() => import('./places/log/SheetPage'));
 
 const LIGHT_KEPT_AS = 'zolbek.light';
@@ -62,7 +64,8 @@ export function App() {
             <Shell isDim={isDim} setDim={setDim}>
               <Suspense fallback={<Spin className={common.listWaiting} />}>
                 <Routes>
-                  <Route path="/" element={<Navigate to="/today" replace />} />
+                  <Route path="/" element={<FirstPage />} />
+                  <Route path="/start" element={<StartPage />} />
                   <Route path="/today" element={<TodayPage />} />
                   <Route path="/calendar" element={<CalendarPage />} />
                   <Route path="/blend" element={<BlendPage />} />

@@ -26,6 +26,7 @@ import { words as library } from './places/library/words';
 import { words as log } from './places/log/words';
 import { words as plants } from './places/plants/words';
 import { words as pots } from './places/pots/words';
+import { words as start } from './places/start/words';
 import { words as today } from './places/today/words';
 import { words as shell } from './shell/words';
 
@@ -58,6 +59,7 @@ export const en: Record<MessageId, string> = {
   ...log,
   ...plants,
   ...pots,
+  ...start,
   ...today,
   ...shell,
 };

@@ -11,6 +11,7 @@ use App\Situations\Actions\SaveSite;
 use App\Situations\Models\Site;
 use App\Situations\MonthSheet;
 use App\Situations\SiteFields;
+use App\Situations\TypicalClimates;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 
@@ -41,6 +42,12 @@ final readonly class SiteController
         $site->setArchived(ArchiveSwitch::read($request));
 
         return new JsonResponse(self::present($site));
+    }
+
+    /** What a site can begin with. */
+    public function climates(TypicalClimates $climates): JsonResponse
+    {
+        return new JsonResponse(['data' => $climates->all()]);
     }
 
     /** Months out of a CSV file, for a form that is still being filled in; nothing is kept. */

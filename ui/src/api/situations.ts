@@ -13,6 +13,15 @@ export function useSites(query: ListQuery) {
   });
 }
 
+/** What a site can begin with: asked for once. */
+export function useClimates() {
+  return useQuery({
+    queryKey: ['climates'],
+    queryFn: async ({ signal }) => answerOf(await api.GET('/climates', { signal })),
+    staleTime: Infinity,
+  });
+}
+
 export function useSpecies(query: ListQuery) {
   return useQuery({
     queryKey: ['species', query],

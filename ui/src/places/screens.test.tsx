@@ -25,6 +25,7 @@ import SheetPage from './log/SheetPage';
 import FertilisersPage from './plants/FertilisersPage';
 import PlantPage from './plants/PlantPage';
 import PlantsPage from './plants/PlantsPage';
+import StartPage from './start/StartPage';
 import PotsPage from './pots/PotsPage';
 import CalendarPage from './today/CalendarPage';
 import TodayPage from './today/TodayPage';
@@ -39,6 +40,7 @@ const SCREENS: [string, string, string, ReactNode, string | RegExp, string][] = 
   ['Bench', '/bench', '/bench', <BenchPage key="" />, /place to begin/, ''],
   ['Tools', '/bench/tools', '/bench/tools', <ToolsPage key="" />, 'Bench scale', ''],
   ['A test', '/bench/tests/2', '/bench/tests/:id', <TestPage key="" />, 'What it changes', ''],
+  ['The first questions', '/start', '/start', <StartPage key="" />, 'What do you want to pot?', ''],
   ['Pots', '/pots', '/pots', <PotsPage key="" />, /entries/, 'GET /pots'],
   ['Plants', '/plants', '/plants', <PlantsPage key="" />, /entries/, 'GET /plants'],
   ['A plant', '/plants/5', '/plants/:id', <PlantPage key="" />, /What the stick should look like/, 'GET /plants/5'],

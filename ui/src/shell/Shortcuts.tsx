@@ -1,4 +1,5 @@
 import { Modal } from 'antd';
+import { Link } from 'react-router';
 
 import type { MessageId } from '../i18n/words';
 import { useWords } from '../i18n/words';
@@ -42,6 +43,11 @@ export function Shortcuts({ open, close }: { open: boolean; close: () => void })
           </div>
         ))}
       </dl>
+      <p>
+        <Link to="/start" onClick={close}>
+          {t('keys.start')}
+        </Link>
+      </p>
     </Modal>
   );
 }

@@ -2,6 +2,7 @@ export const words = {
   'app.name': 'Zolbek',
   'app.skip': 'Skip to the content',
 
+  'keys.start': 'Open the first questions',
   'keys.title': 'Keyboard shortcuts',
   'keys.help': 'Show this list',
   'keys.blend': 'Go to Blend',

@@ -35,8 +35,8 @@ export default function TodayPage() {
           </header>
           {!found.data.has_plants && (
             <p className={styles.todayEmpty}>
-              {t('today.empty')} <Link to="/plants?new">{t('today.addPlant')}</Link> ·{' '}
-              <Link to="/blend">{t('nav.blend')}</Link>
+              {t('today.empty')} <Link to="/start">{t('today.start')}</Link> ·{' '}
+              <Link to="/plants?new">{t('today.addPlant')}</Link> · <Link to="/blend">{t('nav.blend')}</Link>
             </p>
           )}
           <div className={styles.todayColumns}>

@@ -17,6 +17,7 @@ export const words = {
   'today.noRecovering': 'No plant is in recovery.',
   'today.pottedOn': 'potted {date}',
   'today.empty': 'Nothing here yet. Add your first plants, or begin with a mix.',
+  'today.start': 'Answer the first questions',
   'today.addPlant': 'Add a plant',
   'today.openDay': 'Open',
   'today.toBench': 'To the bench',

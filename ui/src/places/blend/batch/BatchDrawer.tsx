@@ -11,24 +11,10 @@ import { useWords } from '../../../i18n/words';
 import { NumberField } from '../../../kit/fields/NumberField';
 import { TextField } from '../../../kit/fields/TextField';
 import { BatchFigures } from './BatchFigures';
+import { type Gaps, keepOrder, keptOrder, type Order, orderOf } from './order';
 import { useBlend } from '../state/BlendProvider';
 import { plain, typedNumber } from '../../../i18n/numbers';
 import common from '../../../styles/common.module.css';
-
-const KEPT_AS = 'zolbek.order';
-type Gaps = keyof Schemas['Rules']['gap_shares'];
-
-interface Order {
-  pots: string;
-  ball: string;
-  gaps: Gaps;
-  objects: string;
-  spare: string;
-  tub: string;
-  scoop: string;
-}
-
-const FIRST: Order = { pots: '10', ball: '30', gaps: 'teased', objects: '0', spare: '8', tub: '20', scoop: '1' };
 
 const ask = async (body: Schemas['BatchPlanInput'], signal: AbortSignal) =>
   answerOf(await api.POST('/batches/plan', { body, signal }));
@@ -46,7 +32,7 @@ export function BatchDrawer({
   const { t } = useWords();
   const { history } = useBlend();
   const { recipeId, recipeName } = history.now;
-  const [order, setOrder] = useState<Order>(kept);
+  const [order, setOrder] = useState<Order>(keptOrder);
   const [name, setName] = useState(
     t('batch.defaultName', { recipe: recipeName === '' ? t('blend.newMix') : recipeName, pot: potName }),
   );
@@ -72,7 +58,7 @@ export function BatchDrawer({
   const change = (changed: Partial<Order>) => {
     const next = { ...order, ...changed };
     setOrder(next);
-    localStorage.setItem(KEPT_AS, JSON.stringify(next));
+    keepOrder(next);
   };
   const field = (key: Exclude<keyof Order, 'gaps'>, path: string, unit?: string, hint?: string) => (
     <NumberField
@@ -197,39 +183,4 @@ function VesselChoice({
       ))}
     </p>
   );
-}
-
-/** The order as the API takes it; null while a field holds no number. */
-function orderOf(order: Order): Schemas['BatchOrder'] | null {
-  const [pots, ball, objects, spare, tub, scoop] = [
-    order.pots,
-    order.ball,
-    order.objects,
-    order.spare,
-    order.tub,
-    order.scoop,
-  ].map(typedNumber);
-  if (pots == null || ball == null || objects == null || spare == null || tub == null || scoop == null) {
-    return null;
-  }
-
-  return {
-    pots,
-    ball_share: ball / 100,
-    gap_share: rules.gap_shares[order.gaps],
-    objects_l: objects,
-    spare: spare / 100,
-    tub_l: tub,
-    scoop_l: scoop,
-  };
-}
-
-function kept(): Order {
-  try {
-    const order = { ...FIRST, ...(JSON.parse(localStorage.getItem(KEPT_AS) ?? '{}') as Partial<Order>) };
-
-    return order.gaps in rules.gap_shares ? order : FIRST;
-  } catch {
-    return FIRST;
-  }
 }

@@ -1,10 +1,11 @@
-import { Alert, Button, Collapse, Form, Select } from 'antd';
+import { Alert, Button, Collapse, Form, Select, Spin } from 'antd';
 import { useQueryClient } from '@tanstack/react-query';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { Link, useNavigate, useSearchParams } from 'react-router';
 
 import type { Schemas } from '../../../api/client';
 import { useLines } from '../../../api/lines';
+import { useSaveBatch } from '../../../api/batches';
 import { usePots } from '../../../api/pots';
 import { typedNumber } from '../../../i18n/numbers';
 import { useWords } from '../../../i18n/words';
@@ -14,9 +15,11 @@ import { useUndoable } from '../../../kit/hooks/useUndoable';
 import { Situation } from '../situation/Situation';
 import { HOURS } from '../situation/SituationDrawer';
 import { useBlend } from '../state/BlendProvider';
+import { keptOrder, orderOf } from '../batch/order';
 import { keepComparison } from '../state/comparison';
 import { amountOf, partOf } from '../state/mix';
 import { placeOf, questionOf } from '../state/question';
+import { useArrived } from './arrival';
 import { FoundRow } from './FoundRow';
 import { useRecipeWords, withFound } from './foundMix';
 import { LoosenedList } from './Loosened';
@@ -26,6 +29,8 @@ import { WishForm } from './WishForm';
 import common from '../../../styles/common.module.css';
 import styles from './find.module.css';
 
+/** The longest name of a batch. */
+const LONGEST_NAME = 100;
 const KEPT_AS = 'zolbek.wishes';
 /** Under which the last answer is kept, with what was asked. */
 const LAST = ['search'];
@@ -39,6 +44,10 @@ interface Last {
   asked: Schemas['SearchInput'];
 }
 
+function keepWishes(wishes: WishFields): void {
+  sessionStorage.setItem(KEPT_AS, JSON.stringify(wishes));
+}
+
 function keptWishes(): WishFields {
   try {
     return { ...usualWishes(), ...(JSON.parse(sessionStorage.getItem(KEPT_AS) ?? '{}') as Partial<WishFields>) };
@@ -47,8 +56,31 @@ function keptWishes(): WishFields {
   }
 }
 
-/** What to mix for a plant in a pot: three answers, more wishes where somebody has them, and the recipes that were found. */
 export default function FindPage() {
+  const [params] = useSearchParams();
+
+  return params.get('go') === null ? <Find /> : <Arrive params={params} />;
+}
+
+/** Puts what the first questions were answered with on the bench, and looks for mixes at once. */
+function Arrive({ params }: { params: URLSearchParams }) {
+  const { dispatch } = useBlend();
+  const navigate = useNavigate();
+  const arrived = useArrived(params);
+  useEffect(() => {
+    if (arrived !== null) {
+      const { mix, about } = arrived;
+      dispatch({ do: 'open', mix });
+      keepWishes({ ...usualWishes(), source: 'bought', only: about.length > 0, about });
+      void navigate('/blend/find?look=1', { replace: true });
+    }
+  }, [arrived, dispatch, navigate]);
+
+  return <Spin className={common.listWaiting} />;
+}
+
+/** What to mix for a plant in a pot: three answers, more wishes where somebody has them, and the recipes that were found. */
+function Find() {
   const { t } = useWords();
   const { history, dispatch } = useBlend();
   const mix = history.now;
@@ -59,7 +91,7 @@ export default function FindPage() {
   const start = STARTS.find((each) => each === params.get('from')) ?? null;
   const setStart = (from: Start | null) => setParams(from === null ? {} : { from }, { replace: true });
   const [wishes, setWishes] = useState(keptWishes);
-  useEffect(() => sessionStorage.setItem(KEPT_AS, JSON.stringify(wishes)), [wishes]);
+  useEffect(() => keepWishes(wishes), [wishes]);
   const change = useCallback((part: Partial<WishFields>) => setWishes((now) => ({ ...now, ...part })), []);
   const last = client.getQueryData<Last>(LAST);
   const search = useLines<Line>('/searches', last?.told);
@@ -105,14 +137,24 @@ export default function FindPage() {
       }
     }
   };
-  // once a step that would help was taken, what it changes has come through
-  const again = useRef(false);
+  // once a step that would help was taken, what it changes has come through; and at once for whoever was asked elsewhere
+  const again = useRef(params.get('look') !== null);
   useEffect(() => {
-    if (again.current) {
+    if (again.current && question !== null) {
       again.current = false;
       look();
     }
   });
+
+  // whoever was asked elsewhere has answered all that stands above the mixes
+  const isShown = found.length > 0;
+  const leads = useRef(params.get('look') !== null);
+  useEffect(() => {
+    if (isShown && leads.current) {
+      leads.current = false;
+      results.current?.scrollIntoView();
+    }
+  }, [isShown]);
 
   const mixWords = useRecipeWords(rows);
   const take = (index: number) => {
@@ -122,6 +164,17 @@ export default function FindPage() {
       say(t('find.taken', { mix: mixWords(recipe) }), () => dispatch({ do: 'undo' }));
       void navigate('/blend');
     }
+  };
+  const saveBatch = useSaveBatch();
+  const sheet = async (recipe: Schemas['FoundRecipe']) => {
+    const what = questionOf(withFound(mix, recipe, rows));
+    const order = orderOf({ ...keptOrder(), pots: String(pots), ball: '0', gaps: 'untouched', objects: '0' });
+    if (what === null || order === null) {
+      return;
+    }
+    const name = t('find.sheet.name', { mix: mixWords(recipe) }).slice(0, LONGEST_NAME);
+    const batch = await saveBatch.mutateAsync({ ...what, name, order });
+    await navigate(`/log/${batch.id}`);
   };
   useShortcuts({
     f: look,
@@ -232,6 +285,7 @@ export default function FindPage() {
         </div>
       </section>
       <section ref={results} className={styles.results} aria-label={t('find.button')} aria-busy={isRunning}>
+        {saveBatch.error !== null && <Alert type="error" showIcon title={saveBatch.error.message} />}
         {problem !== undefined && <Alert type="error" showIcon title={problem.message} />}
         {state === 'failed' && problem === undefined && <Alert type="error" showIcon title={t('find.failed')} />}
         {state === 'idle' && <p className={styles.idle}>{t('find.idle')}</p>}
@@ -264,6 +318,7 @@ export default function FindPage() {
               ticked={ticked.includes(i)}
               tick={(on) => setTicked((now) => (on ? [...now, i] : now.filter((each) => each !== i)))}
               take={() => take(i)}
+              sheet={isRunning ? null : () => void sheet(recipe).catch(() => undefined)}
             />
           ))}
         </ol>

@@ -30,10 +30,12 @@ interface Props {
   ticked: boolean;
   tick: (ticked: boolean) => void;
   take: () => void;
+  /** What a batch of it is measured out from, on its sheet; null where nothing is to be mixed yet. */
+  sheet: (() => void) | null;
 }
 
 /** One recipe that was found: why it is here, what it is in the pot, and what keeps it from being better. */
-export function FoundRow({ found, number, shelf, pots, question, ticked, tick, take }: Props) {
+export function FoundRow({ found, number, shelf, pots, question, ticked, tick, take, sheet }: Props) {
   const words = useWords();
   const { t, n, percent, money } = words;
   const currency = useMeta().data?.currency ?? 'EUR';
@@ -89,6 +91,7 @@ export function FoundRow({ found, number, shelf, pots, question, ticked, tick, t
                 value: figure(found.worst.criterion, found.worst.value, words),
               })}
         </p>
+        {data?.water != null && <p>{roundsOf(data.water, words)}</p>}
         {found.binding !== null && (
           <p className={styles.binds}>{binds(found, found.binding, shelf, words, currency)}</p>
         )}
@@ -108,6 +111,11 @@ export function FoundRow({ found, number, shelf, pots, question, ticked, tick, t
         <Button type={number === 1 ? 'primary' : 'default'} title={String(number)} onClick={take}>
           {t('find.take')} <kbd>{number}</kbd>
         </Button>
+        {sheet !== null && (
+          <Button aria-label={`${t('find.sheet')}: ${mix}`} onClick={sheet}>
+            {t('find.sheet')}
+          </Button>
+        )}
         <Checkbox
           checked={ticked}
           onChange={(event) => tick(event.target.checked)}
@@ -123,6 +131,14 @@ export function FoundRow({ found, number, shelf, pots, question, ticked, tick, t
       )}
     </li>
   );
+}
+
+/** How often one would have to come by for it, in one sentence. */
+function roundsOf(water: Schemas['WaterCourse'], { t }: Words): string {
+  const { summer, heat } = water.rounds;
+  const hours = String(water.habit_h);
+
+  return t('find.rounds', { hours, summer, heat: heat ?? 0 });
 }
 
 /** The cheapest is of those that are good, where any is. */

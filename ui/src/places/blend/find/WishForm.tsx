@@ -1,4 +1,4 @@
-import { Button, Form, Select } from 'antd';
+import { Button, Checkbox, Form, Select } from 'antd';
 import { useState } from 'react';
 
 import { useMeta } from '../../../api/meta';
@@ -111,6 +111,11 @@ export function WishForm({ wishes, wrong, change }: Props) {
             change({ about: [...wishes.about, { id, name, may: 'never', least: '', most: '' }] })
           }
         />
+        {wishes.about.length > 0 && (
+          <Checkbox checked={wishes.only} onChange={(event) => change({ only: event.target.checked })}>
+            {t('find.about.only')}
+          </Checkbox>
+        )}
       </fieldset>
       <Order order={wishes.order} change={(order) => change({ order })} />
     </Form>

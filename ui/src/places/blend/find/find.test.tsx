@@ -86,7 +86,53 @@ const go = async (hand: ReturnType<typeof open>['hand']) => {
 
 beforeEach(() => openYard());
 
+describe('whoever was asked elsewhere', () => {
+  test('finds what was answered on the bench, and mixes of what was ticked alone', async () => {
+    server.on('POST /searches', answer([recipe()]));
+    const [first, second] = shelf();
+    open(`/blend/find?go=1&group=desert&pot=2&site=1&summer=48&only=${first?.component_id},${second?.component_id}`);
+    await screen.findByRole('listitem', { name: /^Mix 1/ });
+    expect(asked()).toHaveLength(1);
+    expect(asked()[0]).toMatchObject({
+      plant_group: 'desert',
+      pot_id: 2,
+      situation: { site_id: 1, habit: { summer_h: 48 } },
+      find: {
+        source: 'bought',
+        only: true,
+        components: [{ component_id: first?.component_id }, { component_id: second?.component_id }],
+      },
+    });
+    expect(bench().rows).toEqual([]);
+  });
+
+  test('with an address that says nothing sensible is asked as is usual', async () => {
+    server.on('POST /searches', answer([recipe()]));
+    open('/blend/find?go=1&group=dragon&pot=-1&only=,x,&summer=soon');
+    await waitFor(() => expect(asked()).toHaveLength(1));
+    expect(asked()[0]?.find).not.toHaveProperty('only');
+    expect(asked()[0]).toMatchObject({ plant_group: 'airy_conifers', situation: { habit: { summer_h: 24 } } });
+  });
+});
+
 describe('finding a mix', () => {
+  test('says how often one has to come by, and measures a batch out on its sheet', async () => {
+    server.on('POST /searches', answer([recipe()]));
+    server.on('POST /batches', { ...yard.batch(), id: 12 });
+    const water = { habit_h: 24, rounds: { summer: 1, heat: 2 } };
+    server.on('POST /evaluate', { ...yard.evaluation(), water });
+    const { hand } = open();
+    await go(hand);
+    expect(await screen.findByText(/in summer is enough; in a heat wave look twice\./)).toBeTruthy();
+    await hand.click(screen.getByRole('button', { name: /^Mixing sheet: / }));
+    await waitFor(() => expect(screen.getByLabelText('address').textContent).toBe('/log/12'));
+    expect(server.asked('POST /batches')[0]?.body).toMatchObject({
+      name: expect.stringMatching(/^Found: /) as string,
+      order: { pots: 1, ball_share: 0, objects_l: 0 },
+      parts: [{ component_id: shelf()[0]?.component_id, parts: 2 }, { parts: 1 }],
+    });
+  });
+
   test('asks with three answers, and shows what was found with why', async () => {
     server.on(
       'POST /searches',

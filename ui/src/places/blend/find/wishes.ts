@@ -24,6 +24,8 @@ export interface WishFields {
   years: string;
   organics: 'any' | 'no_acid' | 'none';
   about: About[];
+  /** Whether nothing but what is named there may be in it. */
+  only: boolean;
   order: Merit[];
 }
 
@@ -41,6 +43,7 @@ export const usualWishes = (): WishFields => ({
   years: '',
   organics: 'any',
   about: [],
+  only: false,
   order: MERITS,
 });
 
@@ -78,7 +81,7 @@ export function wishesInput(
   }
   const { cost, kg, years } = { cost: optional(wishes.cost), kg: optional(wishes.kg), years: optional(wishes.years) };
   const components = wishes.about
-    .filter((each) => each.may !== 'may' || each.least !== '' || each.most !== '')
+    .filter((each) => wishes.only || each.may !== 'may' || each.least !== '' || each.most !== '')
     .map(aboutInput);
 
   return {
@@ -93,6 +96,7 @@ export function wishesInput(
     pots,
     priorities: wishes.order,
     ...(components.length > 0 ? { components } : {}),
+    ...(wishes.only && components.length > 0 ? { only: true } : {}),
     ...from,
   };
 }
