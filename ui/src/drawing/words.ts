@@ -52,6 +52,33 @@ export const words = {
   'planting.turn': 'Turn the ball',
 
   'profile.alt': 'Water and air by height: at the floor {bottom} air, at the top {top}.',
+
+  'climate.cool_rain_all_year': 'Cool, rain all year',
+  'climate.cool_dry_summer': 'Cool winters, warm dry summers',
+  'climate.cool_hills': 'Cool hills',
+  'climate.cold_inland': 'Cold inland',
+  'climate.cold_mountains': 'Cold mountains',
+  'climate.harsh_inland': 'Harsh inland',
+  'climate.far_north_coast': 'Far northern coast',
+  'climate.far_north_inland': 'Far northern inland',
+  'climate.mild_coast': 'Mild coast',
+  'climate.mild_wet_coast': 'Mild wet coast',
+  'climate.warm_inland': 'Warm inland',
+  'climate.hot_summer_lowland': 'Lowland with hot summers',
+  'climate.dry_summer_coast': 'Coast with dry summers',
+  'climate.dry_summer_inland': 'Inland with dry hot summers',
+  'climate.dry_summer_islands': 'Islands with dry summers',
+  'climate.dry_highland': 'Dry highland',
+  'climate.humid_warm_summer': 'Humid summers, frosty winters',
+  'climate.humid_hot_summer': 'Humid hot summers, mild winters',
+  'climate.frost_free_subtropics': 'Frost-free subtropics',
+  'climate.hot_desert': 'Hot desert',
+  'climate.cold_desert': 'Cold desert',
+  'climate.wet_tropics': 'Wet tropics',
+  'climate.tropics_dry_season': 'Tropics with a dry season',
+  'climate.tropical_highlands': 'Tropical highlands',
+  'climate.south_mild_rain_all_year': 'Southern, mild and rainy',
+  'climate.south_dry_summer': 'Southern, dry summers',
 } as const;
 
 type Said = typeof words;

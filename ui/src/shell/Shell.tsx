@@ -5,6 +5,7 @@ import { Link, useLocation, useNavigate } from 'react-router';
 import { useWords } from '../i18n/words';
 import { useShortcuts } from '../kit/hooks/useShortcuts';
 import { ModelNews } from './ModelNews';
+import { useFocusReturn } from './useFocusReturn';
 import { Shortcuts } from './Shortcuts';
 import styles from './shell.module.css';
 
@@ -46,6 +47,7 @@ export function Shell({ isDim, setDim, children }: Props) {
     [navigate],
   );
   useShortcuts(shortcuts);
+  useFocusReturn();
 
   return (
     <>

@@ -1,14 +1,15 @@
-import { Input } from 'antd';
+import { Form, Input, Select } from 'antd';
 import { useState } from 'react';
 
 import { ApiProblem, type Schemas } from '../../api/client';
-import { useArchiveSite, useReadMonths, useSaveSite, useSites } from '../../api/situations';
-import { useWords } from '../../i18n/words';
+import { useArchiveSite, useClimates, useReadMonths, useSaveSite, useSites } from '../../api/situations';
+import { type MessageId, useWords } from '../../i18n/words';
 import { ListHead } from '../../kit/lists/ListHead';
 import { ListTable } from '../../kit/lists/ListTable';
 import { NumberField } from '../../kit/fields/NumberField';
 import { RowActions } from '../../kit/lists/RowActions';
 import { TextField } from '../../kit/fields/TextField';
+import { ClimateYear } from '../../drawing/ClimateYear';
 import { useArchiving } from '../../kit/lists/useArchiving';
 import { useListQuery } from '../../kit/lists/useListQuery';
 import { useUndoable } from '../../kit/hooks/useUndoable';
@@ -147,6 +148,24 @@ function SiteDrawer({ site, close }: { site: Site | null; close: () => void }) {
       setMonths(answer.months.map((row) => textsOf(row)));
     }
   };
+  const climates = useClimates().data?.data ?? [];
+  const begin = (key: string) => {
+    const climate = climates.find((each) => each.key === key);
+    if (climate !== undefined) {
+      setMonths(climate.months.map((row) => textsOf(row)));
+      setTexts((now) => ({
+        ...now,
+        name: now.name === '' ? t(`climate.${climate.key}`) : now.name,
+        latitude: String(climate.latitude),
+        altitude: String(climate.altitude_m),
+      }));
+    }
+  };
+  const drawn = months.map((row) => ({
+    tmin: number(row.tmin),
+    tmax: number(row.tmax),
+    rain_mm: typedNumber(row.rain_mm) ?? 0,
+  }));
   const fileProblem = read.error instanceof ApiProblem ? read.error : undefined;
 
   return (
@@ -158,6 +177,20 @@ function SiteDrawer({ site, close }: { site: Site | null; close: () => void }) {
       saving={save.isPending}
     >
       <TextField label={t('site.name')} value={texts.name} error={problem?.at('name')} onChange={set('name')} />
+      <div className={styles.year}>
+        <Form.Item label={t('site.begin')}>
+          <Select
+            aria-label={t('site.begin')}
+            placeholder={t('site.beginHint')}
+            showSearch={{ optionFilterProp: 'label' }}
+            options={climates.map((climate) => ({ value: climate.key, label: t(`climate.${climate.key}`) }))}
+            onChange={begin}
+          />
+        </Form.Item>
+        {drawn.every((row) => Number.isFinite(row.tmin) && Number.isFinite(row.tmax)) && (
+          <ClimateYear months={drawn} label={t('site.year')} />
+        )}
+      </div>
       <div className={common.fields3}>
         <NumberField
           label={t('site.latitude')}
@@ -279,7 +312,7 @@ function SiteDrawer({ site, close }: { site: Site | null; close: () => void }) {
         <ul className={common.fieldError} role="alert">
           {(problem?.errors ?? []).slice(0, 6).map((error) => (
             <li key={error.path}>
-              {monthPath(error.path, month)}: {error.message}
+              {monthPath(error.path, month, (column) => t(`site.${column}` as MessageId))}: {error.message}
             </li>
           ))}
           {problem === undefined && <li>{t('problem.offline')}</li>}
@@ -290,10 +323,10 @@ function SiteDrawer({ site, close }: { site: Site | null; close: () => void }) {
 }
 
 /** A path such as months.3.tmin as one would say it. */
-function monthPath(path: string, month: (index: number) => string): string {
+function monthPath(path: string, month: (index: number) => string, word: (column: string) => string): string {
   const [, index, column] = /^months\.(\d+)\.(\w+)$/.exec(path) ?? [];
 
-  return index === undefined ? path : `${month(Number(index))}, ${column}`;
+  return index === undefined || column === undefined ? path : `${month(Number(index))}, ${word(column)}`;
 }
 
 function textsOf(row: Partial<Record<(typeof COLUMNS)[number], number | null>> | null): Texts {
