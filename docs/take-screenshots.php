@@ -38,12 +38,13 @@ try {
     $at('//small[contains(@class,"plus-minus")]');
     $take('blend');
 
+    $at('//nav[@aria-label="Kinds of views"]//button[.="Time"]')->click();
     foreach (['Years' => 'years'] as $tab => $name) {
         $at("//nav[@aria-label='View']//button[.='$tab']")->click();
         $at('//div[@data-view][@aria-busy="false"]//*[name()="svg"]');
         $take($name);
     }
-    $at('//nav[@aria-label="View"]//button[.="Section"]')->click();
+    $at('//nav[@aria-label="Kinds of views"]//button[.="The pot"]')->click();
     $at('//button[.="Work out a batch"]')->click();
     $at('//p[contains(@class,"batch-loose")]');
     $take('batch');

@@ -56,8 +56,8 @@ test('no place has a fault of accessibility, nor its drawers and dialogs, in bri
 test('no view of a mix has a fault of accessibility', function (): void {
     $this->openWithMix('/blend');
     foreach (['Will it fit', 'Profile', 'Retention', 'Depth', 'Packing', 'Years', 'Water', 'Trade', 'Triangle', 'Figures'] as $view) {
-        $this->click($view);
-        $this->waitFor('//section[@aria-label="Pot section"]//*[name()="svg"] | //dl');
+        $this->view($view);
+        $this->waitFor('//div[@data-view][@aria-busy="false"]//*[name()="svg"][@role] | //section[@aria-label="Pot section"]//dl');
         $this->settle();
         expect($this->accessibilityFaults())->toBe([], $view);
     }

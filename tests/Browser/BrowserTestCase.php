@@ -69,6 +69,18 @@ abstract class BrowserTestCase extends TestCase
         $this->chrome()->complaints();
     }
 
+    /** Opens a view of the mix by its name, in the group that it belongs to. */
+    public function view(string $name): void
+    {
+        $groups = ['The pot' => ['Section', 'Will it fit', 'Profile'], 'Time' => ['Water', 'Years'], 'The mix' => ['Retention', 'Packing', 'Figures'], 'Choices' => ['Trade', 'Triangle', 'Depth']];
+        foreach ($groups as $group => $views) {
+            if (in_array($name, $views, true)) {
+                $this->click($group);
+                $this->waitFor('//nav[@aria-label="View"]//button[.="'.$name.'"]')->click();
+            }
+        }
+    }
+
     /** A yard in which nothing was written down yet, for this test. */
     public function emptyYard(): void
     {

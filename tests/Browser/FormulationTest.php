@@ -150,7 +150,7 @@ test('the triangle is read and a mix taken by keyboard alone', function (): void
     $this->open('/blend');
     $this->click('Brook maples');
     $this->waitUntilFresh();
-    $this->click('Triangle');
+    $this->view('Triangle');
     $map = $this->waitFor('//*[name()="svg"][contains(@class,"triangle-map")]');
     $this->chrome()->driver->executeScript('arguments[0].focus()', [$map]);
     $said = fn(): string => $this->waitFor('//div[contains(@class,"triangle-view")]//p[@role="status"]')->getText();
@@ -169,7 +169,7 @@ test('every view of a mix has something to show and data to take away', function
     $this->click('Ridge pines');
     $this->waitUntilFresh();
     foreach (['Will it fit' => 'fit', 'Profile' => 'profile', 'Retention' => 'retention', 'Depth' => 'depth', 'Packing' => 'packing', 'Years' => 'ageing', 'Water' => 'water', 'Trade' => 'trade', 'Triangle' => 'triangle'] as $tab => $view) {
-        $this->click($tab);
+        $this->view($tab);
         $this->waitFor("//div[@data-view='$view'][@aria-busy='false']//*[name()='svg'][@role]");
         $this->waitFor("//div[@data-view='$view']//button[.='CSV']");
         expect($this->chrome()->driver->executeScript('return [...document.querySelectorAll("[data-view] svg *")].some((each) => [...each.attributes].some((a) => /NaN|Infinity/.test(a.value)))'))->toBeFalse();
@@ -187,7 +187,7 @@ test('a root ball that stands too high is said, with by how much', function (): 
     $this->type('High', '7');
     $this->type('Mound above the rim', '0.5');
     $this->waitFor('//div[contains(@class,"ant-drawer")]//button[@aria-label="Close"]')->click();
-    $this->click('Will it fit');
+    $this->view('Will it fit');
     $this->see('It stands 2.3 cm too high. Thin the ball by 1.8 cm beneath');
     $this->see('New mix, settled');
 });

@@ -1,5 +1,5 @@
 // @vitest-environment happy-dom
-import { screen, waitFor, within } from '@testing-library/react';
+import { cleanup, screen, waitFor, within } from '@testing-library/react';
 import { beforeEach, describe, expect, test } from 'vitest';
 
 import type { Schemas } from '../../api/client';
@@ -27,13 +27,13 @@ function Beside() {
   return <output aria-label="steps">{history.past.length}</output>;
 }
 
-const open = () =>
+const open = (at = '/blend') =>
   show(
     <BlendProvider>
       <BlendPage />
       <Beside />
     </BlendProvider>,
-    '/blend',
+    at,
   );
 
 const partsOf = (name: string) => screen.findByLabelText<HTMLInputElement>(`Parts of ${name}`);
@@ -316,6 +316,34 @@ describe('how amounts are written', () => {
 });
 
 describe('what a grower asks of the picture', () => {
+  const GROUPS = {
+    'The pot': ['Section', 'Will it fit', 'Profile'],
+    Time: ['Water', 'Years'],
+    'The mix': ['Retention', 'Packing', 'Figures'],
+    Choices: ['Trade', 'Triangle', 'Depth'],
+  };
+  /** Opens a view in the group that it belongs to. */
+  const look = async (hand: ReturnType<typeof open>['hand'], name: string) => {
+    const group = Object.entries(GROUPS).find(([, views]) => views.includes(name))?.[0] ?? '';
+    await hand.click(await screen.findByRole('button', { name: group }));
+    await hand.click(await screen.findByRole('button', { name }));
+  };
+
+  test('a group opens on its first view, and what is looked at stands in the address', async () => {
+    keep(left());
+    const { hand } = open('/blend?view=ageing');
+    await settled();
+    expect((await screen.findByRole('button', { name: 'Years' })).getAttribute('aria-pressed')).toBe('true');
+    expect(screen.getByRole('button', { name: 'Time' }).getAttribute('aria-pressed')).toBe('true');
+    expect(screen.queryByRole('button', { name: 'Retention' })).toBeNull();
+    await hand.click(screen.getByRole('button', { name: 'The mix' }));
+    expect((await screen.findByRole('button', { name: 'Retention' })).getAttribute('aria-pressed')).toBe('true');
+    expect(screen.getByRole('region', { name: 'Grain sizes' })).toBeTruthy();
+    cleanup();
+    open('/blend?view=nonsense');
+    expect((await screen.findByRole('button', { name: 'Section' })).getAttribute('aria-pressed')).toBe('true');
+  });
+
   test.each([
     ['Depth', '/views/depths'],
     ['Retention', '/views/curve'],
@@ -328,7 +356,7 @@ describe('what a grower asks of the picture', () => {
     const { hand } = open();
     await settled();
     expect(server.asked(`POST ${address}`)).toEqual([]);
-    await hand.click(await screen.findByRole('button', { name }));
+    await look(hand, name);
     await waitFor(() => expect(server.asked(`POST ${address}`).length).toBe(1));
     expect(server.asked(`POST ${address}`)[0]?.body).toMatchObject({ pot_id: 3 });
     expect(screen.getByRole('button', { name }).getAttribute('aria-pressed')).toBe('true');
@@ -344,9 +372,11 @@ describe('what a grower asks of the picture', () => {
       keep(left());
       const { hand } = open();
       await settled();
-      await hand.click(await screen.findByRole('button', { name }));
+      await look(hand, name);
       await waitFor(() => expect(screen.queryByText('Working it out …')).toBeNull());
-      expect(server.calls.filter((call) => call.path.startsWith('/views'))).toEqual([]);
+      // but for that of the view on which its group opens
+      const asked = server.calls.filter((call) => call.path.startsWith('/views') && call.path !== '/views/curve');
+      expect(asked).toEqual([]);
       expect(screen.getByLabelText('Pot section').textContent.length).toBeGreaterThan(20);
       expect(document.body.textContent).not.toMatch(/undefined|NaN|\[object/);
     },
@@ -355,7 +385,7 @@ describe('what a grower asks of the picture', () => {
   test('another recipe in the trade picture is opened from the server', async () => {
     keep(left());
     const { hand } = open();
-    await hand.click(await screen.findByRole('button', { name: 'Trade' }));
+    await look(hand, 'Trade');
     const other = (await screen.findAllByTitle(/^Open (?!Brook maples)/))[0] as HTMLElement;
     server.calls.splice(0);
     for (const each of yard.recipes()) {

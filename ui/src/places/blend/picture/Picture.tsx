@@ -1,7 +1,6 @@
 import { memo, useMemo } from 'react';
 
 import type { Schemas } from '../../../api/client';
-import { GradingStrip } from '../../../drawing/GradingStrip';
 import { LedgerBar } from '../../../drawing/LedgerBar';
 import { PotSection } from '../../../drawing/PotSection';
 import { useWords } from '../../../i18n/words';
@@ -14,7 +13,7 @@ interface Props {
   potName: string;
 }
 
-/** What the mix does in the pot, drawn: section, ledger and grain sizes. Drawn anew only for a new answer. */
+/** What the mix does in the pot, drawn: section and ledger. Drawn anew only for a new answer. */
 export const Picture = memo(function Picture({ evaluation, potName }: Props) {
   const { t, n, percent } = useWords();
   const { section, pot, mix, without_layer: without } = evaluation;
@@ -84,17 +83,6 @@ export const Picture = memo(function Picture({ evaluation, potName }: Props) {
         </p>
       )}
       <LedgerBar ledger={evaluation.ledger} volumeL={pot.volume_l} />
-      <section aria-label={t('grading.title')}>
-        <GradingStrip
-          finesBelowHalf={mix.fines_below_half_mm}
-          materials={materials}
-          quantiles={[
-            { q: 10, sizeMm: mix.d10_mm },
-            { q: 50, sizeMm: mix.d50_mm },
-            { q: 90, sizeMm: mix.d90_mm },
-          ]}
-        />
-      </section>
     </>
   );
 });

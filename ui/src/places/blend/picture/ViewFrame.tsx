@@ -18,7 +18,11 @@ export function ViewFrame({ name, rows, fresh, children }: Props) {
   const { t } = useWords();
 
   return (
-    <div className={fresh ? styles.view : `${styles.view} ${common.notFresh}`} aria-busy={!fresh} data-view={name}>
+    <div
+      className={fresh || rows === undefined ? styles.view : `${styles.view} ${common.notFresh}`}
+      aria-busy={!fresh}
+      data-view={name}
+    >
       {rows === undefined ? <p className={blendStyles.blendWait}>{t('view.waiting')}</p> : children}
       {rows !== undefined && rows.length > 0 && (
         <p className={styles.viewTools}>

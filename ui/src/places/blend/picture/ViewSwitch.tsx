@@ -1,7 +1,9 @@
-import { lazy, Suspense, useState } from 'react';
+import { lazy, Suspense } from 'react';
+import { useSearchParams } from 'react-router';
 
 import type { Schemas } from '../../../api/client';
 import { useWords } from '../../../i18n/words';
+import { GradingSection } from './GradingSection';
 import { Picture } from './Picture';
 import blendStyles from '../blend.module.css';
 import styles from './picture.module.css';
@@ -17,20 +19,20 @@ const TradeView = lazy(() => import('./TradeView').then((module) => ({ default: 
 const TriangleView = lazy(() => import('./TriangleView').then((module) => ({ default: module.TriangleView })));
 const MoreFigures = lazy(() => import('./MoreFigures').then((module) => ({ default: module.MoreFigures })));
 
-const VIEWS = [
-  'section',
-  'fit',
-  'profile',
-  'curve',
-  'depths',
-  'compaction',
-  'ageing',
-  'water',
-  'trade',
-  'triangle',
-  'figures',
-] as const;
-type View = (typeof VIEWS)[number];
+/** What one looks at: the pot as it stands, what time does, what the mix is, and what else one could do. */
+const GROUPS = {
+  pot: ['section', 'fit', 'profile'],
+  time: ['water', 'ageing'],
+  mix: ['curve', 'compaction', 'figures'],
+  choices: ['trade', 'triangle', 'depths'],
+} as const;
+type Group = keyof typeof GROUPS;
+type View = (typeof GROUPS)[Group][number];
+const ALL = Object.keys(GROUPS) as Group[];
+
+function groupOf(view: string | null): Group {
+  return ALL.find((group) => (GROUPS[group] as readonly string[]).includes(view ?? '')) ?? 'pot';
+}
 
 interface Props {
   evaluation: Schemas['Evaluation'];
@@ -45,12 +47,31 @@ interface Props {
 /** The pot section, and the other ways to look at the same mix. */
 export function ViewSwitch({ evaluation, sure, potName, question, fresh, setBall }: Props) {
   const { t } = useWords();
-  const [view, setView] = useState<View>('section');
+  // in the address, so that a link, a reload and whoever comes back have the same view
+  const [params, setParams] = useSearchParams();
+  const group = groupOf(params.get('view'));
+  const view = (GROUPS[group] as readonly View[]).find((each) => each === params.get('view')) ?? GROUPS[group][0];
+  const setView = (to: View) =>
+    setParams(
+      (now) => {
+        now.set('view', to);
+
+        return now;
+      },
+      { replace: true },
+    );
 
   return (
     <>
+      <nav className={styles.viewGroups} aria-label={t('view.groups')}>
+        {ALL.map((each) => (
+          <button key={each} type="button" aria-pressed={group === each} onClick={() => setView(GROUPS[each][0])}>
+            {t(`view.group.${each}`)}
+          </button>
+        ))}
+      </nav>
       <nav className={styles.viewSwitch} aria-label={t('view.label')}>
-        {VIEWS.map((each) => (
+        {GROUPS[group].map((each) => (
           <button key={each} type="button" aria-pressed={view === each} onClick={() => setView(each)}>
             {t(`view.${each}`)}
           </button>
@@ -69,6 +90,7 @@ export function ViewSwitch({ evaluation, sure, potName, question, fresh, setBall
         {view === 'triangle' && <TriangleView question={question} />}
         {view === 'figures' && <MoreFigures evaluation={evaluation} />}
       </Suspense>
+      <GradingSection evaluation={evaluation} />
     </>
   );
 }

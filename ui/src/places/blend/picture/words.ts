@@ -39,6 +39,11 @@ export const words = {
   'more.open_hole_share': 'Open holes, share of the floor',
 
   'view.label': 'View',
+  'view.groups': 'Kinds of views',
+  'view.group.pot': 'The pot',
+  'view.group.time': 'Time',
+  'view.group.mix': 'The mix',
+  'view.group.choices': 'Choices',
   'view.section': 'Section',
   'view.fit': 'Will it fit',
   'view.profile': 'Profile',
