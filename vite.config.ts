@@ -27,6 +27,8 @@ export default defineConfig({
     environmentOptions: { happyDOM: { url: 'http://localhost/' } },
     setupFiles: ['src/testing/setup.ts'],
     testTimeout: 20_000,
+    // each file begins with the same set-up; the packages are read once
+    isolate: false,
     css: { include: /module\.css/, modules: { classNameStrategy: 'non-scoped' } },
   },
 });

@@ -41,7 +41,7 @@ try {
     $at('//nav[@aria-label="Kinds of views"]//button[.="Time"]')->click();
     foreach (['Years' => 'years'] as $tab => $name) {
         $at("//nav[@aria-label='View']//button[.='$tab']")->click();
-        $at('//div[@data-view][@aria-busy="false"]//*[name()="svg"]');
+        $at('//div[@data-view="ageing"][@aria-busy="false"]//*[name()="svg"]');
         $take($name);
     }
     $at('//nav[@aria-label="Kinds of views"]//button[.="The pot"]')->click();
@@ -81,10 +81,9 @@ try {
     $take('mixing-sheet');
 
     $chrome->resize(1280, 800);
-    $driver->get($site->address.'/pots');
-    $at('//button[.="Moss bowl 20"]')->click();
-    $at('//figcaption');
-    $take('pot');
+    $driver->get($site->address.'/start?step=place');
+    $at('//button[contains(.,"Cool hills")]');
+    $take('start');
     foreach (['plants/5' => ['plant', '//*[contains(.,"What the stick should look like")]'], 'days/1' => ['potting-day', '//*[.="12 entries"]']] as $path => [$name, $ready]) {
         $driver->get($site->address.'/'.$path);
         $at($ready);
