@@ -1,7 +1,7 @@
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { renderToStaticMarkup } from 'react-dom/server';
 import { IntlProvider } from 'react-intl';
-import { describe, expect, test, vi } from 'vitest';
+import { afterAll, describe, expect, test, vi } from 'vitest';
 
 import type { Schemas } from '../../api/client';
 import { en } from '../../catalogue';
@@ -12,6 +12,8 @@ import { RatingHead, RatingWord } from './RatingHead';
 import { Supply } from '../../places/blend/verdicts/Supply';
 
 const stored = { ...emptyMix() };
+// other files follow in the same process
+afterAll(() => vi.unstubAllGlobals());
 vi.stubGlobal('sessionStorage', { getItem: () => JSON.stringify(stored), setItem: () => undefined });
 
 function words(element: React.ReactElement): string {

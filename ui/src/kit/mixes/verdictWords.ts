@@ -172,3 +172,10 @@ function lower(text: string): string {
 function capital(text: string): string {
   return text.charAt(0).toUpperCase() + text.slice(1);
 }
+
+/** How often one would have to come by with water, in one sentence. */
+export function rounds(water: Schemas['WaterCourse'], t: Words['t']): string {
+  const { summer, heat } = water.rounds;
+
+  return t('rounds.says', { hours: String(water.habit_h), summer, heat: heat ?? 0 });
+}

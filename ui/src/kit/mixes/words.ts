@@ -153,6 +153,9 @@ export const words = {
     '{least, select, none {It stands what blows there held by nothing.} stones {Stones are enough.} other {It wants to be tied in.}}',
   'topple.lacks':
     'A gust of {storm} km/h is to be reckoned with there and tips it over nearly dry: {kg} kg more at the foot, a broader pot, or tie the pot down.',
+
+  'rounds.says':
+    '{summer, plural, =1 {{hours, select, 12 {Twice a day} 24 {Once a day} 48 {Every other day} 72 {Every third day} 168 {Once a week} other {Every {hours} h}} in summer is enough{heat, plural, =0 {; in a heat wave no watering is} =1 {, in a heat wave too} =2 {; in a heat wave look twice} other {; in a heat wave look # times}}.} other {{hours, select, 12 {Twice a day} 24 {Once a day} 48 {Every other day} 72 {Every third day} 168 {Once a week} other {Every {hours} h}} is too seldom in summer: water # times as often{heat, plural, =0 {; in a heat wave no watering is enough} other {, in a heat wave # times}}.}}',
 } as const;
 
 type Said = typeof words;

@@ -23,6 +23,7 @@ import { PartsTable } from './mix/PartsTable';
 import { PreparationWorth } from './mix/PreparationWorth';
 import { Quarrels } from './verdicts/Quarrels';
 import { Ranges } from './verdicts/Ranges';
+import { rounds } from '../../kit/mixes/verdictWords';
 import { Topples } from '../../kit/mixes/Topples';
 import { RatingHead } from '../../kit/mixes/RatingHead';
 import { RecipeBar } from './recipes/RecipeBar';
@@ -197,6 +198,7 @@ export function BlendPage() {
           <>
             <h2 className={common.visuallyHidden}>{t('blend.verdicts')}</h2>
             <RatingHead rated={judged} hasSite={mix.situation.siteId !== null} />
+            {data.water !== null && <p className={styles.rounds}>{rounds(data.water, t)}</p>}
             <VerdictList
               verdicts={judged.verdicts}
               searching={!whole.fresh}

@@ -31,7 +31,7 @@ export const words = {
 
   'mend.lead': 'Would mend it:',
   'mend.none': 'No single change mends this; try another pot or other components.',
-  'mend.gives': 'gives {value}',
+  'mend.gives': 'then {value}',
   'mend.worsens': 'at the cost of {criteria}',
   'mend.try': 'Try it',
   'mend.tryLabel': 'Try it: {change}',

@@ -9,7 +9,7 @@ import { PotSection } from '../../../drawing/PotSection';
 import { Swatch } from '../../../drawing/Swatch';
 import { type MessageId, useWords, type Words } from '../../../i18n/words';
 import { RatingWord } from '../../../kit/mixes/RatingHead';
-import { figure } from '../../../kit/mixes/verdictWords';
+import { figure, rounds } from '../../../kit/mixes/verdictWords';
 import { drawn } from '../state/drawn';
 import { useRecipeWords } from './foundMix';
 import styles from './find.module.css';
@@ -91,7 +91,7 @@ export function FoundRow({ found, number, shelf, pots, question, ticked, tick, t
                 value: figure(found.worst.criterion, found.worst.value, words),
               })}
         </p>
-        {data?.water != null && <p>{roundsOf(data.water, words)}</p>}
+        {data?.water != null && <p>{rounds(data.water, t)}</p>}
         {found.binding !== null && (
           <p className={styles.binds}>{binds(found, found.binding, shelf, words, currency)}</p>
         )}
@@ -131,14 +131,6 @@ export function FoundRow({ found, number, shelf, pots, question, ticked, tick, t
       )}
     </li>
   );
-}
-
-/** How often one would have to come by for it, in one sentence. */
-function roundsOf(water: Schemas['WaterCourse'], { t }: Words): string {
-  const { summer, heat } = water.rounds;
-  const hours = String(water.habit_h);
-
-  return t('find.rounds', { hours, summer, heat: heat ?? 0 });
 }
 
 /** The cheapest is of those that are good, where any is. */

@@ -51,9 +51,6 @@ export const words = {
   'find.sheet': 'Mixing sheet',
   'find.sheet.name': 'Found: {mix}',
   'find.about.only': 'Only what is named here may be in it',
-  'find.rounds':
-    '{summer, plural, =1 {{hours, select, 12 {Twice a day} 24 {Once a day} 48 {Every other day} 72 {Every third day} 168 {Once a week} other {Every {hours} h}} in summer is enough{heat, plural, =0 {; in a heat wave no watering is} =1 {, in a heat wave too} =2 {; in a heat wave look twice} other {; in a heat wave look # times}}.} other {{hours, select, 12 {Twice a day} 24 {Once a day} 48 {Every other day} 72 {Every third day} 168 {Once a week} other {Every {hours} h}} is too seldom in summer: water # times as often{heat, plural, =0 {; in a heat wave no watering is enough} other {, in a heat wave # times}}.}}',
-
   'find.merit.best': 'suits best',
   'find.merit.cheapest': 'cheapest that is good',
   'find.merit.cheapestHere': 'cheapest of these',

@@ -2,7 +2,7 @@ import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { renderToStaticMarkup } from 'react-dom/server';
 import { IntlProvider } from 'react-intl';
 import { MemoryRouter } from 'react-router';
-import { describe, expect, test, vi } from 'vitest';
+import { afterAll, describe, expect, test, vi } from 'vitest';
 
 import type { Schemas } from '../../../api/client';
 import { en } from '../../../catalogue';
@@ -14,6 +14,8 @@ import { VerdictList } from './VerdictList';
 type Verdict = Schemas['Verdict'];
 type Mend = Schemas['Mend'];
 
+// other files follow in the same process
+afterAll(() => vi.unstubAllGlobals());
 vi.stubGlobal('sessionStorage', {
   getItem: () =>
     JSON.stringify({
@@ -177,8 +179,8 @@ describe('a verdict', () => {
 
   test('offers what would mend it, with what that brings and costs', () => {
     const stop = { level: 'stop', value: 0.03, desirability: 0.05 } as const;
-    expect(said({ ...stop, mends: [mend] })).toContain('Would mend it: one part less Loam gives 16% Try it');
-    expect(said({ ...stop, mends: [{ ...mend, by: 2 }] })).toContain('no Loam gives 16%');
+    expect(said({ ...stop, mends: [mend] })).toContain('Would mend it: one part less Loam then 16% Try it');
+    expect(said({ ...stop, mends: [{ ...mend, by: 2 }] })).toContain('no Loam then 16%');
     expect(said({ ...stop, mends: [{ ...mend, suffices: false }] })).toContain(
       'No single change brings it there. Nearest:',
     );
@@ -195,13 +197,13 @@ describe('a verdict', () => {
     const stop = { level: 'stop', value: 0.03, desirability: 0.05 } as const;
     const other = { ...mend, component_id: null, component_name: null, component_kind: null, component_colour: null };
     expect(said({ ...stop, mends: [{ ...other, kind: 'deeper', depth_cm: 9.5 }] })).toContain(
-      'a pot 9.5 cm deep gives 16% Try it',
+      'a pot 9.5 cm deep then 16% Try it',
     );
     expect(said({ ...stop, mends: [{ ...other, kind: 'holes', hole_count: 4 }] })).toContain(
-      '4 holes of 2 cm gives 16% Try it',
+      '4 holes of 2 cm then 16% Try it',
     );
     expect(said({ ...stop, mends: [{ ...other, kind: 'more', by: 1 }] })).not.toContain('Try it');
-    expect(said({ ...stop, mends: [{ ...other, kind: 'no_layer' }] })).toContain('no drainage layer gives 16% Try it');
+    expect(said({ ...stop, mends: [{ ...other, kind: 'no_layer' }] })).toContain('no drainage layer then 16% Try it');
   });
 });
 
