@@ -11,9 +11,11 @@ use App\PottingDays\Models\DayPlant;
 use App\PottingDays\Models\PottingDay;
 use App\Recipes\Models\Recipe;
 use App\Recipes\Rinsed;
+use Zolbek\Core\Verdict\Change\ChangeKind;
 use Zolbek\Core\Verdict\Fit\Assessment;
 use Zolbek\Core\Verdict\Fit\Level;
 use Zolbek\Core\Verdict\Fit\Verdict;
+use Zolbek\Core\Verdict\Mending\Remedy;
 use Zolbek\Core\Work\PottingDay\DayPotNeeds;
 
 /**
@@ -44,7 +46,7 @@ final class EntryMends
         $found = array_filter([
             $this->best($now, 'other_pot', array_map(fn(Pot $pot): array => [$this->changed($entry, ['pot_id' => $pot->id])->setRelation('pot', $pot), ['pot_id' => $pot->id], $pot->name], $this->pots($entry, $needs))),
             $this->best($now, 'other_mix', array_map(fn(Recipe $recipe): array => [$this->changed($entry, ['recipe_id' => $recipe->id])->setRelation('recipe', $recipe), ['recipe_id' => $recipe->id], $recipe->name], $this->mixes($entry))),
-            $this->best($now, 'rinse', $this->rinsed($entry)),
+            self::isRinsedFor($now->verdicts[0]) ? $this->best($now, 'rinse', $this->rinsed($entry)) : null,
             $entry->plan->layer === null ? null : $this->best($now, 'no_layer', [[$this->changed($entry, [], ['layer' => null]), ['layer' => null], null]]),
         ]);
         usort($found, static fn(array $a, array $b): int => $a['rank'] <=> $b['rank']);
@@ -140,6 +142,12 @@ final class EntryMends
         $free = array_filter(FreePots::near($entry, $needs->pot->setup->zone->volumeL), static fn(array $each): bool => $each[0]->id !== $entry->pot_id && $each[1] >= $entry->count);
 
         return array_slice(array_column($free, 0), 0, self::MOST_POTS);
+    }
+
+    /** Whether rinsing is what anybody would do for it. */
+    private static function isRinsedFor(Verdict $worst): bool
+    {
+        return Remedy::rank($worst->criterion, ChangeKind::Rinse, $worst->value !== null && $worst->value < $worst->band->low) !== null;
     }
 
     /** @return list<array{DayPlant, array<string, mixed>, string}> it in its own mix, of which one component is rinsed */

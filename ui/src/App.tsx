@@ -2,7 +2,6 @@ import { App as AntApp, ConfigProvider, Spin } from 'antd';
 import { lazy, Suspense, useEffect, useMemo, useState } from 'react';
 import { Route, Routes } from 'react-router';
 
-import { BlendPage } from './places/blend/BlendPage';
 import { BlendProvider } from './places/blend/state/BlendProvider';
 import { FirstAnswer } from './shell/FirstAnswer';
 import { FirstPage } from './shell/FirstPage';
@@ -12,6 +11,7 @@ import { antTheme, dim, light } from './theme';
 import common from './styles/common.module.css';
 import styles from './App.module.css';
 
+const BlendPage = lazy(() => import('./places/blend/BlendPage').then((module) => ({ default: module.BlendPage })));
 const BinsPage = lazy(() => import('./places/bins/BinsPage'));
 const ComponentPage = lazy(() => import('./places/bins/ComponentPage'));
 const CompareComponentsPage = lazy(() => import('./places/bins/CompareComponentsPage'));
