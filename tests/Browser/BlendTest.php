@@ -174,10 +174,10 @@ test('a mend does what it promises', function (): void {
     $mend->findElement(WebDriverBy::xpath('.//button[.="Try it"]'))->click();
     $this->settle();
     $this->waitUntilFresh();
-    expect('gives '.$this->verdict($name))->toBe($promised);
+    expect('then '.$this->verdict($name))->toBe($promised);
     $this->click('Undo');
     $this->waitUntilFresh();
-    expect('gives '.$this->verdict($name))->not->toBe($promised);
+    expect('then '.$this->verdict($name))->not->toBe($promised);
 });
 
 test('an archived component is named at its row, and comes back', function (): void {
