@@ -37,6 +37,12 @@ test('where the verdict on drought is good nobody need come by more often, and e
     }
 })->with(['s01', 's05', 's12', 's15', 's18', 't03']);
 
+test('whoever comes by too seldom is told how many times as often, not that nothing helps', function (): void {
+    $times = array_map(static fn(float $hours): ?int => Rounds::of(comingBy('s01', $hours))->heat, [24.0, 48.0, 96.0]);
+    $many = array_values(array_filter($times, static fn(?int $n): bool => $n !== null && $n > 1));
+    expect($many)->not->toBe([])->and(max($many))->toBeGreaterThan(1);
+});
+
 test('coming by half as often asks for at least as many times as often', function (string $case): void {
     $times = static fn(float $hours): int => Rounds::of(comingBy($case, $hours))->heat ?? 99;
     expect($times(24.0))->toBeGreaterThanOrEqual($times(12.0))->and($times(48.0))->toBeGreaterThanOrEqual($times(24.0))->and($times(336.0))->toBeGreaterThan(1);

@@ -223,6 +223,7 @@ test('a mix that is too fine is mended by rinsing it, as a recipe of its own', f
     expect($all[1]['recipe']['id'])->toBe($after['recipe']['id']);
     // what is rinsed already is not offered again, and nothing else can be asked for
     expect(array_column($this->getJson($this->day.'/plants/'.$entry['id'].'/judgement')->json('mends'), 'name'))->not->toContain($rinse['name']);
+    $take($all[0], $rinse['changes']['rinse'])->assertUnprocessable()->assertJsonPath('errors.0.rule', 'nothing_to_rinse');
     $take($all[1], ['component_id' => 999_999, 'mm' => 1])->assertUnprocessable()->assertJsonPath('errors.0.rule', 'nothing_to_rinse');
     $take($all[1], ['component_id' => $rinse['changes']['rinse']['component_id'], 'mm' => 'fine'])->assertUnprocessable()->assertJsonPath('errors.0.path', 'changes.rinse.mm');
 });
