@@ -24,15 +24,15 @@ final readonly class PotOffer
     private Setup $setup;
 
     /**
-     * @param Assessment $assessment of it all, in this pot
-     * @param int                                                             $free        of them, for it
-     * @param int                                                             $wanted      as many as are alike
-     * @param BallRoom|null $ball null without one
-     * @param Windthrow|null                                                  $stands      null where its size is not known
-     * @param list<array{rule: string, is_cm: float, should_cm: float}>       $proportions what the rules say of it
+     * @param int                                                       $free        of them, for it
+     * @param int                                                       $wanted      as many as are alike
+     * @param Assessment                                                $assessment  of it all, in this pot
+     * @param BallRoom|null                                             $ball        null without one
+     * @param Windthrow|null                                            $stands      null where its size is not known
+     * @param list<array{rule: string, is_cm: float, should_cm: float}> $proportions what the rules say of it
      */
     public function __construct(
-        public Pot $pot,
+        private Pot $pot,
         private int $free,
         private int $wanted,
         private bool $isOwn,

@@ -12,6 +12,7 @@ use Zolbek\Core\Course\Ageing\Forecast;
 use Zolbek\Core\Mix\Material\MaterialKind;
 use Zolbek\Core\Place\Container\BallTreatment;
 use Zolbek\Core\Place\Container\PotShape;
+use Zolbek\Core\Place\Container\UsualPot;
 use Zolbek\Core\Place\Plant\GrowthStage;
 use Zolbek\Core\Place\Plant\PlantGroup;
 use Zolbek\Core\Place\Watering\WateringHabit;
@@ -50,6 +51,7 @@ final readonly class MetaController
             'little_share' => RecipeText::LITTLE,
             'most_file_bytes' => Table::MOST_BYTES,
             'handful_l' => Extra::HANDFUL_L,
+            'usual_pot' => ['floor_of_rim' => UsualPot::FLOOR_OF_RIM, 'sides' => UsualPot::SIDES, 'holes' => UsualPot::HOLES, 'hole_cm' => UsualPot::HOLE_CM],
             'notable' => [
                 'litres' => Notable::LITRES, 'cm' => Notable::CM, 'share' => Notable::SHARE,
                 'washed_off' => Notable::WASHED_OFF, 'repelled' => Notable::REPELLED, 'wet_foot_cm' => Notable::WET_FOOT_CM, 'warmer_k' => Notable::WARMER_K,

@@ -9,7 +9,7 @@ use RuntimeException;
 /** Climates that ship with Zolbek, each typical of a zone of the world: what a site begins with until somebody has figures of its own. Schema TypicalClimate of the API. */
 final readonly class TypicalClimates
 {
-    /** @return list<array{key: string, winters: string, summers: string, rain: string, latitude: float, altitude_m: float, months: list<array{tmin: float, tmax: float, rain_mm: float}>}> */
+    /** @return list<array{key: string, winters: string, summers: string, rain: string, latitude: float, altitude_m: float, alkalinity_mg_l: float, months: list<array{tmin: float, tmax: float, rain_mm: float}>}> */
     public function all(): array
     {
         $text = file_get_contents(database_path('reference/climates.json'));

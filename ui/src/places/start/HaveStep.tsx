@@ -1,4 +1,3 @@
-import { Input } from 'antd';
 import { useState } from 'react';
 
 import { useComponents } from '../../api/components';
@@ -6,6 +5,7 @@ import { Swatch } from '../../drawing/Swatch';
 import { useWords } from '../../i18n/words';
 import common from '../../styles/common.module.css';
 import type { Answers } from './answers';
+import { SearchField } from './SearchField';
 import styles from './start.module.css';
 
 const AT_ONCE = 200;
@@ -21,16 +21,7 @@ export function HaveStep({ answers, change }: { answers: Answers; change: (part:
   return (
     <>
       <p className={common.quiet}>{t('start.have.lead')}</p>
-      <Input
-        size="large"
-        type="search"
-        allowClear
-        aria-label={t('start.have.search')}
-        placeholder={t('start.have.search')}
-        value={search}
-        className={styles.search}
-        onChange={(event) => setSearch(event.target.value)}
-      />
+      <SearchField label={t('start.have.search')} value={search} change={setSearch} />
       <ul className={styles.choices}>
         {(found.data?.data ?? []).map((component) => (
           <li key={component.id}>

@@ -1,4 +1,3 @@
-import { Input } from 'antd';
 import { useState } from 'react';
 
 import { useSpecies } from '../../api/situations';
@@ -7,6 +6,7 @@ import { useWords } from '../../i18n/words';
 import { GROUPS } from '../../kit/pickers/SpeciesPicker';
 import common from '../../styles/common.module.css';
 import type { Answers } from './answers';
+import { SearchField } from './SearchField';
 import styles from './start.module.css';
 
 const MOST = 8;
@@ -20,16 +20,7 @@ export function PlantStep({ answers, take }: { answers: Answers; take: (part: Pa
 
   return (
     <>
-      <Input
-        size="large"
-        type="search"
-        allowClear
-        aria-label={t('start.plant.search')}
-        placeholder={t('start.plant.search')}
-        value={search}
-        className={styles.search}
-        onChange={(event) => setSearch(event.target.value)}
-      />
+      <SearchField label={t('start.plant.search')} value={search} change={setSearch} />
       {species.length > 0 && (
         <ul className={styles.choices}>
           {species.map((one) => (

@@ -1,5 +1,6 @@
 import { Form, Segmented } from 'antd';
 
+import { rules } from '../../api/meta';
 import { usePots } from '../../api/pots';
 import { PotOutline } from '../../drawing/PotOutline';
 import { PotShapeSketch } from '../../drawing/PotShapeSketch';
@@ -31,6 +32,8 @@ export function PotStep({ answers, change, take, wrong, next }: Props) {
   const { t, n } = useWords();
   const own = usePots({ per_page: 1 }).data?.total ?? 0;
   const { shape } = answers;
+  // measured otherwise it is another pot than the one that was added
+  const measured = (part: Partial<Answers>) => change({ ...part, potId: null });
   const isAcross = shape === 'round' || shape === 'polygon' || shape === 'bowl';
 
   return (
@@ -59,7 +62,7 @@ export function PotStep({ answers, change, take, wrong, next }: Props) {
       <ul className={styles.choices}>
         {SHAPES.map((each) => (
           <li key={each}>
-            <button type="button" aria-pressed={shape === each} onClick={() => change({ shape: each, potId: null })}>
+            <button type="button" aria-pressed={shape === each} onClick={() => measured({ shape: each })}>
               <PotShapeSketch shape={each} />
               <span>{t(`start.shape.${each}`)}</span>
             </button>
@@ -79,7 +82,7 @@ export function PotStep({ answers, change, take, wrong, next }: Props) {
                   ? t('common.notNumber')
                   : PATHS[measure].map(wrong).find((said) => said !== undefined)
               }
-              onChange={(text) => change({ [measure]: text })}
+              onChange={(text) => measured({ [measure]: text })}
             />
           ))}
           {shape !== 'bowl' && shape !== 'measured' && (
@@ -91,15 +94,15 @@ export function PotStep({ answers, change, take, wrong, next }: Props) {
                   value,
                   label: t(`start.walls.${value}`),
                 }))}
-                onChange={(walls) => change({ sloping: walls === 'sloping' })}
+                onChange={(walls) => measured({ sloping: walls === 'sloping' })}
               />
             </Form.Item>
           )}
           <NumberField
-            label={t('start.holes')}
+            label={t('start.holes', { cm: n(rules.usual_pot.hole_cm) })}
             value={answers.holes}
             error={typedNumber(answers.holes) === null ? t('common.notNumber') : wrong('hole_count')}
-            onChange={(holes) => change({ holes })}
+            onChange={(holes) => measured({ holes })}
           />
           <button type="submit" hidden aria-hidden="true" tabIndex={-1} />
         </Form>

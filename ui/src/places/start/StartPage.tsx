@@ -7,7 +7,7 @@ import { useSavePot } from '../../api/pots';
 import { useClimates, useSaveSite } from '../../api/situations';
 import { useWords } from '../../i18n/words';
 import common from '../../styles/common.module.css';
-import { addressOf, type Answers, keepAnswers, keptAnswers, measuresOf, potOf, type Step, STEPS } from './answers';
+import { addressOf, type Answers, keepAnswers, keptAnswers, potOf, type Step, STEPS } from './answers';
 import { HaveStep } from './HaveStep';
 import { PlaceStep } from './PlaceStep';
 import { PlantStep } from './PlantStep';
@@ -17,9 +17,6 @@ import styles from './start.module.css';
 
 /** Names that are tried for what is added, before somebody is asked. */
 const MOST_NAMES = 20;
-
-/** Lime of a water that nobody measured, mg/L CaCO3. */
-const USUAL_LIME = 100;
 
 /** One question after another, each with a picture, each can be passed by: from nothing to mixes that suit. */
 export default function StartPage() {
@@ -87,7 +84,7 @@ export default function StartPage() {
                 name,
                 latitude: climate.latitude,
                 altitude_m: climate.altitude_m,
-                alkalinity_mg_l: USUAL_LIME,
+                alkalinity_mg_l: climate.alkalinity_mg_l,
                 months: climate.months,
                 note: t('start.place.note'),
               },
@@ -98,8 +95,11 @@ export default function StartPage() {
   const finish = async () => {
     setProblem(null);
     try {
-      const [potId, siteId] = [await pot(answers), await site(answers)];
-      setAnswers((now) => ({ ...now, potId, siteId }));
+      // each is kept as soon as it is there: whoever has to try again adds none twice
+      const potId = await pot(answers);
+      change({ potId });
+      const siteId = await site(answers);
+      change({ siteId });
       await navigate(addressOf(answers, potId, siteId));
     } catch (error) {
       setProblem(error as Error);
@@ -166,11 +166,11 @@ export default function StartPage() {
           </Button>
         )}
         {step !== 'have' && (
-          <Button size="large" onClick={next} disabled={!canGoOn && answers.shape === null}>
+          <Button size="large" onClick={next}>
             {t('start.skip')}
           </Button>
         )}
-        {((step === 'pot' && answers.shape !== null && measuresOf(answers.shape).length > 0) || step === 'have') && (
+        {((step === 'pot' && answers.shape !== null) || step === 'have') && (
           <Button type="primary" size="large" loading={isBusy} disabled={!canGoOn} onClick={next}>
             {step === 'have' ? t('start.find') : t('start.next')}
           </Button>

@@ -1,5 +1,6 @@
 import type { Schemas } from '../../api/client';
-import { typedNumber } from '../../i18n/numbers';
+import { rules } from '../../api/meta';
+import { plain, typedNumber } from '../../i18n/numbers';
 
 export const STEPS = ['plant', 'pot', 'place', 'water', 'have'] as const;
 export type Step = (typeof STEPS)[number];
@@ -10,12 +11,6 @@ export type Shape = (typeof SHAPES)[number];
 
 /** Hours between two waterings that are offered. */
 export const HOURS = [12, 24, 48, 72, 168] as const;
-
-/** Of a sloping pot, how wide its floor is of its rim. */
-const SLOPE = 0.82;
-
-/** Sides of one with corners that nobody counted. */
-const SIDES = 6;
 
 /** What was answered so far; every question may be passed by. */
 export interface Answers {
@@ -36,7 +31,7 @@ export interface Answers {
   have: number[];
 }
 
-export const NOTHING: Answers = {
+export const nothing = (): Answers => ({
   group: null,
   speciesId: null,
   potId: null,
@@ -46,20 +41,20 @@ export const NOTHING: Answers = {
   depth: '',
   litres: '',
   sloping: true,
-  holes: '3',
+  holes: plain(rules.usual_pot.holes),
   siteId: null,
   climate: null,
   hours: null,
   have: [],
-};
+});
 
 const KEPT_AS = 'zolbek.start';
 
 export function keptAnswers(): Answers {
   try {
-    return { ...NOTHING, ...(JSON.parse(sessionStorage.getItem(KEPT_AS) ?? '{}') as Partial<Answers>) };
+    return { ...nothing(), ...(JSON.parse(sessionStorage.getItem(KEPT_AS) ?? '{}') as Partial<Answers>) };
   } catch {
-    return NOTHING;
+    return nothing();
   }
 }
 
@@ -79,6 +74,7 @@ export function measuresOf(shape: Shape): ('length' | 'width' | 'depth' | 'litre
 /** Measures of a pot as the server takes them; null while one is missing. */
 export function potOf(answers: Answers, name: string): Schemas['PotInput'] | null {
   const { shape } = answers;
+  const usual = rules.usual_pot;
   if (shape === null) {
     return null;
   }
@@ -90,7 +86,7 @@ export function potOf(answers: Answers, name: string): Schemas['PotInput'] | nul
   const [length, width, depth, litres] = (['length', 'width', 'depth', 'litres'] as const).map(
     (measure) => typedNumber(answers[measure]) ?? 0,
   ) as [number, number, number, number];
-  const floor = (cm: number) => Math.round(cm * (answers.sloping ? SLOPE : 1) * 10) / 10;
+  const floor = (cm: number) => Math.round(cm * (answers.sloping ? usual.floor_of_rim : 1) * 10) / 10;
 
   return {
     name,
@@ -98,7 +94,7 @@ export function potOf(answers: Answers, name: string): Schemas['PotInput'] | nul
     depth,
     measures: {
       round: () => ({ top: length, base: floor(length) }),
-      polygon: () => ({ top: length, base: floor(length), sides: SIDES }),
+      polygon: () => ({ top: length, base: floor(length), sides: usual.sides }),
       bowl: () => ({ top: length }),
       oval: () => ({ top_length: length, top_width: width, base_length: floor(length), base_width: floor(width) }),
       rectangular: () => ({
@@ -110,7 +106,7 @@ export function potOf(answers: Answers, name: string): Schemas['PotInput'] | nul
       measured: () => ({ volume_l: litres }),
     }[shape]() as Record<string, number>,
     hole_count: holes,
-    hole_diameter_cm: holes > 0 ? 1.5 : null,
+    hole_diameter_cm: holes > 0 ? usual.hole_cm : null,
   };
 }
 

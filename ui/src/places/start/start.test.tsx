@@ -6,7 +6,7 @@ import type { Schemas } from '../../api/client';
 import { offline, refused, server } from '../../testing/server';
 import { show } from '../../testing/show';
 import { openYard } from '../../testing/yard';
-import { addressOf, NOTHING, potOf } from './answers';
+import { addressOf, nothing, potOf } from './answers';
 import StartPage from './StartPage';
 
 const months = (warmer: number): Schemas['Month'][] =>
@@ -22,6 +22,7 @@ const climate = (
   rain: 'all_year',
   latitude: 45,
   altitude_m: 300,
+  alkalinity_mg_l: 100,
   months: months(warmer),
 });
 
@@ -176,6 +177,32 @@ describe('the first questions', () => {
     ]);
   });
 
+  test('add nothing twice where one has to try again, and a pot that is measured otherwise is another one', async () => {
+    server.on('POST /pots', (call: { body: object }) => ({ ...(call.body as object), id: 41 }));
+    server.on('POST /sites', offline);
+    sessionStorage.setItem(
+      'zolbek.start',
+      JSON.stringify({ shape: 'round', length: '18', depth: '12', climate: 'cool_hills' }),
+    );
+    const { hand } = show(<StartPage />, '/start?step=have');
+    const find = async () => hand.click(await screen.findByRole('button', { name: 'Find mixes' }));
+    await screen.findAllByRole('button', { pressed: false });
+    await find();
+    await screen.findByRole('alert');
+    await find();
+    await waitFor(() => expect(server.asked('POST /sites')).toHaveLength(2));
+    expect(server.asked('POST /pots')).toHaveLength(1);
+    await hand.click(screen.getByRole('button', { name: 'What pot?' }));
+    await hand.write(await screen.findByLabelText('Across inside'), '20');
+    server.on('POST /sites', (call: { body: object }) => ({ ...(call.body as object), id: 51 }));
+    await hand.click(screen.getByRole('button', { name: 'What do you have?' }));
+    await find();
+    await waitFor(() => expect(screen.getByLabelText('address').textContent).toBe('/blend/find'));
+    expect(server.asked('POST /pots').map((call) => (call.body as { measures: { top: number } }).measures.top)).toEqual(
+      [18, 20],
+    );
+  });
+
   test('keep what was answered when the page is opened again', async () => {
     const first = show(<StartPage />, '/start?step=pot');
     await first.hand.click(await screen.findByRole('button', { name: 'Round' }));
@@ -187,7 +214,7 @@ describe('the first questions', () => {
 });
 
 describe('a pot by its shape', () => {
-  const typed = { ...NOTHING, length: '20', width: '10', depth: '8', litres: '2,5', holes: '0' };
+  const typed = () => ({ ...nothing(), length: '20', width: '10', depth: '8', litres: '2,5', holes: '0' });
   test.each([
     ['round', true, { top: 20, base: 16.4 }],
     ['round', false, { top: 20, base: 20 }],
@@ -196,19 +223,19 @@ describe('a pot by its shape', () => {
     ['rectangular', true, { top_length: 20, top_width: 10, base_length: 16.4, base_width: 8.2 }],
     ['measured', true, { volume_l: 2.5 }],
   ] as const)('%s, sloping %s', (shape, sloping, measures) => {
-    expect(potOf({ ...typed, shape, sloping }, 'A pot')).toMatchObject({ shape, depth: 8, measures, hole_count: 0 });
+    expect(potOf({ ...typed(), shape, sloping }, 'A pot')).toMatchObject({ shape, depth: 8, measures, hole_count: 0 });
   });
 
   test('is none while a measure is missing', () => {
-    expect(potOf({ ...typed, shape: 'oval', width: '' }, 'A pot')).toBeNull();
-    expect(potOf({ ...typed, shape: 'round', width: '' }, 'A pot')).not.toBeNull();
-    expect(potOf(typed, 'A pot')).toBeNull();
+    expect(potOf({ ...typed(), shape: 'oval', width: '' }, 'A pot')).toBeNull();
+    expect(potOf({ ...typed(), shape: 'round', width: '' }, 'A pot')).not.toBeNull();
+    expect(potOf(typed(), 'A pot')).toBeNull();
   });
 });
 
 test('only what was answered stands in the address', () => {
-  expect(addressOf(NOTHING, null, null)).toBe('/blend/find?go=1');
-  expect(addressOf({ ...NOTHING, group: 'desert', speciesId: 4, hours: 48, have: [2, 7] }, 3, 5)).toBe(
+  expect(addressOf(nothing(), null, null)).toBe('/blend/find?go=1');
+  expect(addressOf({ ...nothing(), group: 'desert', speciesId: 4, hours: 48, have: [2, 7] }, 3, 5)).toBe(
     '/blend/find?go=1&group=desert&species=4&pot=3&site=5&summer=48&only=2%2C7',
   );
 });
