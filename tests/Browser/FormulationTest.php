@@ -304,6 +304,9 @@ test('what is uncertain is said with the bench test that would settle it', funct
     $this->open('/blend');
     $this->click('Liners');
     $this->waitUntilFresh();
+    // mends that come in above it push it down: not before they are there
+    $this->waitUntilGone('//p[starts-with(.,"Looking for what would mend it")]');
+    $this->settle();
     $this->waitFor('//summary[.="How sure is this?"]')->click();
     $this->see('How sure: ± one standard uncertainty');
     expect($this->waitFor('//section[contains(@class,"certainty")]')->getText())->toMatch('/air \d+% ± \d/')->toContain('would narrow it');
