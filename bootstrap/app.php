@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Http\OnlyJsonBodies;
 use App\Http\OwnPagesOnly;
+use App\Http\ReadersLanguage;
 use App\Http\RefusalResponse;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Illuminate\Foundation\Application;
@@ -28,7 +29,7 @@ $app = Application::configure(basePath: dirname(__DIR__))
         $middleware->remove(HandleCors::class);
         $middleware->trustHosts(static fn(): array => ['^127\.0\.0\.1$', '^localhost$'], subdomains: false);
         $middleware->prepend(OwnPagesOnly::class);
-        $middleware->api(prepend: [OnlyJsonBodies::class]);
+        $middleware->api(prepend: [ReadersLanguage::class, OnlyJsonBodies::class]);
     })
     ->withExceptions(static function (Exceptions $exceptions): void {
         $exceptions->dontReport(Refused::class);

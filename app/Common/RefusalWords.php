@@ -12,7 +12,7 @@ final class RefusalWords
     /** One refusal in words: what was wrong, and what is allowed. */
     public static function sentence(Refusal $refusal): string
     {
-        $limits = array_map(static fn(mixed $limit): string => is_float($limit) ? self::number($limit) : (string) $limit, $refusal->limits);
+        $limits = array_map(static fn(mixed $limit): string => is_float($limit) ? Words::number($limit) : (string) $limit, $refusal->limits);
 
         return Words::of('refusals.'.$refusal->rule, ['given' => self::given($refusal->given), ...$limits]);
     }
@@ -26,12 +26,8 @@ final class RefusalWords
             is_array($given) => Words::of('errors.given.list'),
             is_float($given) && ! is_finite($given) => Words::of('errors.given.infinite'),
             is_string($given) => '"'.mb_strimwidth($given, 0, 60, '…', 'UTF-8').'"',
+            is_float($given) => Words::number($given),
             default => (string) json_encode($given),
         };
-    }
-
-    private static function number(float $value): string
-    {
-        return is_nan($value) ? '?' : (string) (float) sprintf('%.4g', $value);
     }
 }

@@ -7,6 +7,9 @@ namespace App\Common;
 /** Sentences of the catalogue in lang/, in the language of the application. */
 final class Words
 {
+    /** Each is a folder of lang/, the first one the language that others fall back to. */
+    public const LANGUAGES = ['en', 'id'];
+
     /** @param array<string, float|int|string> $gaps */
     public static function of(string $key, array $gaps = []): string
     {
@@ -16,13 +19,29 @@ final class Words
     }
 
     /**
-     * A file of the catalogue that holds lists of words.
+     * The same in every language, for what was written down in one of them.
+     *
+     * @return list<string>
+     */
+    public static function inAll(string $key): array
+    {
+        return array_map(static fn(string $language): string => (string) trans($key, locale: $language), self::LANGUAGES);
+    }
+
+    /** A figure as it is written where the reader is. */
+    public static function number(float $value): string
+    {
+        return is_nan($value) ? '?' : str_replace('.', self::of('errors.decimal'), (string) (float) sprintf('%.4g', $value));
+    }
+
+    /**
+     * A file of the catalogue that holds lists of words, in the reader's language unless another is asked for.
      *
      * @return array<string, array<array-key, float|int|string>>
      */
-    public static function list(string $file): array
+    public static function list(string $file, ?string $language = null): array
     {
-        $lists = trans($file);
+        $lists = trans($file, locale: $language);
 
         return is_array($lists) ? $lists : [];
     }

@@ -8,6 +8,7 @@ use App\Common\Words;
 use App\PottingDays\Models\DayPlant;
 use App\Shelf\Models\Component;
 use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Support\Str;
 use Zolbek\Core\Place\Plant\PlantGroup;
 use Zolbek\Core\Place\Site\Surface;
 
@@ -20,11 +21,12 @@ final class LivingSoil
     /** @return list<array{component_id: int, what: string, name: string, stock_l: float, note: string}> */
     public static function of(DayPlant $entry): array
     {
-        $moss = Words::of('records.living_moss');
-        $names = array_filter([
-            in_array(PlantGroup::from($entry->plant->plant_group), self::WANT_FUNGI, true) ? explode(':', Words::of('records.living_soil'))[0] : null,
-            $entry->plan->surface === Surface::Moss || ($entry->plan->wall['kind'] ?? null) === 'moss' ? $moss : null,
-        ]);
+        // bins keep the name that they were given, in whatever language that was
+        $moss = Words::inAll('records.living_moss');
+        $names = [
+            ...in_array(PlantGroup::from($entry->plant->plant_group), self::WANT_FUNGI, true) ? array_map(static fn(string $name): string => explode(':', $name)[0], Words::inAll('records.living_soil')) : [],
+            ...$entry->plan->surface === Surface::Moss || ($entry->plan->wall['kind'] ?? null) === 'moss' ? $moss : [],
+        ];
         if ($names === []) {
             return [];
         }
@@ -40,6 +42,6 @@ final class LivingSoil
         $query->orderBy('name');
         $query->limit(self::MOST);
 
-        return array_values($query->get()->map(static fn(Component $bin): array => ['component_id' => $bin->id, 'what' => str_starts_with($bin->name, $moss) ? 'moss' : 'soil', 'name' => $bin->name, 'stock_l' => $bin->stock_l, 'note' => $bin->note])->all());
+        return array_values($query->get()->map(static fn(Component $bin): array => ['component_id' => $bin->id, 'what' => Str::startsWith($bin->name, $moss) ? 'moss' : 'soil', 'name' => $bin->name, 'stock_l' => $bin->stock_l, 'note' => $bin->note])->all());
     }
 }

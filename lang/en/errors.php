@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 return [
+    'decimal' => '.',
     'models' => [
         'Component' => 'component',
         'Pot' => 'pot',

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Blend\Figures;
+use App\Common\Words;
 use App\Shelf\Models\StockMovement;
 use Tests\Feature\Contract;
 use Zolbek\Core\Course\Water\StickLook;
@@ -61,6 +62,43 @@ test('every rule has its sentence, and every sentence its rule', function (): vo
     foreach (array_keys($sentences) as $rule) {
         expect($code)->toContain("'".$rule."'");
     }
+});
+
+/**
+ * @param array<array-key, mixed> $words
+ *
+ * @return array<string, string> sentences by their whole key
+ */
+function sentencesOf(array $words, string $before = ''): array
+{
+    $found = [];
+    foreach ($words as $key => $word) {
+        $found += is_array($word) ? sentencesOf($word, $before.$key.'.') : [$before.$key => (string) $word];
+    }
+
+    return $found;
+}
+
+test('every language says all that the first one says, with the same gaps', function (string $language, string $file): void {
+    $first = sentencesOf(require base_path("lang/en/$file.php"));
+    $other = sentencesOf(require base_path("lang/$language/$file.php"));
+    expect(array_keys($other))->toEqualCanonicalizing(array_keys($first));
+    foreach ($first as $key => $sentence) {
+        preg_match_all('/:[a-z]+/', $sentence, $gaps);
+        preg_match_all('/:[a-z]+/', $other[$key], $own);
+        expect(array_unique($own[0]))->toEqualCanonicalizing(array_unique($gaps[0]), $file.'.'.$key);
+    }
+})->with(array_values(array_diff(Words::LANGUAGES, ['en'])))->with(['refusals', 'errors', 'care', 'records']);
+
+test('a reader is answered in his language, by what his page accepts or what the address asks for', function (): void {
+    $ask = fn(string $accepts, string $query = ''): string => $this->withHeader('Accept-Language', $accepts)->getJson('/api/v1/components/99999'.$query)->json('message');
+    expect($ask('id-ID,id;q=0.9'))->toBe('Tak ada bahan dengan id 99999.')
+        ->and($ask('en-GB'))->toBe('There is no component with the id 99999.')
+        ->and($ask('fr'))->toBe('There is no component with the id 99999.')
+        ->and($ask('en', '?language=id'))->toBe('Tak ada bahan dengan id 99999.')
+        ->and($ask('en', '?language[]=id'))->toBe('There is no component with the id 99999.');
+    $refused = $this->withHeader('Accept-Language', 'id')->postJson('/api/v1/pots', ['name' => 'x', 'shape' => 'round', 'depth' => -0.05, 'measures' => ['top' => 10, 'base' => 10], 'hole_count' => 1, 'hole_diameter_cm' => 1])->assertUnprocessable();
+    expect(implode(' ', array_column($refused->json('errors'), 'message')))->toContain('dari 0,01 sampai 500, bukan -0,05');
 });
 
 test('the contract names exactly the addresses that there are', function (): void {

@@ -88,6 +88,7 @@ test('a pot that cannot be is refused at its fields', function (array $changed, 
     $response = $this->postJson('/api/v1/pots', [...$pot, ...$changed])->assertStatus(422);
     expect(array_column($response->json('errors'), 'path'))->toContain($path)->and(Pot::query()->count())->toBe(0);
 })->with([
+    'a depth among the measures' => [['depth' => null, 'measures' => ['depth' => 12, 'top' => 20, 'base' => 18]], 'measures.depth'],
     [['depth' => 0], 'depth'],
     [['depth' => null], 'depth'],
     [['measures' => ['top' => 20]], 'measures.base'],

@@ -5,12 +5,11 @@ import './styles/print.css';
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
-import { IntlProvider } from 'react-intl';
 import { BrowserRouter } from 'react-router';
 
 import { ApiProblem } from './api/client';
 import { App } from './App';
-import { en } from './catalogue';
+import { firstLanguage, type Language, ReaderProvider, setPageLocale } from './i18n/reader';
 
 const queries = new QueryClient({
   defaultOptions: {
@@ -29,14 +28,20 @@ const root = document.getElementById('root');
 if (root === null) {
   throw new Error('The page has no root element.');
 }
+const catalogueOf = async (language: Language) =>
+  language === 'id' ? (await import('./catalogue.id')).id : (await import('./catalogue')).en;
+const first = firstLanguage();
+setPageLocale(first);
+const words = await catalogueOf(first);
+
 createRoot(root).render(
   <StrictMode>
-    <IntlProvider locale={navigator.language} defaultLocale="en" messages={en}>
+    <ReaderProvider first={first} words={words} catalogueOf={catalogueOf}>
       <QueryClientProvider client={queries}>
         <BrowserRouter>
           <App />
         </BrowserRouter>
       </QueryClientProvider>
-    </IntlProvider>
+    </ReaderProvider>
   </StrictMode>,
 );

@@ -12,10 +12,14 @@ use Zolbek\Core\Basis\Input\Refusal;
 use Zolbek\Core\Basis\Input\Refusals;
 use Zolbek\Core\Basis\Input\Refused;
 use Zolbek\Core\Place\Container\Container;
+use Zolbek\Core\Place\Container\PotShape;
 
 /** Adds a pot or changes one. */
 final readonly class SavePot
 {
+    /** What stands beside the measures, not among them. */
+    private const APART = ['shape', 'depth'];
+
     /** What keeps its value where a form does not give it. */
     private const KEPT = ['feet_cm', 'tie_holes', 'wall', 'colour', 'light_passes', 'home_made'];
 
@@ -52,12 +56,15 @@ final readonly class SavePot
     {
         $raw = $fields->raw('measures');
         $raw = is_array($raw) ? $raw : [];
-        $flat = ['shape' => $fields->raw('shape'), 'depth' => $fields->raw('depth'), ...$raw];
+        foreach (array_intersect_key($raw, array_flip(self::APART)) as $name => $value) {
+            $refusals->add(new Refusal('measures.'.$name, 'unknown', $value, ['known' => implode(', ', array_unique(array_merge(...array_map(static fn(PotShape $shape): array => $shape->measures(), PotShape::cases()))))]));
+        }
+        $flat = [...$raw, 'shape' => $fields->raw('shape'), 'depth' => $fields->raw('depth')];
         try {
             return Container::read(array_filter($flat, static fn(mixed $value): bool => $value !== null))->measures;
         } catch (Refused $refused) {
             foreach ($refused->refusals as $refusal) {
-                $refusals->add(in_array($refusal->field, ['shape', 'depth'], true) ? $refusal : $refusal->under('measures'));
+                $refusals->add(in_array($refusal->field, self::APART, true) ? $refusal : $refusal->under('measures'));
             }
 
             return [];

@@ -6,6 +6,19 @@ export type Schemas = components['schemas'];
 
 export const api = createClient<paths>({ baseUrl: '/api/v1' });
 
+/** In which language the server is to answer: the one of the page. */
+export function spokenHere(): string {
+  return document.documentElement.lang || 'en';
+}
+
+api.use({
+  onRequest: ({ request }) => {
+    request.headers.set('Accept-Language', spokenHere());
+
+    return request;
+  },
+});
+
 /** What the API could not use, field by field; without fields when it could not be reached or failed. */
 export class ApiProblem extends Error {
   constructor(

@@ -1,6 +1,6 @@
 import { useCallback, useEffect, useRef, useState } from 'react';
 
-import { ApiProblem, type Schemas } from './client';
+import { ApiProblem, type Schemas, spokenHere } from './client';
 
 export type Running = 'idle' | 'running' | 'waiting' | 'done' | 'stopped' | 'failed';
 
@@ -50,7 +50,11 @@ export function useLines<Line extends { kind: string }>(address: string, kept?: 
       const read = async () => {
         const response = await fetch(`/api/v1${address}`, {
           method: 'POST',
-          headers: { 'Content-Type': 'application/json', Accept: 'application/x-ndjson' },
+          headers: {
+            'Content-Type': 'application/json',
+            Accept: 'application/x-ndjson',
+            'Accept-Language': spokenHere(),
+          },
           body: JSON.stringify(body),
           signal: control.signal,
         });

@@ -14,7 +14,7 @@ const HEIGHT = 76;
 
 /** A pot under the crown of its plant, to one scale: how wide a crown is meant. */
 export function CanopyPicture({ canopyCm, potCm, depthCm }: Props) {
-  const { t, n } = useWords();
+  const { t, q } = useWords();
   const crown = canopyCm * 0.62;
   const scale = Math.min((WIDTH - 8) / Math.max(canopyCm, potCm), (HEIGHT - 8) / (crown + depthCm + 0.18 * crown));
   const floor = HEIGHT - 3;
@@ -27,7 +27,7 @@ export function CanopyPicture({ canopyCm, potCm, depthCm }: Props) {
       className={styles.canopyPicture}
       viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
       role="img"
-      aria-label={t('canopy.alt', { pot: n(potCm, 2), cm: n(canopyCm, 2) })}
+      aria-label={t('canopy.alt', { pot: q(potCm, 'cm'), cm: q(Math.round(canopyCm), 'cm') })}
     >
       <line x1={middle} x2={middle} y1={rim} y2={high} className={styles.canopyTrunk} />
       <ellipse

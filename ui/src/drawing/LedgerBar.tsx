@@ -15,7 +15,7 @@ export function LedgerBar({
   /** In a line, without litres. */
   small?: boolean;
 }) {
-  const { t, n, percent } = useWords();
+  const { t, percent, q } = useWords();
 
   return (
     <section
@@ -39,7 +39,7 @@ export function LedgerBar({
               {t(`ledger.${part}`)}
             </dt>
             <dd>
-              {percent(ledger[part])} {!small && <small>{n(ledger[part] * volumeL, 2)} L</small>}
+              {percent(ledger[part])} {!small && <small>{q(ledger[part] * volumeL, 'L')}</small>}
             </dd>
           </div>
         ))}

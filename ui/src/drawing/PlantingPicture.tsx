@@ -59,7 +59,7 @@ const tidy = (value: number) => Math.round(value * 1e4) / 1e4;
 
 /** A ball in its pot to scale: from above, where it is pushed off the middle and turned, and from the front, with bed, collar, lean and slope. */
 export function PlantingPicture({ section, fit, ball, placing, lean, slope, trunkMm, wire, place }: Props) {
-  const { t, n } = useWords();
+  const { t, n, q } = useWords();
   const widest = Math.max(...section.outline.map((point) => point.width_cm));
   const broadest = Math.max(...section.outline.map((point) => point.breadth_cm));
   const scale = (WIDTH - 2 * PAD) / Math.max(widest, broadest);
@@ -69,7 +69,7 @@ export function PlantingPicture({ section, fit, ball, placing, lean, slope, trun
       <FromAbove
         {...{ section, fit, ball, placing, place, wire, scale, widest, broadest }}
         label={t('planting.above', {
-          left: n(fit.left_cm, 2),
+          left: q(fit.left_cm, 'cm'),
           right: n(fit.right_cm, 2),
           front: n(fit.front_cm, 2),
           back: n(fit.back_cm, 2),
@@ -78,8 +78,8 @@ export function PlantingPicture({ section, fit, ball, placing, lean, slope, trun
       <FromFront
         {...{ section, fit, ball, placing, lean, slope, trunkMm, wire, scale, widest }}
         label={t('planting.front', {
-          bed: n(fit.bed_cm, 2),
-          collar: n(Math.abs(fit.collar_over_rim_cm), 2),
+          bed: q(fit.bed_cm, 'cm'),
+          collar: q(Math.abs(fit.collar_over_rim_cm), 'cm'),
           where: fit.collar_over_rim_cm <= 0 ? 'below' : 'over',
         })}
       />
@@ -224,7 +224,7 @@ interface Front extends Omit<Props, 'place'> {
 }
 
 function FromFront({ section, fit, ball, placing, lean, slope, trunkMm, wire, scale, widest, label }: Front) {
-  const { t, n } = useWords();
+  const { t, q } = useWords();
   const above = Math.max(0, fit.collar_over_rim_cm) + TRUNK_CM;
   const height = (section.depth_cm + above) * scale + 2 * PAD + 16;
   const x = (cm: number) => WIDTH / 2 + cm * scale;
@@ -287,7 +287,7 @@ function FromFront({ section, fit, ball, placing, lean, slope, trunkMm, wire, sc
       />
       <text x={WIDTH / 2} y={height - 4} textAnchor="middle">
         {t('planting.collar', {
-          cm: n(Math.abs(fit.collar_over_rim_cm), 2),
+          cm: q(Math.abs(fit.collar_over_rim_cm), 'cm'),
           where: fit.collar_over_rim_cm <= 0 ? 'below' : 'over',
         })}
       </text>

@@ -42,7 +42,7 @@ const LEVELS_WITH_AIR = 5;
 
 /** The pot cut open, to scale: grains by their computed sizes and packing, water between them by the computed profile, air by height. */
 export function PotSection({ section, materials, packing, wetFootCm, title, contents, small = false }: Props) {
-  const { t, n, percent } = useWords();
+  const { t, n, percent, q } = useWords();
   const rim = Math.max(...section.outline.map((point) => point.width_cm));
   const tall = section.depth_cm + WALL_CM + FOOT_CM;
   const scale = Math.min((WIDTH - LEFT - RIGHT) / (rim + 2 * WALL_CM), (TALLEST - TOP - BOTTOM) / tall);
@@ -198,9 +198,9 @@ export function PotSection({ section, materials, packing, wetFootCm, title, cont
             {wetFootCm >= section.top_cm - 1e-6
               ? t('section.wetFootAll')
               : wet > 0.05
-                ? t('section.wetFoot', { cm: n(wet, 2) })
+                ? t('section.wetFoot', { cm: q(wet, 'cm') })
                 : ''}
-            {section.layer !== null && ` · ${t('section.layer', { cm: n(section.layer.thickness_cm, 2) })}`}
+            {section.layer !== null && ` · ${t('section.layer', { cm: q(section.layer.thickness_cm, 'cm') })}`}
           </text>
         </>
       )}

@@ -124,7 +124,7 @@ test('the ledger names all seven shares in order, with litres', () => {
   const html = draw(<LedgerBar ledger={ledger} volumeL={7} />);
   const names = [...html.matchAll(/<\/span>([A-Z][a-z ]+)<\/dt>/g)].map(([, name]) => name);
   expect(names).toEqual(['Solid', 'Sealed', 'Locked', 'Slow', 'Buffer', 'Easy water', 'Air']);
-  expect(html).toContain('27% <small>1.9 L</small>');
+  expect(html).toContain('27% <small>1.89 L</small>');
   expect(html).toContain('flex-grow:0.22');
 });
 

@@ -121,6 +121,7 @@ test('a name that a spreadsheet would run is made harmless', () => {
 test('figures of a quarrel are said as its sentence wants them', () => {
   const words = {
     n: (value: number) => value.toFixed(1),
+    q: (value: number, measure: string) => `${value} ${measure}`,
     percent: (value: number) => `${value * 100}%`,
     month: () => 'March',
   } as never;
@@ -149,8 +150,8 @@ test('figures of a quarrel are said as its sentence wants them', () => {
     otherYears: '8.0',
     interval: '30.0',
     otherInterval: '20.0',
-    kg: '4.0',
-    otherKg: '5.0',
+    kg: '4 kg',
+    otherKg: '5 kg',
     frost: '60.0',
     laterAir: '10%',
     day: '21 March',

@@ -1,9 +1,9 @@
 export const words = {
   'section.air': 'air',
   'section.cm': 'cm',
-  'section.wetFoot': 'wet foot {cm} cm',
+  'section.wetFoot': 'wet foot {cm}',
   'section.wetFootAll': 'wet to the top',
-  'section.layer': 'layer {cm} cm',
+  'section.layer': 'layer {cm}',
 
   'ledger.title': 'Where the pot’s volume goes',
   'ledger.solid': 'Solid',
@@ -25,7 +25,7 @@ export const words = {
   'grading.alt': 'Grain sizes of the mix: a tenth is below {d10} mm, half below {d50} mm, nine tenths below {d90} mm.',
   'grading.d': 'D{q} {size}',
 
-  'canopy.alt': 'The pot, {pot} cm wide, under a crown of {cm} cm, to one scale.',
+  'canopy.alt': 'The pot, {pot} wide, under a crown of {cm}, to one scale.',
 
   'view.air': 'air',
   'view.waterShare': 'water',
@@ -44,10 +44,10 @@ export const words = {
   'section.wall': '{kind, select, moss {moss} other {old soil}}',
 
   'planting.above':
-    'From above: {left} cm free at the left, {right} at the right, {front} before the ball and {back} behind it.',
+    'From above: {left} free at the left, {right} at the right, {front} before the ball and {back} behind it.',
   'planting.front':
-    'From the front: a bed of {bed} cm, the collar {collar} cm {where, select, below {below the rim} other {over the rim}}.',
-  'planting.collar': 'collar {cm} cm {where, select, below {below the rim} other {over the rim}}',
+    'From the front: a bed of {bed}, the collar {collar} {where, select, below {below the rim} other {over the rim}}.',
+  'planting.collar': 'collar {cm} {where, select, below {below the rim} other {over the rim}}',
   'planting.frontSide': 'front',
   'planting.turn': 'Turn the ball',
 

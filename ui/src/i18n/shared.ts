@@ -10,7 +10,7 @@ export const words = {
   'caution.sphagnum': 'Sphagnum: wear gloves and cover cuts (sporotrichosis).',
   'caution.vermiculite': 'Vermiculite of unknown age may hold asbestos: do not use it.',
   'caution.lift':
-    'A finished pot weighs {kg} kg wet: {kg2, select, two {two people or a trolley} other {lift with a straight back}}.',
+    'A finished pot weighs {kg} wet: {kg2, select, two {two people or a trolley} other {lift with a straight back}}.',
   'caution.defer': 'Product labels and local rules come first.',
 
   'blend.remove': 'Take {name} out of the mix',
@@ -22,7 +22,7 @@ export const words = {
   'batch.gaps.combed': 'combed',
   'batch.gaps.washed': 'washed bare',
   'batch.component': 'Component',
-  'batch.packsUnknown': '{litres} L short',
+  'batch.packsUnknown': '{litres} short',
 
   'sheet.total': 'Together',
   'sheet.cautions': 'Take care',
@@ -98,9 +98,9 @@ export const words = {
   'lots.useAny': 'any',
 
   'prep.done': 'Done',
-  'prep.sheet': 'Take {gross} L of {name} from the bin, {steps}: {net} L are left.',
+  'prep.sheet': 'Take {gross} of {name} from the bin, {steps}: {net} are left.',
   'prep.sheetLime':
-    'Lime {name}: {grams} g of ground lime for {litres} L is a starting dose. Try it in a test tub, measure after some weeks, never in a planted pot. Label, gloves, goggles.',
+    'Lime {name}: {grams} of ground lime for {litres} is a starting dose. Try it in a test tub, measure after some weeks, never in a planted pot. Label, gloves, goggles.',
   'prep.sheetWet': '{name}: {steps} before mixing.',
 
   'blend.versionN': 'version {n}',
@@ -114,13 +114,13 @@ export const words = {
   'extras.pots': 'Pots',
   'extras.component': 'Extra',
   'extras.handfuls': 'Handfuls',
-  'extras.handfulHint': 'of {litres} L',
+  'extras.handfulHint': 'of {litres}',
   'extras.add': 'Add an extra',
   'extras.remove': 'Remove this extra',
-  'extras.base': '{litres} L loose of the base, {each} L for a pot without extra',
+  'extras.base': '{litres} loose of the base, {each} for a pot without extra',
   'extras.line':
-    '{label}: {base} L of base and {extra} L of {name} each, {share} of the mix. Air {air} instead of {airBase}.',
-  'extras.need': '{litres} L of {name}; {stock} L in stock',
+    '{label}: {base} of base and {extra} of {name} each, {share} of the mix. Air {air} instead of {airBase}.',
+  'extras.need': '{litres} of {name}; {stock} in stock',
   'extras.hint': 'A handful is 0.15 L. 8 % spare is counted in.',
 
   'purpose.grow_on': 'Grow on',
@@ -201,7 +201,7 @@ export const words = {
   'plant.rule.length_of_height': 'Pot length by the height of the tree',
   'plant.rule.depth_of_trunk': 'Pot depth by the trunk',
   'plant.rule.breadth_of_canopy': 'Pot breadth by the canopy',
-  'plant.ruleOf': '{is} cm; by the rule {should} cm',
+  'plant.ruleOf': '{is}; by the rule {should}',
 
   'field.feet_cm': 'Feet',
   'field.tie_holes': 'Holes for wire',
@@ -209,9 +209,9 @@ export const words = {
   'field.light_passes': 'Light passes through the wall',
   'field.home_made': 'Drilled, cast or built here',
 
-  'tools.wire': '{gauge} mm wire: {length} m',
-  'tools.mesh': '{pieces, plural, one {one piece} other {# pieces}} of mesh, {side} × {side} cm',
-  'tools.fertiliser': '{name}: {grams} g in all',
+  'tools.wire': '{gauge} mm wire: {length}',
+  'tools.mesh': '{pieces, plural, one {one piece} other {# pieces}} of mesh, {side} × {side}',
+  'tools.fertiliser': '{name}: {grams} in all',
   'tools.moss': 'Living moss for {cm2} cm²',
   'tools.label': 'By the label rate and never above it. Wire under tension: goggles.',
 } as const;

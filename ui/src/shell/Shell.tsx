@@ -2,6 +2,7 @@ import { Button } from 'antd';
 import { type ReactNode, useEffect, useMemo, useState } from 'react';
 import { Link, useLocation, useNavigate } from 'react-router';
 
+import { useReader } from '../i18n/reader';
 import { useWords } from '../i18n/words';
 import { useShortcuts } from '../kit/hooks/useShortcuts';
 import { ModelNews } from './ModelNews';
@@ -29,6 +30,7 @@ interface Props {
 /** The frame around every place: where one is, where one can go, how bright it is. */
 export function Shell({ isDim, setDim, children }: Props) {
   const { t } = useWords();
+  const { language } = useReader();
   const navigate = useNavigate();
   const { pathname } = useLocation();
   const [helping, setHelping] = useState(false);
@@ -75,6 +77,15 @@ export function Shell({ isDim, setDim, children }: Props) {
         <span className={styles.shellTools}>
           <Button type="text" onClick={() => setDim(!isDim)}>
             {t(isDim ? 'nav.bright' : 'nav.dim')}
+          </Button>
+          <Button
+            type="text"
+            className={styles.reader}
+            aria-label={t('reader.title')}
+            title={t('reader.title')}
+            onClick={() => setHelping(true)}
+          >
+            {language.toUpperCase()}
           </Button>
           <Button
             type="text"

@@ -3,6 +3,7 @@ import { Link } from 'react-router';
 
 import type { MessageId } from '../i18n/words';
 import { useWords } from '../i18n/words';
+import { ReaderChoice } from './ReaderChoice';
 import styles from './shell.module.css';
 
 const KEYS: [string, MessageId][] = [
@@ -33,6 +34,8 @@ export function Shortcuts({ open, close }: { open: boolean; close: () => void })
 
   return (
     <Modal open={open} onCancel={close} footer={null} title={t('keys.title')}>
+      <ReaderChoice />
+      <h3>{t('keys.keyboard')}</h3>
       <dl className={styles.keys}>
         {KEYS.map(([key, words]) => (
           <div key={key}>

@@ -3,7 +3,16 @@ export const words = {
   'app.skip': 'Skip to the content',
 
   'keys.start': 'Open the first questions',
-  'keys.title': 'Keyboard shortcuts',
+  'keys.title': 'Help and settings',
+  'keys.keyboard': 'Keyboard',
+
+  'reader.title': 'Language and units',
+  'reader.language': 'Language',
+  'reader.units': 'Units',
+  'reader.metric': 'Metric: L, m³, cm, kg, °C',
+  'reader.us': 'US: gal, qt, cu ft, in, lb, °F',
+  'reader.hint':
+    'For this device. Figures are kept in metric units; another unit can be typed behind a number in either ("2 gal", "3 in", "8 cm").',
   'keys.help': 'Show this list',
   'keys.blend': 'Go to Blend',
   'keys.bins': 'Go to Bins',

@@ -21,7 +21,7 @@ interface Props {
 
 /** When, who, with which tub and scoop, and how much on top. */
 export function DayFrame({ day, close, learned }: Props) {
-  const { t, n, percent } = useWords();
+  const { t, percent, q } = useWords();
   const [name, setName] = useState(day?.name ?? '');
   const [on, setOn] = useState(() => day?.planned_on ?? isoDay(7));
   const [tub, setTub] = useState(plain(day?.tub_l ?? 40));
@@ -101,7 +101,7 @@ export function DayFrame({ day, close, learned }: Props) {
               size="small"
               onClick={() => (vessel.kind === 'tub' ? setTub : setScoop)(plain(vessel.volume_l))}
             >
-              {vessel.name} {n(vessel.volume_l)} L
+              {vessel.name} {q(vessel.volume_l, 'L')}
             </Button>
           ))}
         </p>

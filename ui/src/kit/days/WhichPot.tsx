@@ -24,7 +24,7 @@ interface Props {
 
 /** Pots of the yard for a plant and its ball, best first: what each offers, and why it misses. */
 export function WhichPot({ whose, count, close, take }: Props) {
-  const { t, n } = useWords();
+  const { t, n, q } = useWords();
   const found = useWhichPot(whose);
   const buy = found.data?.buy ?? null;
 
@@ -39,7 +39,12 @@ export function WhichPot({ whose, count, close, take }: Props) {
       >
         {buy !== null && (
           <p className={common.mind}>
-            ◆ {t('whichPot.buy', { length: n(buy.length_cm), width: n(buy.width_cm), depth: n(buy.depth_cm) })}
+            ◆{' '}
+            {t('whichPot.buy', {
+              length: n(buy.length_cm),
+              width: q(buy.width_cm, 'cm'),
+              depth: q(buy.depth_cm, 'cm'),
+            })}
           </p>
         )}
         <table className={common.plainTable}>

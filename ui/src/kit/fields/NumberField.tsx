@@ -1,12 +1,17 @@
 import { Form, Input } from 'antd';
 import { useId } from 'react';
+import type { Measure } from '../../i18n/measures';
 import common from '../../styles/common.module.css';
+import { useMeasured } from './useMeasured';
 
 interface Props {
   label: string;
   value: string;
   onChange: (text: string) => void;
+  /** The unit in which the value is kept; a length, weight or volume is shown and typed in the reader's own. */
   unit?: string;
+  /** Which measure it is where the unit alone does not tell. */
+  measure?: Measure;
   error?: string | undefined;
   hint?: string;
   /** What is reckoned with while nothing is typed. */
@@ -14,20 +19,21 @@ interface Props {
 }
 
 /** A number as somebody types it, with its unit beside it and what is wrong with it beneath. */
-export function NumberField({ label, value, onChange, unit, error, hint, placeholder }: Props) {
+export function NumberField({ label, value, onChange, unit, measure, error, hint, placeholder }: Props) {
   const id = useId();
+  const shown = useMeasured(value, unit, onChange, measure);
 
   return (
     <Form.Item label={label} htmlFor={id} validateStatus={error === undefined ? '' : 'error'} help={error ?? hint}>
       <Input
         id={id}
-        value={value}
+        value={shown.text}
         {...(placeholder === undefined ? {} : { placeholder })}
         inputMode="decimal"
         autoComplete="off"
-        suffix={unit === undefined ? undefined : <span className={common.unit}>{unit}</span>}
+        suffix={shown.unit === undefined ? undefined : <span className={common.unit}>{shown.unit}</span>}
         aria-invalid={error !== undefined}
-        onChange={(event) => onChange(event.target.value)}
+        onChange={(event) => shown.write(event.target.value)}
       />
     </Form.Item>
   );

@@ -36,7 +36,7 @@ interface Props {
 
 /** What goes into each load: a column for every kind of load, a row for every component. */
 export function LoadTable({ loads, rows, scoopL, moreHeads, large = false }: Props) {
-  const { t, n, percent } = useWords();
+  const { t, percent, q } = useWords();
   const words = useLoadWords();
   const groups = grouped(loads);
   const lineOf = (lines: ScoopedLine[], id: number) => lines.find((line) => line.component_id === id);
@@ -83,7 +83,7 @@ export function LoadTable({ loads, rows, scoopL, moreHeads, large = false }: Pro
                 </td>
               );
             })}
-            <td>{t('loads.of', { litres: n(litresOf(row.component_id)) })}</td>
+            <td>{t('loads.of', { litres: q(litresOf(row.component_id), 'L') })}</td>
             <td>
               {row.true_share === null ? '–' : percent(row.true_share)}
               <Off share={row.deviation_share} />

@@ -43,7 +43,7 @@ export function draftOf(kept: Kept, plan: Plan): Draft {
 
 /** The sieves chosen, coarsest first. */
 export function aperturesOf(draft: Draft): number[] {
-  const sizes = (draft.setup['apertures'] ?? '').split(/[\s;]+/).map(typedNumber);
+  const sizes = (draft.setup['apertures'] ?? '').split(/[\s;]+/).map((text) => typedNumber(text));
   return sizes.filter((size): size is number => size !== null && size > 0).sort((a, b) => b - a);
 }
 

@@ -4,7 +4,7 @@ import common from '../../styles/common.module.css';
 
 /** What lies above and does not stay out of what lies beneath it, with what comes of it and what helps. */
 export function LayerPairs({ pairs }: { pairs: Schemas['LayerPair'][] }) {
-  const { t, n } = useWords();
+  const { t, n, q } = useWords();
 
   return pairs
     .filter((pair) => !pair.holds)
@@ -17,8 +17,8 @@ export function LayerPairs({ pairs }: { pairs: Schemas['LayerPair'][] }) {
               upper: t(`layers.${pair.upper}`),
               lower: t(`layers.${pair.lower}`),
               ratio: n(pair.ratio ?? 0, 2),
-              litres: n(pair.sifts_l, 2),
-              air: n(pair.air_lost_l, 2),
+              litres: q(pair.sifts_l, 'L'),
+              air: q(pair.air_lost_l, 'L'),
             })}
       </p>
     ));

@@ -16,7 +16,7 @@ export function lasting(hours: number, { t, n }: Words): string {
 }
 
 /** A criterion's figure as it is said in words. */
-export function figure(criterion: Schemas['Criterion'], value: number, { t, n, percent }: Words): string {
+export function figure(criterion: Schemas['Criterion'], value: number, { t, n, q, percent }: Words): string {
   switch (criterion) {
     case 'air':
     case 'drought':
@@ -28,7 +28,7 @@ export function figure(criterion: Schemas['Criterion'], value: number, { t, n, p
     case 'later_ph':
       return n(value, 2);
     case 'wet_weight':
-      return `${n(value, 2)} kg`;
+      return q(value, 'kg');
     case 'largest_grain':
       return `${n(value, 2)} mm`;
     case 'segregation':
@@ -92,7 +92,7 @@ export interface About {
 
 /** What a verdict says beneath its figure: the band, and for whom. */
 export function sentence(verdict: Verdict, about: About, words: Words): string {
-  const { t, n, percent } = words;
+  const { t, n, percent, q } = words;
   const plants = t(`plants.${about.group}`);
   const high = verdict.high ?? 0;
   switch (verdict.criterion) {
@@ -124,7 +124,7 @@ export function sentence(verdict: Verdict, about: About, words: Words): string {
         years: n(about.plannedYears),
       });
     case 'wet_weight':
-      return t('verdict.wet_weight.text', { high: n(high) });
+      return t('verdict.wet_weight.text', { high: q(high, 'kg') });
     case 'largest_grain':
       return t('verdict.largest_grain.text', { high: n(high, 2) });
     case 'float_share':
@@ -139,7 +139,7 @@ export function sentence(verdict: Verdict, about: About, words: Words): string {
         : t(verdict.value === 0 ? 'verdict.years.new' : 'verdict.years.text', {
             years,
             range: yearsRange(about.years, words),
-            drop: n(about.years.drop_cm, 2),
+            drop: q(about.years.drop_cm, 'cm'),
           });
     }
   }

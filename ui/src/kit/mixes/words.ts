@@ -40,8 +40,7 @@ export const words = {
     '{speed, select, fast {Fast} free {Free} slow {Slow} other {Stagnant}}: 2 cm of clean water run through in this time; up to {high} s is free.{holes, select, yes { The holes set the speed.} other {}}',
   'verdict.run_through.none': 'No outlet: water cannot leave this pot.',
   'verdict.ph.text': 'After a month; {plants} want {low} to {high} in this mix.',
-  'verdict.wet_weight.text':
-    'Pot, mix and water; one person lifts up to {high} kg. A note: it costs backs, not plants.',
+  'verdict.wet_weight.text': 'Pot, mix and water; one person lifts up to {high}. A note: it costs backs, not plants.',
   'verdict.largest_grain.text':
     'Nine tenths are finer than this; up to a fifth of the depth ({high} mm) suits this pot.',
   'verdict.noOutlet': 'no outlet',
@@ -68,7 +67,7 @@ export const words = {
   'verdict.float_share.text': 'Of the surface, under this way of watering; up to {high} is no matter. A note.',
   'verdict.segregation.text': 'Coarsest to finest component; from {high} times on they part on shaking. A note.',
   'verdict.years.text':
-    'Planned to be repotted after {years}. With ageing twice and half as fast: {range}. The level sinks {drop} cm by then, never topped up.',
+    'Planned to be repotted after {years}. With ageing twice and half as fast: {range}. The level sinks {drop} by then, never topped up.',
   'verdict.years.new': 'It fails before it has aged, so there is no forecast. Planned to be repotted after {years}.',
   'verdict.years.plain': 'Planned to be repotted after {years}.',
   'verdict.years.range': '{from} to {to}',
@@ -145,14 +144,14 @@ export const words = {
   'layers.layer': 'layer',
   'layers.wall': 'lining',
   'layers.sifts':
-    'The {upper} sifts into the {lower}: D15 beneath is {ratio} times D85 above, up to 5 holds. Up to {litres} L go down and take {air} L of air. Moss or a middle grade between holds it, or a coarser {upper}.',
+    'The {upper} sifts into the {lower}: D15 beneath is {ratio} times D85 above, up to 5 holds. Up to {litres} go down and take {air} of air. Moss or a middle grade between holds it, or a coarser {upper}.',
   'layers.throughMesh': 'The {upper} falls through the mesh: line it with moss or cloth, or take a finer one.',
   'topple.stands': 'Tied in it stands gusts of {wet} km/h wet, {dry} nearly dry.',
   'topple.loose': 'Held by nothing {loose}, by stones on the ball {stones}.',
   'topple.least':
     '{least, select, none {It stands what blows there held by nothing.} stones {Stones are enough.} other {It wants to be tied in.}}',
   'topple.lacks':
-    'A gust of {storm} km/h is to be reckoned with there and tips it over nearly dry: {kg} kg more at the foot, a broader pot, or tie the pot down.',
+    'A gust of {storm} km/h is to be reckoned with there and tips it over nearly dry: {kg} more at the foot, a broader pot, or tie the pot down.',
 
   'rounds.says':
     '{summer, plural, =1 {{hours, select, 12 {Twice a day} 24 {Once a day} 48 {Every other day} 72 {Every third day} 168 {Once a week} other {Every {hours} h}} in summer is enough{heat, plural, =0 {; in a heat wave no watering is} =1 {, in a heat wave too} =2 {; in a heat wave look twice} other {; in a heat wave look # times}}.} other {{hours, select, 12 {Twice a day} 24 {Once a day} 48 {Every other day} 72 {Every third day} 168 {Once a week} other {Every {hours} h}} is too seldom in summer: water # times as often{heat, plural, =0 {; in a heat wave no watering is enough} other {, in a heat wave # times}}.}}',

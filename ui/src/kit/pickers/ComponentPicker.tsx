@@ -19,7 +19,7 @@ interface Props {
 
 /** Finds a component by name; what is in stock comes first. */
 export function ComponentPicker({ label, without = [], onPick, pickRef, kept, onClear }: Props) {
-  const { t, n } = useWords();
+  const { t, q } = useWords();
   const [search, setSearch] = useState('');
   const found = useComponents({ per_page: 60, sort: '-stock_l', ...(search === '' ? {} : { search }) });
   const components = (found.data?.data ?? []).filter((component) => !without.includes(component.id));
@@ -42,7 +42,7 @@ export function ComponentPicker({ label, without = [], onPick, pickRef, kept, on
           <span>{data.component.name}</span>
           <small>
             {data.component.stock_l > 0
-              ? t('blend.inStock', { litres: n(data.component.stock_l) })
+              ? t('blend.inStock', { litres: q(data.component.stock_l, 'L') })
               : t('blend.notInStock')}
           </small>
         </span>

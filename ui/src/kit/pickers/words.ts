@@ -1,7 +1,7 @@
 export const words = {
   'pickers.nothing': 'Nothing is called that.',
   'blend.noComponent': 'No component is called that.',
-  'blend.inStock': '{litres} L in stock',
+  'blend.inStock': '{litres} in stock',
   'blend.notInStock': 'not in stock',
   'blend.plant': 'Plant',
   'blend.groups': 'By group',

@@ -107,14 +107,14 @@ export function useTaskName() {
 }
 
 function TaskText({ task, withPlant }: { task: Task; withPlant: boolean }) {
-  const { t, date, percent, n } = useWords();
+  const { t, date, percent, q } = useWords();
   const nameOf = useTaskName();
   const share = task.figures['share'];
   const cm = task.figures['cm'];
   const more = [
     task.ends_by === 'date' ? '' : t(`task.until.${task.ends_by}`),
     task.every_days === null ? '' : t('task.every', { days: task.every_days }),
-    typeof cm === 'number' ? t('task.cm', { cm: n(cm, 2) }) : '',
+    typeof cm === 'number' ? t('task.cm', { cm: q(cm, 'cm') }) : '',
     typeof share === 'number' ? t('task.share', { share: percent(share) }) : '',
     task.until_on === null ? '' : t('task.untilDay', { date: date(task.until_on) }),
     task.kind === 'own' ? '' : task.note,

@@ -39,7 +39,7 @@ export const words = {
   'task.mist_moss': 'Mist the moss',
   'task.leave_alone': 'Leave crown and wiring alone',
   'task.lower_surface': 'Lower the surface a little, to bring out roots',
-  'task.cm': 'by {cm} cm',
+  'task.cm': 'by {cm}',
   'task.cover': 'Cover or tent, and misting',
   'task.out_of_storms': 'Out of storms',
   'task.no_frost': 'No frost until then',

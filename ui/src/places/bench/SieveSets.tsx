@@ -68,7 +68,7 @@ function SieveSetForm({ set, close }: { set: SieveSet | null; close: () => void 
     const apertures = text
       .split(/[\s;]+/)
       .filter((each) => each !== '')
-      .map(typedNumber);
+      .map((text) => typedNumber(text));
     const isWrong = apertures.includes(null);
     setWrong(isWrong);
     if (isWrong) {

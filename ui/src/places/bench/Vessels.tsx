@@ -26,7 +26,7 @@ const WATER: Schemas['BenchReading'] = {
 
 /** Scoops and tubs of one's own, calibrated by the water that they hold. */
 export function Vessels() {
-  const { t, n } = useWords();
+  const { t, q } = useWords();
   const vessels = useVessels();
   const archive = useArchiveVessel();
   const [editing, setEditing] = useState<Vessel | 'new' | null>(null);
@@ -49,9 +49,9 @@ export function Vessels() {
               <th scope="row">
                 {vessel.name} <span className={common.quiet}>{t(`tools.${vessel.kind}`)}</span>
               </th>
-              <td>{n(vessel.volume_l)} L</td>
+              <td>{q(vessel.volume_l, 'L')}</td>
               <td className={common.quiet}>
-                {vessel.water_g === null ? t('tools.typed') : t('tools.byWater', { grams: n(vessel.water_g, 4) })}
+                {vessel.water_g === null ? t('tools.typed') : t('tools.byWater', { grams: q(vessel.water_g, 'g') })}
               </td>
               <td>
                 <RowActions
@@ -70,7 +70,7 @@ export function Vessels() {
 }
 
 function VesselForm({ vessel, close }: { vessel: Vessel | null; close: () => void }) {
-  const { t, n } = useWords();
+  const { t, q } = useWords();
   const [name, setName] = useState(vessel?.name ?? '');
   const [kind, setKind] = useState<Vessel['kind']>(vessel?.kind ?? 'scoop');
   const [volume, setVolume] = useState(vessel === null || vessel.water_g !== null ? '' : plain(vessel.volume_l));
@@ -84,7 +84,7 @@ function VesselForm({ vessel, close }: { vessel: Vessel | null; close: () => voi
       id: vessel?.id ?? null,
       body: { name, kind, volume_l: typedNumber(volume), water_g: typedNumber(water) },
     });
-    say(`${t('common.saved', { name: saved.name })} ${n(saved.volume_l)} L`);
+    say(`${t('common.saved', { name: saved.name })} ${q(saved.volume_l, 'L')}`);
     close();
   };
 

@@ -131,7 +131,7 @@ export const words = {
   'tools.volume': 'Holds',
   'tools.water': 'Water that fills it weighs',
   'tools.waterHint': 'Tare the empty one, fill it to the brim, read. Then the volume follows.',
-  'tools.byWater': 'by {grams} g of water',
+  'tools.byWater': 'by {grams} of water',
   'tools.typed': 'typed',
   'tools.sieves': 'Sets of sieves',
   'tools.sievesHint': 'Your own sieves are offered for analyses and for screening.',

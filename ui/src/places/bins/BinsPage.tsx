@@ -22,7 +22,7 @@ type Component = Schemas['Component'];
 
 /** The shelf: every component with its stock, price and what is known of it. */
 export default function BinsPage() {
-  const { t, n, money } = useWords();
+  const { t, n, money, cell, unit } = useWords();
   const meta = useMeta();
   const currency = meta.data?.currency ?? 'EUR';
   const list = useListQuery('name');
@@ -105,22 +105,23 @@ export default function BinsPage() {
           },
           {
             key: 'stock_l',
-            title: `${t('bins.stock')}, L`,
+            title: `${t('bins.stock')}, ${unit('L')}`,
             align: 'right',
             sorter: true,
             sortOrder: list.sortOrder('stock_l'),
             render: (_, { stock_l, runs_low }) => (
               <>
-                {stock_l > 0 ? n(stock_l) : <span className={common.quiet}>–</span>}
+                {stock_l > 0 ? cell(stock_l, 'L') : <span className={common.quiet}>–</span>}
                 {runs_low && <span className={`${common.mind} ${styles.lowMark}`}>{t('stock.low')}</span>}
               </>
             ),
           },
           {
             key: 'pack',
-            title: `${t('bins.pack')}, L`,
+            title: `${t('bins.pack')}, ${unit('bag')}`,
             align: 'right',
-            render: (_, { pack_l }) => (pack_l === null ? <span className={common.quiet}>–</span> : n(pack_l)),
+            render: (_, { pack_l }) =>
+              pack_l === null ? <span className={common.quiet}>–</span> : cell(pack_l, 'bag'),
           },
           {
             key: 'price',

@@ -17,7 +17,7 @@ type Sheet = Schemas['ComponentSheet'];
 
 /** Two to four components side by side: sizes on one axis, then water, weight, reaction, price and life. */
 export default function CompareComponentsPage() {
-  const { t, n, percent, money } = useWords();
+  const { t, n, percent, q, priceOf } = useWords();
   const currency = useMeta().data?.currency ?? 'EUR';
   const [parameters] = useSearchParams();
   const ids = [...new Set((parameters.get('ids') ?? '').split(',').map(Number).filter(Number.isInteger))].slice(
@@ -46,10 +46,10 @@ export default function CompareComponentsPage() {
     ['bins.ph', (sheet) => (sheet.poured.ph === null ? '–' : n(sheet.poured.ph))],
     ['field.buffer', (sheet) => `${n(sheet.component.buffer)} ${t('unit.buffer')}`],
     ['field.cec', (sheet) => `${n(sheet.component.cec)} ${t('unit.cec')}`],
-    ['compare.price', (sheet) => (sheet.price_per_l === null ? '–' : money(sheet.price_per_l, currency))],
+    ['compare.price', (sheet) => (sheet.price_per_l === null ? '–' : priceOf(sheet.price_per_l, 'L', currency))],
     ['compare.left', (sheet) => percent(sheet.ageing.left)],
     ['compare.fines', (sheet) => percent(sheet.ageing.finer_than_1_mm_then)],
-    ['bins.stock', (sheet) => (sheet.component.stock_l > 0 ? `${n(sheet.component.stock_l)} L` : '–')],
+    ['bins.stock', (sheet) => (sheet.component.stock_l > 0 ? q(sheet.component.stock_l, 'L') : '–')],
     ['bins.basis', (sheet) => t(`basis.${sheet.component.basis}`)],
   ];
 

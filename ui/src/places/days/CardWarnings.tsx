@@ -5,7 +5,7 @@ import styles from './days.module.css';
 
 /** What is to be read before anything is done with a plant: a mix that does not suit it, the season, no water for days, two to lift. */
 export function CardWarnings({ entry }: { entry: Schemas['DayEntry'] }) {
-  const { t, n } = useWords();
+  const { t, q } = useWords();
   const { figures, worst } = entry;
   const said = [
     worst?.level === 'stop' && <Suits key="suits" entry={entry} />,
@@ -16,7 +16,9 @@ export function CardWarnings({ entry }: { entry: Schemas['DayEntry'] }) {
     figures !== null && figures.first_water_days > 0 && (
       <span key="wait">◆ {t('potting.step.wait', { days: figures.first_water_days })}</span>
     ),
-    figures?.two_to_lift === true && <span key="lift">◆ {t('potting.step.lift', { kg: n(figures.wet_kg, 2) })}</span>,
+    figures?.two_to_lift === true && (
+      <span key="lift">◆ {t('potting.step.lift', { kg: q(figures.wet_kg, 'kg') })}</span>
+    ),
   ].filter((line) => line !== false);
 
   return said.length === 0 ? null : (

@@ -123,16 +123,16 @@ function Open({ day, mix, person }: { day: Day; mix: Mix; person: string }) {
 
 /** More is in pots than was mixed: it was mixed without a tick, or heaped, or came from elsewhere. */
 function Unmixed({ day, mix, more, person }: { day: Day; mix: Mix; more: number; person: string }) {
-  const { t, n } = useWords();
+  const { t, q } = useWords();
   const load = useMixLoad(day.id);
   const close = useCloseMix(day.id);
   const say = useUndoable();
-  const said = { recipe: mix.name, used: n(mix.used_l), mixed: n(mix.mixed_l), more: n(more) };
+  const said = { recipe: mix.name, used: q(mix.used_l, 'L'), mixed: q(mix.mixed_l, 'L'), more: q(more, 'L') };
 
   return (
     <section className="bench-left">
       <h2>{t('potting.left', { recipe: mix.name })}</h2>
-      <p>{t('potting.unmixed', { ...said, mixed: mix.mixed.length === 0 ? '0' : n(mix.mixed_l) })}</p>
+      <p>{t('potting.unmixed', { ...said, mixed: mix.mixed.length === 0 ? '0' : q(mix.mixed_l, 'L') })}</p>
       <p className={common.quiet}>{t('potting.unmixedHint', said)}</p>
       <p className={styles.benchRow}>
         <Button
@@ -142,7 +142,7 @@ function Unmixed({ day, mix, more, person }: { day: Day; mix: Mix; more: number;
           onClick={() =>
             load.mutate(
               { recipe_id: mix.recipe_id, litres: more, person },
-              { onSuccess: () => say(t('potting.drawn', { litres: n(more), recipe: mix.name })) },
+              { onSuccess: () => say(t('potting.drawn', { litres: q(more, 'L'), recipe: mix.name })) },
             )
           }
         >
@@ -162,7 +162,7 @@ function Unmixed({ day, mix, more, person }: { day: Day; mix: Mix; more: number;
 }
 
 function Left({ day, mix }: { day: Day; mix: Mix }) {
-  const { t, n } = useWords();
+  const { t, q } = useWords();
   // rounded down: more than there can be is asked about
   const rest = Math.floor(mix.rest_l * 100) / 100;
   const [litres, setLitres] = useState(plain(rest));
@@ -175,7 +175,7 @@ function Left({ day, mix }: { day: Day; mix: Mix }) {
     <section className="bench-left">
       <h2>{t('potting.left', { recipe: mix.name })}</h2>
       <p className={common.quiet}>
-        {t('potting.leftHint', { mixed: n(mix.mixed_l), used: n(mix.used_l), rest: n(rest) })}
+        {t('potting.leftHint', { mixed: q(mix.mixed_l, 'L'), used: q(mix.used_l, 'L'), rest: q(rest, 'L') })}
       </p>
       <Form layout="vertical" className={styles.benchLeftRow}>
         <NumberField
@@ -205,7 +205,7 @@ function Left({ day, mix }: { day: Day; mix: Mix }) {
       </Form>
       {isMore && value !== null && (
         <Button size="large" onClick={() => close.mutate({ recipe_id: mix.recipe_id, left_l: value, correct: true })}>
-          {t('potting.countedSo', { left: n(value) })}
+          {t('potting.countedSo', { left: q(value, 'L') })}
         </Button>
       )}
     </section>

@@ -32,7 +32,7 @@ export function CountNow({ day, lines, counted }: Props) {
 }
 
 function Count({ row, litres, counted }: { row: Schemas['DayShelf']; litres: number; counted: () => void }) {
-  const { t, n } = useWords();
+  const { t, q } = useWords();
   const [text, setText] = useState(() => plain(Math.round(row.stock_l * 100) / 100));
   const move = useMoveStock(row.component_id);
   const value = typedNumber(text);
@@ -46,7 +46,7 @@ function Count({ row, litres, counted }: { row: Schemas['DayShelf']; litres: num
 
   return (
     <li>
-      <span>{t('potting.countOf', { name: row.name, stock: n(row.stock_l), litres: n(litres) })}</span>
+      <span>{t('potting.countOf', { name: row.name, stock: q(row.stock_l, 'L'), litres: q(litres, 'L') })}</span>
       <NumberField
         label={t('potting.counted', { name: row.name })}
         unit="L"

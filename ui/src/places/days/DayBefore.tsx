@@ -4,10 +4,10 @@ import styles from './days.module.css';
 
 /** What is to be done the day before, each with a box to tick on paper. */
 export function DayBefore({ day }: { day: Schemas['PottingDay'] }) {
-  const { t, n } = useWords();
+  const { t, n, q } = useWords();
   const { day_before: before } = day;
   const named = (rows: { name: string; litres: number }[]) =>
-    rows.map((row) => `${n(row.litres, 2)} L ${row.name}`).join(', ');
+    rows.map((row) => `${q(row.litres, 'L')} ${row.name}`).join(', ');
   const lines = [
     before.moss_cm2 > 0 && t('before.moss', { cm2: n(before.moss_cm2, 2) }),
     before.moss.length > 0 && t('before.mossWall', { what: named(before.moss) }),
@@ -19,7 +19,7 @@ export function DayBefore({ day }: { day: Schemas['PottingDay'] }) {
       t('before.pot', { count: pot.count, name: pot.name, place: pot.place === '' ? '–' : pot.place }),
     ),
     day.entries.some((entry) => entry.state === 'planned') &&
-      t('before.tub', { tub: n(day.tub_l), scoop: day.scoop_name ?? `${n(day.scoop_l)} L` }),
+      t('before.tub', { tub: q(day.tub_l, 'L'), scoop: day.scoop_name ?? q(day.scoop_l, 'L') }),
   ].filter((line) => line !== false);
 
   return lines.length === 0 ? null : (

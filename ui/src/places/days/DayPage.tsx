@@ -106,13 +106,13 @@ function Plan({ day }: { day: Schemas['PottingDay'] }) {
 }
 
 function Sums({ day, show }: { day: Schemas['PottingDay']; show: (view: 'shelf') => void }) {
-  const { t, n } = useWords();
+  const { t, n, q } = useWords();
   const hours = day.totals.minutes / 60;
   const short = day.shelf.filter((row) => row.short_l > rules.notable.litres).length;
 
   return (
     <p className={styles.daySums} aria-live="polite">
-      <strong>{t('day.sums', { plants: day.plants, loose: n(day.totals.loose_l), hours: n(hours, 2) })}</strong>
+      <strong>{t('day.sums', { plants: day.plants, loose: q(day.totals.loose_l, 'L'), hours: n(hours, 2) })}</strong>
       {day.helpers.length > 1 && (
         <span className={common.quiet}>
           {' '}

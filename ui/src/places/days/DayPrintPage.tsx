@@ -88,7 +88,7 @@ const inOrder = (day: Day) =>
   day.entries.toSorted((a, b) => (a.order ?? Infinity) - (b.order ?? Infinity) || a.position - b.position);
 
 function PlanSheet({ day }: { day: Day }) {
-  const { t, n } = useWords();
+  const { t, n, q, cell } = useWords();
 
   return (
     <article className={`${common.sheet} ${styles.printPlan}`}>
@@ -96,7 +96,7 @@ function PlanSheet({ day }: { day: Day }) {
       <p>
         {t('day.sums', {
           plants: day.plants,
-          loose: n(day.totals.loose_l),
+          loose: q(day.totals.loose_l, 'L'),
           hours: n(day.totals.minutes / 60, 2),
         })}
       </p>
@@ -123,16 +123,16 @@ function PlanSheet({ day }: { day: Day }) {
                 {entry.plant.number} {entry.plant.name}
                 {entry.count > 1 && ` × ${entry.count}`}
                 {entry.extras.length > 0 && (
-                  <small> + {entry.extras.map((extra) => `${n(extra.litres)} L ${extra.name}`).join(', ')}</small>
+                  <small> + {entry.extras.map((extra) => `${q(extra.litres, 'L')} ${extra.name}`).join(', ')}</small>
                 )}
               </th>
               <td>{entry.pot.name}</td>
               <td>{entry.recipe.name}</td>
-              <td>{entry.figures === null ? '–' : n(entry.count * entry.figures.base_l)}</td>
+              <td>{entry.figures === null ? '–' : cell(entry.count * entry.figures.base_l, 'L')}</td>
               <td>
                 <Fit entry={entry} />
               </td>
-              <td>{entry.figures === null ? '–' : n(entry.figures.wet_kg, 2)}</td>
+              <td>{entry.figures === null ? '–' : cell(entry.figures.wet_kg, 'kg')}</td>
               <td>{entry.figures === null ? '–' : n(Math.round(entry.count * entry.figures.minutes))}</td>
               <td>{entry.helper}</td>
               <td>
@@ -146,14 +146,14 @@ function PlanSheet({ day }: { day: Day }) {
       <ul className={styles.printTools}>
         {day.totals.wires.map((wire) => (
           <li key={wire.gauge_mm}>
-            {t('tools.wire', { gauge: n(wire.gauge_mm), length: n(wire.length_cm / 100, 2) })}
+            {t('tools.wire', { gauge: n(wire.gauge_mm), length: q(wire.length_cm / 100, 'm') })}
           </li>
         ))}
         {day.totals.mesh.map((mesh) => (
-          <li key={mesh.side_cm}>{t('tools.mesh', { pieces: mesh.pieces, side: n(mesh.side_cm, 2) })}</li>
+          <li key={mesh.side_cm}>{t('tools.mesh', { pieces: mesh.pieces, side: q(mesh.side_cm, 'cm') })}</li>
         ))}
         {day.totals.fertilisers.map((each) => (
-          <li key={each.name}>{t('tools.fertiliser', { name: each.name, grams: n(each.grams, 2) })}</li>
+          <li key={each.name}>{t('tools.fertiliser', { name: each.name, grams: q(each.grams, 'g') })}</li>
         ))}
         {day.totals.moss_cm2 > 0 && <li>{t('tools.moss', { cm2: n(day.totals.moss_cm2, 2) })}</li>}
       </ul>
@@ -181,7 +181,7 @@ function Cautions({ day }: { day: Day }) {
 }
 
 function ShoppingSheet({ day }: { day: Day }) {
-  const { t, n, money } = useWords();
+  const { t, money, q, cell, unit } = useWords();
   const currency = useMeta().data?.currency ?? 'EUR';
   const rows = day.shelf.filter((row) => row.short_l > rules.notable.litres);
 
@@ -195,7 +195,9 @@ function ShoppingSheet({ day }: { day: Day }) {
           <thead>
             <tr>
               <th scope="col">{t('shelf.component')}</th>
-              <th scope="col">{t('shelf.short')}, L</th>
+              <th scope="col">
+                {t('shelf.short')}, {unit('L')}
+              </th>
               <th scope="col">{t('shelf.packs')}</th>
               <th scope="col">{t('shelf.cost')}</th>
               <th scope="col">{t('shelf.bought')}</th>
@@ -205,11 +207,11 @@ function ShoppingSheet({ day }: { day: Day }) {
             {rows.map((row) => (
               <tr key={row.component_id}>
                 <th scope="row">{row.name}</th>
-                <td>{n(row.short_l)}</td>
+                <td>{cell(row.short_l, 'L')}</td>
                 <td>
                   {row.packs === null || row.pack_l === null
-                    ? t('shelf.packUnknown', { litres: n(row.short_l) })
-                    : t('shelf.packsOf', { packs: row.packs, litres: n(row.pack_l) })}
+                    ? t('shelf.packUnknown', { litres: q(row.short_l, 'L') })
+                    : t('shelf.packsOf', { packs: row.packs, litres: q(row.pack_l, 'L') })}
                 </td>
                 <td>{row.packs_cost === null ? '?' : money(row.packs_cost, currency)}</td>
                 <td>
@@ -229,7 +231,7 @@ function ShoppingSheet({ day }: { day: Day }) {
 }
 
 function MixingSheets({ day }: { day: Day }) {
-  const { t, n, percent } = useWords();
+  const { t, n, percent, q } = useWords();
   const said = usePreparationWords();
 
   return (
@@ -238,7 +240,9 @@ function MixingSheets({ day }: { day: Day }) {
         <article key={mix.recipe_id} className={`${common.sheet} print-mixing`}>
           <SheetHead day={day} title={`${t('print.mixing')}: ${mix.name}`} />
           <p className={common.sheetLoad}>
-            <strong>{t('mixes.loads', { loads: mix.loads, tub: n(day.tub_l), scoop: n(day.scoop_l) })}</strong>
+            <strong>
+              {t('mixes.loads', { loads: mix.loads, tub: q(day.tub_l, 'L'), scoop: q(day.scoop_l, 'L') })}
+            </strong>
           </p>
           <LoadTable
             large
@@ -268,8 +272,8 @@ function MixingSheets({ day }: { day: Day }) {
           <p>
             {t('mixes.sums', {
               pots: mix.pots,
-              net: n(mix.net_l),
-              loose: n(mix.loose_l),
+              net: q(mix.net_l, 'L'),
+              loose: q(mix.loose_l, 'L'),
               spare: percent(day.spare, 1),
               yield: n(mix.yield_share),
             })}
@@ -281,8 +285,8 @@ function MixingSheets({ day }: { day: Day }) {
                 <li key={entry.id}>
                   {entry.plant.number} {entry.plant.name}
                   {entry.count > 1 && ` × ${entry.count}`}:{' '}
-                  {entry.figures === null ? '–' : n(entry.count * entry.figures.base_l)} L
-                  {entry.extras.map((extra) => ` + ${n(extra.litres)} L ${extra.name}`).join('')}
+                  {entry.figures === null ? '–' : q(entry.count * entry.figures.base_l, 'L')}
+                  {entry.extras.map((extra) => ` + ${q(extra.litres, 'L')} ${extra.name}`).join('')}
                 </li>
               ))}
           </ul>

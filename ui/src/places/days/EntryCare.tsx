@@ -77,13 +77,13 @@ export function EntryCare({ day, entry, keep }: Props) {
 }
 
 function CareLine({ task }: { task: Care }) {
-  const { t, day, n } = useWords();
+  const { t, day, n, q } = useWords();
   const { days, kmh, cm } = task.figures as Record<string, number | undefined>;
   const more = [
     task.every_days === null ? '' : t('task.every', { days: task.every_days }),
     task.ends_by === 'date' ? '' : t(`task.until.${task.ends_by}`),
     task.kind === 'first_weeks' && days !== undefined ? t('entry.careDays', { days: n(days, 2) }) : '',
-    cm === undefined ? '' : t('task.cm', { cm: n(cm, 2) }),
+    cm === undefined ? '' : t('task.cm', { cm: q(cm, 'cm') }),
     kmh === undefined ? '' : t('entry.careGust', { kmh: n(kmh) }),
   ].filter((part) => part !== '');
 

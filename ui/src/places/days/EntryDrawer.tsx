@@ -44,7 +44,7 @@ interface Props {
 
 /** How one plant is potted, field by field. Each field is kept for itself, so two helpers do not lose each other's entries. */
 export function EntryDrawer({ day, entry, close }: Props) {
-  const { t, n } = useWords();
+  const { t, q, cell } = useWords();
   const { plan } = entry;
   const change = useChangeEntry(day.id);
   const remove = useRemoveEntry(day.id);
@@ -98,7 +98,7 @@ export function EntryDrawer({ day, entry, close }: Props) {
     number(name, label, t('unit.cm'), plan[name], (value) => ({ [name]: value }), {
       optional: true,
       hint: 'entry.follows',
-      ...(entry.figures?.fit == null ? {} : { placeholder: n(entry.figures.fit[name], 2) }),
+      ...(entry.figures?.fit == null ? {} : { placeholder: cell(entry.figures.fit[name], 'cm') }),
     });
   const select = <Value extends string>(
     label: MessageId,
@@ -271,7 +271,7 @@ export function EntryDrawer({ day, entry, close }: Props) {
                 )
                 .map((bin) => (
                   <p key={bin.component_id}>
-                    {t('entry.living', { name: bin.name, litres: n(bin.stock_l, 2), note: bin.note })}{' '}
+                    {t('entry.living', { name: bin.name, litres: q(bin.stock_l, 'L'), note: bin.note })}{' '}
                     {bin.what === 'soil' && (
                       <Button
                         size="small"

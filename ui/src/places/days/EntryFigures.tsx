@@ -10,7 +10,7 @@ import styles from './days.module.css';
 
 /** What is worked out for one plant of a day. */
 export function EntryFigures({ entry }: { entry: Schemas['DayEntry'] }) {
-  const { t, n, percent } = useWords();
+  const { t, n, percent, q } = useWords();
   const words = useReasonWords();
   const { figures } = entry;
   if (figures === null) {
@@ -23,8 +23,8 @@ export function EntryFigures({ entry }: { entry: Schemas['DayEntry'] }) {
   }
   const beside = (['layer', 'dressing', 'wall', 'wall_soil', 'cover'] as const)
     .filter((name) => figures[`${name}_l`] > 0)
-    .map((name) => t(`entry.f.${name}`, { litres: n(figures[`${name}_l`]) }))
-    .concat(figures.old_soil_l > 0 ? [t('entry.f.oldSoil', { litres: n(figures.old_soil_l) })] : []);
+    .map((name) => t(`entry.f.${name}`, { litres: q(figures[`${name}_l`], 'L') }))
+    .concat(figures.old_soil_l > 0 ? [t('entry.f.oldSoil', { litres: q(figures.old_soil_l, 'L') })] : []);
   const over = figures.fit?.collar_over_rim_cm ?? 0;
 
   return (
@@ -32,11 +32,11 @@ export function EntryFigures({ entry }: { entry: Schemas['DayEntry'] }) {
       <h3>{t('entry.figures')}</h3>
       <p>
         {t('entry.f.pot', {
-          pot: n(figures.pot_l),
-          ball: n(figures.old_ball_l),
-          mix: n(figures.new_mix_l),
-          base: n(figures.base_l),
-          poured: n(figures.poured_l),
+          pot: q(figures.pot_l, 'L'),
+          ball: q(figures.old_ball_l, 'L'),
+          mix: q(figures.new_mix_l, 'L'),
+          base: q(figures.base_l, 'L'),
+          poured: q(figures.poured_l, 'L'),
         })}
       </p>
       {beside.length > 0 && <p>{t('entry.f.beside', { what: beside.join(', ') })}</p>}
@@ -46,8 +46,8 @@ export function EntryFigures({ entry }: { entry: Schemas['DayEntry'] }) {
           {!figures.fit.fits && <span className={common.quiet}> {t('day.oneSizeUp')}</span>}
           <br />
           {t('day.collar', {
-            cm: n(figures.fit.collar_cm, 2),
-            over: n(Math.abs(over), 2),
+            cm: q(figures.fit.collar_cm, 'cm'),
+            over: q(Math.abs(over), 'cm'),
             where: over <= 0 ? 'below' : 'over',
           })}
           .
@@ -56,7 +56,7 @@ export function EntryFigures({ entry }: { entry: Schemas['DayEntry'] }) {
       {figures.fit !== null && <Standing fit={figures.fit} />}
       {figures.ball !== null && <Ball ball={figures.ball} mixWater={figures.mix_water_l} />}
       <p>
-        {t('entry.f.air', { air: percent(figures.air), water: n(figures.water_l), kg: n(figures.wet_kg, 2) })}{' '}
+        {t('entry.f.air', { air: percent(figures.air), water: q(figures.water_l, 'L'), kg: q(figures.wet_kg, 'kg') })}{' '}
         {figures.two_to_lift && <strong className={common.mind}>◆ {t('entry.f.lift')}</strong>}
       </p>
       {figures.topple !== null && <Topples topple={figures.topple} />}
@@ -66,19 +66,19 @@ export function EntryFigures({ entry }: { entry: Schemas['DayEntry'] }) {
           {t('entry.f.wire', {
             wires: figures.wire.wires,
             gauge: n(figures.wire.gauge_mm),
-            length: n(Math.round(figures.wire.length_cm)),
+            length: q(Math.round(figures.wire.length_cm), 'cm'),
           })}
         </p>
       )}
-      <p>{t('entry.f.mesh', { pieces: figures.mesh.pieces, side: n(figures.mesh.side_cm, 2) })}</p>
+      <p>{t('entry.f.mesh', { pieces: figures.mesh.pieces, side: q(figures.mesh.side_cm, 'cm') })}</p>
       {figures.fertiliser !== null && (
         <p>
           {t('entry.f.fertiliser', {
-            grams: n(figures.fertiliser.grams, 2),
+            grams: q(figures.fertiliser.grams, 'g'),
             name: figures.fertiliser.name,
-            n: n(figures.fertiliser.n, 2),
-            p: n(figures.fertiliser.p, 2),
-            k: n(figures.fertiliser.k, 2),
+            n: q(figures.fertiliser.n, 'g'),
+            p: q(figures.fertiliser.p, 'g'),
+            k: q(figures.fertiliser.k, 'g'),
             washed: percent(figures.fertiliser.washed_out_share),
           })}
         </p>
@@ -95,12 +95,12 @@ export function EntryFigures({ entry }: { entry: Schemas['DayEntry'] }) {
 
 /** The mix round the ball, the room beside it, and what is to be done so that it stands as high as it should. */
 function Standing({ fit }: { fit: Schemas['EntryFit'] }) {
-  const { t, n } = useWords();
-  const cm = (value: number) => n(value, 2);
+  const { t, q } = useWords();
+  const cm = (value: number) => q(value, 'cm');
 
   return (
     <p>
-      {t('entry.f.where', { beneath: n(fit.beneath_l), beside: n(fit.beside_l), above: n(fit.above_l) })}{' '}
+      {t('entry.f.where', { beneath: q(fit.beneath_l, 'L'), beside: q(fit.beside_l, 'L'), above: q(fit.above_l, 'L') })}{' '}
       {t('entry.f.gaps', {
         left: cm(fit.left_cm),
         right: cm(fit.right_cm),
@@ -110,14 +110,14 @@ function Standing({ fit }: { fit: Schemas['EntryFit'] }) {
       {fit.thin_cm > rules.notable.cm && ` ${t('entry.f.thin', { cm: cm(fit.thin_cm) })}`}
       {fit.mound_cm > rules.notable.cm && ` ${t('entry.f.mound', { cm: cm(fit.mound_cm) })}`}
       {fit.collar_tilt_cm > rules.notable.cm && ` ${t('entry.f.tilt', { cm: cm(fit.collar_tilt_cm) })}`}
-      {fit.wedge_l > 0 && ` ${t('entry.f.wedge', { litres: n(fit.wedge_l) })}`}
+      {fit.wedge_l > 0 && ` ${t('entry.f.wedge', { litres: q(fit.wedge_l, 'L') })}`}
     </p>
   );
 }
 
 /** Water and air of the old ball beside those of the mix round it. */
 function Ball({ ball, mixWater }: { ball: Schemas['EntryBall']; mixWater: number }) {
-  const { t, n, percent } = useWords();
+  const { t, percent, q } = useWords();
 
   return (
     <>
@@ -128,7 +128,7 @@ function Ball({ ball, mixWater }: { ball: Schemas['EntryBall']; mixWater: number
           air: percent(ball.air),
           around: percent(ball.theta_around),
         })}{' '}
-        {t('entry.f.mixWater', { mix: n(mixWater), ball: n(ball.water_l) })}
+        {t('entry.f.mixWater', { mix: q(mixWater, 'L'), ball: q(ball.water_l, 'L') })}
       </p>
       {ball.stays !== 'alike' && <p className={common.mind}>◆ {t(`entry.ball.${ball.stays}`)}</p>}
     </>

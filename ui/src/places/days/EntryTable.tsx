@@ -17,7 +17,7 @@ const OPEN_UP_TO = 20;
 
 /** The plants of a day in the order of work, those in the same mix and pot as one line; hundreds of them stay usable. */
 export function EntryTable({ day, edit }: { day: Schemas['PottingDay']; edit: (id: number) => void }) {
-  const { t, n } = useWords();
+  const { t, n, q, cell } = useWords();
   const [helper, setHelper] = useState('');
   const [mix, setMix] = useState(0);
   const [ticked, setTicked] = useState<number[]>([]);
@@ -151,7 +151,11 @@ export function EntryTable({ day, edit }: { day: Schemas['PottingDay']; edit: (i
             title: t('day.base'),
             width: 80,
             align: 'right',
-            render: (_, row) => n(sumOf(row.entries, (figures) => figures.base_l)),
+            render: (_, row) =>
+              cell(
+                sumOf(row.entries, (figures) => figures.base_l),
+                'L',
+              ),
           },
           {
             key: 'extras',
@@ -160,7 +164,7 @@ export function EntryTable({ day, edit }: { day: Schemas['PottingDay']; edit: (i
             render: (_, row) => (
               <span className={common.quiet}>
                 {row.children === undefined &&
-                  row.entries[0].extras.map((each) => `${each.name} ${n(each.litres)} L`).join(', ')}
+                  row.entries[0].extras.map((each) => `${each.name} ${q(each.litres, 'L')}`).join(', ')}
               </span>
             ),
           },
@@ -226,14 +230,14 @@ function heaviest(entries: [Entry, ...Entry[]]): Entry {
 }
 
 function Weight({ entry }: { entry: Entry }) {
-  const { n } = useWords();
+  const { cell } = useWords();
 
   return entry.figures === null ? (
     '–'
   ) : (
     <span className={entry.figures.two_to_lift ? common.mind : ''}>
       {entry.figures.two_to_lift && '◆ '}
-      {n(entry.figures.wet_kg, 2)}
+      {cell(entry.figures.wet_kg, 'kg')}
     </span>
   );
 }
@@ -257,7 +261,7 @@ function State({ entries }: { entries: [Entry, ...Entry[]] }) {
 
 /** Whether the ball fits, in words. */
 export function Fit({ entry }: { entry: Entry }) {
-  const { t, n } = useWords();
+  const { t, q } = useWords();
   if (entry.problem !== null) {
     return <span className={common.stop}>◆ {entry.problem}</span>;
   }
@@ -269,7 +273,7 @@ export function Fit({ entry }: { entry: Entry }) {
     const ball = entry.figures?.ball?.stays ?? 'alike';
     return (
       <span className={common.quiet}>
-        {fit.thin_cm > rules.notable.cm ? t('day.thinQuiet', { cm: n(fit.thin_cm, 2) }) : t('day.fits')}
+        {fit.thin_cm > rules.notable.cm ? t('day.thinQuiet', { cm: q(fit.thin_cm, 'cm') }) : t('day.fits')}
         {ball !== 'alike' && (
           <>
             , <span className={common.mind}>◆ {t(ball === 'wetter' ? 'day.ballWetter' : 'day.ballDrier')}</span>
@@ -283,8 +287,8 @@ export function Fit({ entry }: { entry: Entry }) {
     <span className={common.mind}>
       ◆{' '}
       {[
-        fit.thin_cm > rules.notable.cm ? t('day.thin', { cm: n(fit.thin_cm, 2) }) : '',
-        narrow < 0 ? t('day.tooWide', { cm: n(-narrow, 2) }) : '',
+        fit.thin_cm > rules.notable.cm ? t('day.thin', { cm: q(fit.thin_cm, 'cm') }) : '',
+        narrow < 0 ? t('day.tooWide', { cm: q(-narrow, 'cm') }) : '',
       ]
         .filter((part) => part !== '')
         .join(', ')}

@@ -36,7 +36,7 @@ interface Props {
 
 /** How high a plant is to stand and what follows from it; where its ball stands in the pot, how it leans and the surface slopes. */
 export function HeightAndPlace({ day, entry, locked, number, own, follows, select, keep }: Props) {
-  const { t, n } = useWords();
+  const { t, n, q } = useWords();
   const { plan, figures } = entry;
   const judged = useJudgement(day.id, entry.id, entry.revision).data;
   const height = plan.height;
@@ -108,7 +108,7 @@ export function HeightAndPlace({ day, entry, locked, number, own, follows, selec
             <p>
               {t('entry.wireRoute', {
                 gauge: n(figures.wire.gauge_mm),
-                length: n(figures.wire.length_cm),
+                length: q(figures.wire.length_cm, 'cm'),
                 wires: figures.wire.wires,
                 through: figures.wire.through,
               })}

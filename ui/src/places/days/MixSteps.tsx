@@ -26,7 +26,7 @@ interface Props {
 
 /** Load by load: scoops to tick, deliveries recorded, drawn from the shelf when it is mixed. */
 export function MixSteps({ day, person, stay, toPotting }: Props) {
-  const { t, n, time } = useWords();
+  const { t, time, q } = useWords();
   const unmix = useUnmixLoad(day.id);
   const next = nextLoad(day);
   const done = day.mixes.flatMap((mix) => mix.mixed.map((load) => ({ mix, load })));
@@ -57,7 +57,7 @@ export function MixSteps({ day, person, stay, toPotting }: Props) {
               <span>
                 ✓{' '}
                 {t('potting.load', { recipe: mix.name, number: load.number, loads: Math.max(mix.loads, load.number) })},{' '}
-                {t('potting.loadOf', { litres: n(load.litres) })}
+                {t('potting.loadOf', { litres: q(load.litres, 'L') })}
                 <span className={common.quiet}>
                   {load.person !== '' && ` · ${load.person}`} · {time(load.mixed_at)}
                 </span>
@@ -96,7 +96,7 @@ function Load({
   planned: Schemas['PlannedLoad'];
   person: string;
 }) {
-  const { t, n } = useWords();
+  const { t, q } = useWords();
   const words = useLoadWords();
   const { number } = planned;
   const said = usePreparationWords();
@@ -140,12 +140,12 @@ function Load({
     <section className={styles.benchLoad}>
       <h2>
         {t('potting.load', { recipe: mix.name, number, loads: mix.loads })}{' '}
-        <span className={common.quiet}>{t('potting.loadOf', { litres: n(planned.litres) })}</span>
+        <span className={common.quiet}>{t('potting.loadOf', { litres: q(planned.litres, 'L') })}</span>
       </h2>
       <p>
         {t('potting.scoop', {
           scoop: day.scoop_name ?? t('potting.anyScoop'),
-          litres: n(day.scoop_l),
+          litres: q(day.scoop_l, 'L'),
         })}{' '}
         <span className={common.quiet}>{t('potting.loadHint')}</span>
       </p>
@@ -182,7 +182,7 @@ function Load({
                       <br />
                     </>
                   )}
-                  {n(line?.litres ?? 0)} L
+                  {q(line?.litres ?? 0, 'L')}
                 </small>
               </button>
               {choices.length > 1 && (
@@ -194,7 +194,7 @@ function Load({
                     value={lots[part.component_id] ?? 0}
                     options={[
                       { value: 0, label: t('potting.anyLot') },
-                      ...choices.map((lot) => ({ value: lot.id, label: `${lot.name}, ${n(lot.stock_l)} L` })),
+                      ...choices.map((lot) => ({ value: lot.id, label: `${lot.name}, ${q(lot.stock_l, 'L')}` })),
                     ]}
                     onChange={(id) =>
                       setLots(

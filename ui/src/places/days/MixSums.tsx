@@ -10,7 +10,7 @@ import { nameIn, shownLoads } from './loadsOfMix';
 
 /** The base mixes of a day: what the pots take, loads, scoops. */
 export function MixSums({ day }: { day: Schemas['PottingDay'] }) {
-  const { t, n, percent } = useWords();
+  const { t, n, percent, q } = useWords();
   const said = usePreparationWords();
 
   return (
@@ -23,12 +23,14 @@ export function MixSums({ day }: { day: Schemas['PottingDay'] }) {
           <p>
             {t('mixes.sums', {
               pots: mix.pots,
-              net: n(mix.net_l),
-              loose: n(mix.loose_l),
+              net: q(mix.net_l, 'L'),
+              loose: q(mix.loose_l, 'L'),
               spare: percent(day.spare, 1),
               yield: n(mix.yield_share, 3),
             })}{' '}
-            <strong>{t('mixes.loads', { loads: mix.loads, tub: n(day.tub_l), scoop: n(day.scoop_l) })}</strong>
+            <strong>
+              {t('mixes.loads', { loads: mix.loads, tub: q(day.tub_l, 'L'), scoop: q(day.scoop_l, 'L') })}
+            </strong>
           </p>
           <LoadTable
             loads={shownLoads(mix)}
@@ -37,7 +39,7 @@ export function MixSums({ day }: { day: Schemas['PottingDay'] }) {
             rows={mix.parts.map((part) => ({
               ...part,
               beside: part.preparation != null && <span className={common.quiet}>{said(part.preparation)}</span>,
-              more: <td className={common.quiet}>{n(part.gross_l)} L</td>,
+              more: <td className={common.quiet}>{q(part.gross_l, 'L')}</td>,
             }))}
           />
           <ScoopNotes warnings={mix.warnings} nameOf={nameIn(mix)} />
@@ -49,11 +51,11 @@ export function MixSums({ day }: { day: Schemas['PottingDay'] }) {
 }
 
 function Outcome({ mix }: { mix: Schemas['DayMix'] }) {
-  const { t, n, percent } = useWords();
+  const { t, percent, q } = useWords();
   const { closed } = mix;
   if (closed === null) {
     return mix.mixed_l > 0 ? (
-      <p className={common.quiet}>{t('mixes.mixed', { mixed: n(mix.mixed_l), used: n(mix.used_l) })}</p>
+      <p className={common.quiet}>{t('mixes.mixed', { mixed: q(mix.mixed_l, 'L'), used: q(mix.used_l, 'L') })}</p>
     ) : null;
   }
   const more = closed.more_share;
@@ -62,17 +64,17 @@ function Outcome({ mix }: { mix: Schemas['DayMix'] }) {
     <>
       <p>
         {t('mixes.closed', {
-          mixed: n(closed.mixed_l),
-          used: n(closed.used_l),
-          left: n(closed.left_l),
-          lost: n(closed.lost_l),
+          mixed: q(closed.mixed_l, 'L'),
+          used: q(closed.used_l, 'L'),
+          left: q(closed.left_l, 'L'),
+          lost: q(closed.lost_l, 'L'),
         })}
-        {closed.more_l > rules.notable.litres && ` ${t('mixes.more', { more: n(closed.more_l) })}`}
+        {closed.more_l > rules.notable.litres && ` ${t('mixes.more', { more: q(closed.more_l, 'L') })}`}
       </p>
       <p className={common.quiet}>
         {t('mixes.taught', {
-          net: n(closed.net_l),
-          used: n(closed.used_l),
+          net: q(closed.net_l, 'L'),
+          used: q(closed.used_l, 'L'),
           more: Math.abs(more) < rules.notable.litres ? 'same' : more > 0 ? 'more' : 'less',
           share: percent(Math.abs(more)),
         })}

@@ -6,9 +6,10 @@ import styles from './days.module.css';
 
 /** Everything for one plant, in the order in which it is done. */
 export function PotCard({ entry }: { entry: Schemas['DayEntry'] }) {
-  const { t, n, percent } = useWords();
+  const { t, n, q, percent } = useWords();
   const steps = stepsOf(entry, {
     n,
+    q,
     percent,
     treatment: (word) => t(`batch.gaps.${word}`),
     side: (side) => t(`side.${side}`),

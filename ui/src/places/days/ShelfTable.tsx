@@ -19,7 +19,7 @@ type Row = Schemas['DayShelf'];
 
 /** What comes from each bin, what is short, what to buy, and what could stand in. */
 export function ShelfTable({ day }: { day: Schemas['PottingDay'] }) {
-  const { t, n, money } = useWords();
+  const { t, money, q, cell, unit } = useWords();
   const currency = useMeta().data?.currency ?? 'EUR';
   const [buying, setBuying] = useState<Row | null>(null);
   const [standIn, setStandIn] = useState<Row | null>(null);
@@ -32,10 +32,18 @@ export function ShelfTable({ day }: { day: Schemas['PottingDay'] }) {
         <thead>
           <tr>
             <th scope="col">{t('shelf.component')}</th>
-            <th scope="col">{t('shelf.need')}, L</th>
-            <th scope="col">{t('shelf.taken')}, L</th>
-            <th scope="col">{t('shelf.stock')}, L</th>
-            <th scope="col">{t('shelf.short')}, L</th>
+            <th scope="col">
+              {t('shelf.need')}, {unit('L')}
+            </th>
+            <th scope="col">
+              {t('shelf.taken')}, {unit('L')}
+            </th>
+            <th scope="col">
+              {t('shelf.stock')}, {unit('L')}
+            </th>
+            <th scope="col">
+              {t('shelf.short')}, {unit('L')}
+            </th>
             <th scope="col">{t('shelf.packs')}</th>
             <th scope="col">{t('shelf.cost')}</th>
             <th scope="col">
@@ -51,16 +59,16 @@ export function ShelfTable({ day }: { day: Schemas['PottingDay'] }) {
                 <Link to={`/bins/${row.component_id}`}>{row.name}</Link>
                 {row.lots.length > 0 && (
                   <span className={`${common.quiet} ${styles.shelfLots}`}>
-                    {row.lots.map((lot) => `${lot.name} ${n(lot.stock_l)}`).join(' · ')}
+                    {row.lots.map((lot) => `${lot.name} ${cell(lot.stock_l, 'L')}`).join(' · ')}
                   </span>
                 )}
               </th>
-              <td>{n(row.gross_l)}</td>
-              <td>{row.taken_l > 0 ? n(row.taken_l) : <span className={common.quiet}>–</span>}</td>
-              <td>{n(row.stock_l)}</td>
+              <td>{cell(row.gross_l, 'L')}</td>
+              <td>{row.taken_l > 0 ? cell(row.taken_l, 'L') : <span className={common.quiet}>–</span>}</td>
+              <td>{cell(row.stock_l, 'L')}</td>
               <td>
                 {isShort(row) ? (
-                  <strong className={common.stop}>◆ {n(row.short_l)}</strong>
+                  <strong className={common.stop}>◆ {cell(row.short_l, 'L')}</strong>
                 ) : (
                   <span className={styles.good}>✓</span>
                 )}
@@ -69,9 +77,9 @@ export function ShelfTable({ day }: { day: Schemas['PottingDay'] }) {
                 {row.packs === 0 ? (
                   <span className={common.quiet}>–</span>
                 ) : row.packs === null || row.pack_l === null ? (
-                  t('shelf.packUnknown', { litres: n(row.short_l) })
+                  t('shelf.packUnknown', { litres: q(row.short_l, 'L') })
                 ) : (
-                  t('shelf.packsOf', { packs: row.packs, litres: n(row.pack_l) })
+                  t('shelf.packsOf', { packs: row.packs, litres: q(row.pack_l, 'L') })
                 )}
               </td>
               <td>
@@ -129,7 +137,7 @@ export function ShelfTable({ day }: { day: Schemas['PottingDay'] }) {
 }
 
 function Screenings({ day }: { day: Schemas['PottingDay'] }) {
-  const { t, n } = useWords();
+  const { t, q } = useWords();
 
   return (
     <>
@@ -139,11 +147,11 @@ function Screenings({ day }: { day: Schemas['PottingDay'] }) {
           .map((entry) => entry.plant.number);
         return (
           <p key={each.name}>
-            {t('shelf.screenings', { name: each.name, coarse: n(each.coarse_l), fine: n(each.fine_l) })}{' '}
+            {t('shelf.screenings', { name: each.name, coarse: q(each.coarse_l, 'L'), fine: q(each.fine_l, 'L') })}{' '}
             {each.coarse_l > rules.notable.litres &&
               (names.length > 0
-                ? t('shelf.screeningsFor', { cm: n(each.deep_enough_cm, 2), names: names.join(', ') })
-                : t('shelf.screeningsNone', { cm: n(each.deep_enough_cm, 2) }))}
+                ? t('shelf.screeningsFor', { cm: q(each.deep_enough_cm, 'cm'), names: names.join(', ') })
+                : t('shelf.screeningsNone', { cm: q(each.deep_enough_cm, 'cm') }))}
           </p>
         );
       })}
@@ -152,7 +160,7 @@ function Screenings({ day }: { day: Schemas['PottingDay'] }) {
 }
 
 function Buy({ day, row, close }: { day: Schemas['PottingDay']; row: Row; close: () => void }) {
-  const { t, n } = useWords();
+  const { t, q } = useWords();
   const currency = useMeta().data?.currency ?? 'EUR';
   const packs = row.packs ?? 0;
   const [litres, setLitres] = useState(plain(row.pack_l === null ? Math.ceil(row.short_l) : packs * row.pack_l));
@@ -172,7 +180,7 @@ function Buy({ day, row, close }: { day: Schemas['PottingDay']; row: Row; close:
       price: typedNumber(price),
       ...(name.trim() === '' ? {} : { name }),
     });
-    say(t('shelf.isBought', { litres: n(typedNumber(litres) ?? 0), name: row.name }));
+    say(t('shelf.isBought', { litres: q(typedNumber(litres) ?? 0, 'L'), name: row.name }));
     close();
   };
 
@@ -208,7 +216,7 @@ function Buy({ day, row, close }: { day: Schemas['PottingDay']; row: Row; close:
 }
 
 function StandIns({ day, row, close }: { day: Schemas['PottingDay']; row: Row; close: () => void }) {
-  const { t, n, percent } = useWords();
+  const { t, n, percent, cell, unit } = useWords();
   const found = useStandIns(day.id, row.component_id);
   const now = found.data?.now;
 
@@ -224,7 +232,9 @@ function StandIns({ day, row, close }: { day: Schemas['PottingDay']; row: Row; c
               <thead>
                 <tr>
                   <th scope="col">{t('shelf.component')}</th>
-                  <th scope="col">{t('shelf.stock')}, L</th>
+                  <th scope="col">
+                    {t('shelf.stock')}, {unit('L')}
+                  </th>
                   <th scope="col">{t('shelf.air')}</th>
                   <th scope="col">{t('shelf.easy')}</th>
                   <th scope="col">{t('shelf.weight')}</th>
@@ -236,7 +246,7 @@ function StandIns({ day, row, close }: { day: Schemas['PottingDay']; row: Row; c
                   <th scope="row">
                     {row.name} <span className={common.quiet}>{t('shelf.standInNow')}</span>
                   </th>
-                  <td>{n(row.stock_l)}</td>
+                  <td>{cell(row.stock_l, 'L')}</td>
                   <td>{percent(now.air)}</td>
                   <td>{percent(now.easy_share)}</td>
                   <td>{n(now.bulk_density, 2)}</td>
@@ -248,7 +258,7 @@ function StandIns({ day, row, close }: { day: Schemas['PottingDay']; row: Row; c
                       <Swatch kind={each.kind} colour={each.colour} />
                       {each.name}
                     </th>
-                    <td>{n(each.stock_l)}</td>
+                    <td>{cell(each.stock_l, 'L')}</td>
                     <td>{percent(each.air)}</td>
                     <td>{percent(each.easy_share)}</td>
                     <td>{n(each.bulk_density, 2)}</td>

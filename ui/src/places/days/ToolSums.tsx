@@ -6,7 +6,7 @@ import styles from './days.module.css';
 
 /** Wire, mesh, fertiliser and moss for the whole day. */
 export function ToolSums({ day }: { day: Schemas['PottingDay'] }) {
-  const { t, n } = useWords();
+  const { t, n, q } = useWords();
   const { totals } = day;
 
   return (
@@ -16,14 +16,14 @@ export function ToolSums({ day }: { day: Schemas['PottingDay'] }) {
       <ul className={common.plainList}>
         {totals.wires.map((wire) => (
           <li key={wire.gauge_mm}>
-            {t('tools.wire', { gauge: n(wire.gauge_mm), length: n(wire.length_cm / 100, 2) })}
+            {t('tools.wire', { gauge: n(wire.gauge_mm), length: q(wire.length_cm / 100, 'm') })}
           </li>
         ))}
         {totals.mesh.map((mesh) => (
-          <li key={mesh.side_cm}>{t('tools.mesh', { pieces: mesh.pieces, side: n(mesh.side_cm, 2) })}</li>
+          <li key={mesh.side_cm}>{t('tools.mesh', { pieces: mesh.pieces, side: q(mesh.side_cm, 'cm') })}</li>
         ))}
         {totals.fertilisers.map((each) => (
-          <li key={each.name}>{t('tools.fertiliser', { name: each.name, grams: n(each.grams, 2) })}</li>
+          <li key={each.name}>{t('tools.fertiliser', { name: each.name, grams: q(each.grams, 'g') })}</li>
         ))}
         {totals.moss_cm2 > 0 && <li>{t('tools.moss', { cm2: n(totals.moss_cm2, 2) })}</li>}
       </ul>

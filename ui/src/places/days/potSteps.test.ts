@@ -150,6 +150,7 @@ function entryOf(
 const steps = (entry: Schemas['DayEntry']) =>
   stepsOf(entry, {
     n: String,
+    q: (value, measure) => `${value} ${measure}`,
     percent: String,
     treatment: (word) => word,
     buried: () => 'a plate',
@@ -242,12 +243,12 @@ describe('the card of a plant', () => {
       },
       { fit },
     );
-    expect(step(entry, 'collar')?.gaps).toEqual({ cm: '0.7', where: 'over', front: 'noFront' });
-    expect(step(entry, 'thin')?.gaps).toEqual({ cm: '0.4' });
-    expect(step(entry, 'mound')?.gaps).toEqual({ cm: '1.5' });
+    expect(step(entry, 'collar')?.gaps).toEqual({ cm: '0.7 cm', where: 'over', front: 'noFront' });
+    expect(step(entry, 'thin')?.gaps).toEqual({ cm: '0.4 cm' });
+    expect(step(entry, 'mound')?.gaps).toEqual({ cm: '1.5 cm' });
     expect(step(entry, 'lean')?.gaps).toEqual({ deg: '20', side: 'left' });
-    expect(step(entry, 'slope')?.gaps).toEqual({ cm: '1.5', side: 'back' });
-    expect(step(entry, 'place')?.gaps).toEqual({ x: '1.5', h: 'left', y: '0.5', v: 'back', turn: '30' });
+    expect(step(entry, 'slope')?.gaps).toEqual({ cm: '1.5 cm', side: 'back' });
+    expect(step(entry, 'place')?.gaps).toEqual({ x: '1.5 cm', h: 'left', y: '0.5 cm', v: 'back', turn: '30' });
     expect(ids(entry).indexOf('thin')).toBeLessThan(ids(entry).indexOf('bed'));
   });
 
@@ -257,7 +258,11 @@ describe('the card of a plant', () => {
       { wall, surface: 'moss', dressing: { component_id: 3, cm: 0.5 } },
       { wall_soil_l: 0.4, dressing_l: 0.3 },
     );
-    expect(step({ ...entry, materials: {} }, 'wall')?.gaps).toEqual({ litres: '0.4', what: 'oldSoilName', cm: '1' });
+    expect(step({ ...entry, materials: {} }, 'wall')?.gaps).toEqual({
+      litres: '0.4 L',
+      what: 'oldSoilName',
+      cm: '1 cm',
+    });
     expect(ids(entry).slice(-3)).toEqual(['dressing', 'surface.moss', 'water']);
     expect(ids(entryOf({ surface: 'stone', dressing: { component_id: 3, cm: 0.5 } }))).not.toContain('surface.stone');
   });

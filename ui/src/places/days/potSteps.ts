@@ -1,6 +1,6 @@
 import type { Schemas } from '../../api/client';
 import { rules } from '../../api/meta';
-import type { MessageId } from '../../i18n/words';
+import type { MessageId, Words } from '../../i18n/words';
 
 /** A line of a pot card: its sentence and the figures in it. */
 export interface CardStep {
@@ -9,8 +9,7 @@ export interface CardStep {
   weight?: 'strong' | 'mind';
 }
 
-interface Say {
-  n: (value: number, digits?: number) => string;
+interface Say extends Pick<Words, 'n' | 'q'> {
   percent: (share: number) => string;
   treatment: (word: Schemas['BallTreatment']) => string;
   buried: (rows: Schemas['Buried'][]) => string;
@@ -19,7 +18,7 @@ interface Say {
 }
 
 /** The order and technique for one plant, from its plan: crown before roots, from the middle outward, water last. */
-export function stepsOf(entry: Schemas['DayEntry'], { n, percent, treatment, buried, side, word }: Say): CardStep[] {
+export function stepsOf(entry: Schemas['DayEntry'], { n, q, percent, treatment, buried, side, word }: Say): CardStep[] {
   const { plan, figures, plant, materials, recipe } = entry;
   const bed = figures?.fit?.bed_cm ?? plan.bed_cm ?? 0;
   const feed: CardStep | undefined =
@@ -27,7 +26,7 @@ export function stepsOf(entry: Schemas['DayEntry'], { n, percent, treatment, bur
       ? undefined
       : {
           id: `potting.step.feed.${figures.fertiliser.where}`,
-          gaps: { grams: n(figures.fertiliser.grams, 2), name: figures.fertiliser.name },
+          gaps: { grams: q(figures.fertiliser.grams, 'g'), name: figures.fertiliser.name },
         };
   const steps: (CardStep | false)[] = [
     plant.buried.length > 0 && { id: 'potting.step.buried', gaps: { what: buried(plant.buried) }, weight: 'mind' },
@@ -40,20 +39,20 @@ export function stepsOf(entry: Schemas['DayEntry'], { n, percent, treatment, bur
     figures?.fit != null &&
       figures.fit.thin_cm > rules.notable.cm && {
         id: 'potting.step.thin',
-        gaps: { cm: n(figures.fit.thin_cm, 2) },
+        gaps: { cm: q(figures.fit.thin_cm, 'cm') },
         weight: 'strong',
       },
     figures !== null &&
       figures.mesh.pieces > 0 && {
         id: 'potting.step.mesh',
-        gaps: { pieces: figures.mesh.pieces, side: n(figures.mesh.side_cm, 2) },
+        gaps: { pieces: figures.mesh.pieces, side: q(figures.mesh.side_cm, 'cm') },
       },
     figures?.wire != null && {
       id: 'potting.step.wire',
       gaps: {
         wires: figures.wire.wires,
         gauge: n(figures.wire.gauge_mm),
-        length: n(Math.round(figures.wire.length_cm)),
+        length: q(Math.round(figures.wire.length_cm), 'cm'),
         through: figures.wire.through,
       },
     },
@@ -62,25 +61,25 @@ export function stepsOf(entry: Schemas['DayEntry'], { n, percent, treatment, bur
       figures !== null && {
         id: 'potting.step.layer',
         gaps: {
-          litres: n(figures.layer_l),
+          litres: q(figures.layer_l, 'L'),
           name: materials['layer.component_id'] ?? '',
-          cm: n(plan.layer.thickness_cm),
+          cm: q(plan.layer.thickness_cm, 'cm'),
         },
       },
     plan.wall !== null &&
       figures !== null && {
         id: 'potting.step.wall',
         gaps: {
-          litres: n(plan.wall.kind === 'moss' ? figures.wall_l : figures.wall_soil_l),
+          litres: q(plan.wall.kind === 'moss' ? figures.wall_l : figures.wall_soil_l, 'L'),
           what: materials['wall.component_id'] ?? word('potting.step.oldSoilName'),
-          cm: n(plan.wall.thickness_cm),
+          cm: q(plan.wall.thickness_cm, 'cm'),
         },
       },
-    bed > rules.notable.cm && { id: 'potting.step.bed', gaps: { cm: n(bed, 2) } },
+    bed > rules.notable.cm && { id: 'potting.step.bed', gaps: { cm: q(bed, 'cm') } },
     figures?.fit != null && {
       id: 'potting.step.collar',
       gaps: {
-        cm: n(Math.abs(figures.fit.collar_over_rim_cm), 2),
+        cm: q(Math.abs(figures.fit.collar_over_rim_cm), 'cm'),
         where: figures.fit.collar_over_rim_cm <= 0 ? 'below' : 'over',
         front: plant.front === '' ? word('potting.step.noFront') : plant.front,
       },
@@ -89,9 +88,9 @@ export function stepsOf(entry: Schemas['DayEntry'], { n, percent, treatment, bur
     (plan.placing.x_cm !== 0 || plan.placing.y_cm !== 0 || plan.placing.turn_deg !== 0) && {
       id: 'potting.step.place',
       gaps: {
-        x: n(Math.abs(plan.placing.x_cm), 2),
+        x: q(Math.abs(plan.placing.x_cm), 'cm'),
         h: plan.placing.x_cm < 0 ? 'left' : 'right',
-        y: n(Math.abs(plan.placing.y_cm), 2),
+        y: q(Math.abs(plan.placing.y_cm), 'cm'),
         v: plan.placing.y_cm < 0 ? 'front' : 'back',
         turn: n(plan.placing.turn_deg),
       },
@@ -99,23 +98,26 @@ export function stepsOf(entry: Schemas['DayEntry'], { n, percent, treatment, bur
     plan.lean !== null && { id: 'potting.step.lean', gaps: { deg: n(plan.lean.deg), side: side(plan.lean.to) } },
     figures !== null && {
       id: 'potting.step.mix',
-      gaps: { litres: n(figures.poured_l), recipe: recipe.name },
+      gaps: { litres: q(figures.poured_l, 'L'), recipe: recipe.name },
       weight: 'strong',
     },
     ...entry.extras.map((extra): CardStep => ({
       id: 'potting.step.extra',
-      gaps: { litres: n(extra.litres), name: extra.name },
+      gaps: { litres: q(extra.litres, 'L'), name: extra.name },
       weight: 'strong',
     })),
     figures !== null &&
-      figures.old_soil_l > 0 && { id: 'potting.step.oldSoil', gaps: { litres: n(figures.old_soil_l) } },
+      figures.old_soil_l > 0 && { id: 'potting.step.oldSoil', gaps: { litres: q(figures.old_soil_l, 'L') } },
     feed !== undefined && figures?.fertiliser?.where === 'mixed' && feed,
     figures?.fit != null &&
       figures.fit.mound_cm > rules.notable.cm && {
         id: 'potting.step.mound',
-        gaps: { cm: n(figures.fit.mound_cm, 2) },
+        gaps: { cm: q(figures.fit.mound_cm, 'cm') },
       },
-    plan.slope !== null && { id: 'potting.step.slope', gaps: { cm: n(plan.slope.cm), side: side(plan.slope.to) } },
+    plan.slope !== null && {
+      id: 'potting.step.slope',
+      gaps: { cm: q(plan.slope.cm, 'cm'), side: side(plan.slope.to) },
+    },
     plan.fixing === 'wire'
       ? { id: 'potting.step.fixWire', gaps: {} }
       : plan.fixing === 'stones'
@@ -126,9 +128,9 @@ export function stepsOf(entry: Schemas['DayEntry'], { n, percent, treatment, bur
       figures !== null && {
         id: 'potting.step.dressing',
         gaps: {
-          litres: n(figures.dressing_l),
+          litres: q(figures.dressing_l, 'L'),
           name: materials['dressing.component_id'] ?? '',
-          cm: n(plan.dressing.cm),
+          cm: q(plan.dressing.cm, 'cm'),
         },
       },
     // a dressing is the stone, moss may lie on it
@@ -139,7 +141,7 @@ export function stepsOf(entry: Schemas['DayEntry'], { n, percent, treatment, bur
     figures !== null && figures.first_water_days > 0
       ? { id: 'potting.step.wait', gaps: { days: figures.first_water_days }, weight: 'mind' }
       : { id: 'potting.step.water', gaps: {} },
-    figures?.two_to_lift === true && { id: 'potting.step.lift', gaps: { kg: n(figures.wet_kg, 2) }, weight: 'mind' },
+    figures?.two_to_lift === true && { id: 'potting.step.lift', gaps: { kg: q(figures.wet_kg, 'kg') }, weight: 'mind' },
   ];
 
   return steps.filter((step): step is CardStep => step !== false);

@@ -24,7 +24,7 @@ type Texts = Record<(typeof COLUMNS)[number], string>;
 
 /** Sites, with how hot, frosty and hard of water they are. */
 export function SiteLibrary() {
-  const { t, n, month } = useWords();
+  const { t, n, month, q } = useWords();
   const list = useListQuery('name');
   const found = useSites(list.query);
   const setArchived = useArchiving(useArchiveSite());
@@ -57,7 +57,7 @@ export function SiteLibrary() {
             key: 'altitude',
             title: t('site.altitude'),
             align: 'right',
-            render: (_, site) => `${n(site.altitude_m)} m`,
+            render: (_, site) => q(site.altitude_m, 'm'),
           },
           {
             key: 'lime',

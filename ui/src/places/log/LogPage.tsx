@@ -12,7 +12,7 @@ type Batch = Schemas['BatchSummary'];
 
 /** What was worked out and mixed. */
 export default function LogPage() {
-  const { t, n, date } = useWords();
+  const { t, n, date, cell, unit } = useWords();
   const list = useListQuery('-made_at');
   const found = useBatches({ ...list.query, archived: undefined });
 
@@ -58,11 +58,11 @@ export default function LogPage() {
           { key: 'pot_name', title: t('log.pot'), render: (_, { pot_name }) => pot_name },
           {
             key: 'loose_l',
-            title: `${t('log.loose')}, L`,
+            title: `${t('log.loose')}, ${unit('L')}`,
             align: 'right',
             sorter: true,
             sortOrder: list.sortOrder('loose_l'),
-            render: (_, { loose_l }) => n(loose_l),
+            render: (_, { loose_l }) => cell(loose_l, 'L'),
           },
           {
             key: 'mixed_at',

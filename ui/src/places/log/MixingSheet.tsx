@@ -11,7 +11,7 @@ const MOST_TICKS = 24;
 
 /** One page of A4 that can be read at arm's length: scoops, loads to tick, what to buy, what to beware of. */
 export function MixingSheet({ batch }: { batch: Schemas['Batch'] }) {
-  const { t, n, date } = useWords();
+  const { t, date, q } = useWords();
   const { result, inputs } = batch;
   const mixed = result.lines.filter((line) => line.true_share !== null);
   const nameOf = (id: number) => result.lines.find((line) => line.component_id === id)?.name ?? '';
@@ -47,9 +47,9 @@ export function MixingSheet({ batch }: { batch: Schemas['Batch'] }) {
       </header>
       <p className={common.sheetLoad}>
         <strong>
-          {t('sheet.load', { loads: result.loads, litres: n(result.scooped_l), need: n(result.loose_l) })}
+          {t('sheet.load', { loads: result.loads, litres: q(result.scooped_l, 'L'), need: q(result.loose_l, 'L') })}
         </strong>
-        <span>{t('sheet.scoop', { scoop: n(result.scoop_l), tub: n(inputs.order.tub_l) })}</span>
+        <span>{t('sheet.scoop', { scoop: q(result.scoop_l, 'L'), tub: q(inputs.order.tub_l, 'L') })}</span>
       </p>
       <LoadTable
         large
@@ -84,10 +84,10 @@ export function MixingSheet({ batch }: { batch: Schemas['Batch'] }) {
               <li key={line.component_id}>
                 {line.gross_l !== undefined && line.gross_l > line.scooped_l * 1.0005
                   ? t('prep.sheet', {
-                      gross: n(line.gross_l),
+                      gross: q(line.gross_l, 'L'),
                       name: line.name,
                       steps: said(line.preparation ?? {}),
-                      net: n(line.scooped_l),
+                      net: q(line.scooped_l, 'L'),
                     })
                   : t('prep.sheetWet', { name: line.name, steps: said(line.preparation ?? {}) })}
               </li>
@@ -99,14 +99,18 @@ export function MixingSheet({ batch }: { batch: Schemas['Batch'] }) {
         .filter((line) => (line.lime_g ?? 0) > 0)
         .map((line) => (
           <p key={line.component_id} className="sheet-lime">
-            {t('prep.sheetLime', { name: line.name, grams: n(line.lime_g ?? 0, 2), litres: n(line.scooped_l) })}
+            {t('prep.sheetLime', { name: line.name, grams: q(line.lime_g ?? 0, 'g'), litres: q(line.scooped_l, 'L') })}
           </p>
         ))}
       <p>{t('sheet.steps')}</p>
-      <p>{t('sheet.perPot', { litres: n(result.net_per_pot_l) })}</p>
+      <p>{t('sheet.perPot', { litres: q(result.net_per_pot_l, 'L') })}</p>
       {layer !== undefined && inputs.drainage_layer !== null && (
         <p>
-          {t('sheet.layer', { litres: n(layer.layer_l), name: layer.name, cm: n(inputs.drainage_layer.thickness_cm) })}
+          {t('sheet.layer', {
+            litres: q(layer.layer_l, 'L'),
+            name: layer.name,
+            cm: q(inputs.drainage_layer.thickness_cm, 'cm'),
+          })}
         </p>
       )}
       <div className={styles.sheetColumns}>
@@ -120,13 +124,13 @@ export function MixingSheet({ batch }: { batch: Schemas['Batch'] }) {
                 <li key={line.component_id}>
                   {line.name}:{' '}
                   {line.packs === null || line.pack_l === null
-                    ? t('batch.packsUnknown', { litres: n((line.gross_l ?? line.litres) - line.stock_l) })
-                    : t('sheet.packs', { packs: line.packs, litres: n(line.pack_l) })}
+                    ? t('batch.packsUnknown', { litres: q((line.gross_l ?? line.litres) - line.stock_l, 'L') })
+                    : t('sheet.packs', { packs: line.packs, litres: q(line.pack_l, 'L') })}
                 </li>
               ))}
             </ul>
           )}
-          <p>{t('sheet.dry', { kg: n(result.mass_kg) })}</p>
+          <p>{t('sheet.dry', { kg: q(result.mass_kg, 'kg') })}</p>
         </section>
         <section>
           <h2>{t('sheet.cautions')}</h2>
@@ -134,7 +138,7 @@ export function MixingSheet({ batch }: { batch: Schemas['Batch'] }) {
             {result.hazards.map((hazard) => (
               <li key={hazard}>{t(`caution.${hazard}`)}</li>
             ))}
-            <li>{t('caution.lift', { kg: n(result.wet_pot_kg, 2), kg2: result.two_to_lift ? 'two' : 'one' })}</li>
+            <li>{t('caution.lift', { kg: q(result.wet_pot_kg, 'kg'), kg2: result.two_to_lift ? 'two' : 'one' })}</li>
             <li>{t('caution.defer')}</li>
           </ul>
         </section>

@@ -40,7 +40,7 @@ export default function SheetPage() {
 
 /** Whether a batch is mixed: then it was drawn from the bins, which can be taken back. */
 function Mixing({ batch }: { batch: Schemas['Batch'] }) {
-  const { t, n, date, money } = useWords();
+  const { t, date, money, q } = useWords();
   const currency = useMeta().data?.currency ?? 'EUR';
   const mix = useMixBatch(batch.id);
   const say = useUndoable();
@@ -71,7 +71,10 @@ function Mixing({ batch }: { batch: Schemas['Batch'] }) {
             {t('sheet.drawn', {
               date: date(batch.mixed_at),
               by: batch.mixed_by === '' ? 'none' : batch.mixed_by,
-              litres: n(batch.taken.reduce((sum, part) => sum + part.litres, 0)),
+              litres: q(
+                batch.taken.reduce((sum, part) => sum + part.litres, 0),
+                'L',
+              ),
             })}
             {batch.used_cost !== null && ` ${t('sheet.cost', { cost: money(batch.used_cost, currency) })}`}
           </span>

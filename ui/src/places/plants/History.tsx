@@ -38,7 +38,7 @@ export function History({ events }: { events: Schemas['PlantEvent'][] }) {
 }
 
 function useEventWords() {
-  const { t, n, percent } = useWords();
+  const { t, n, percent, q } = useWords();
   const text = (value: unknown) => (typeof value === 'string' ? value : '');
 
   return (kind: Schemas['EventKind'], data: Data): string[] => {
@@ -46,7 +46,7 @@ function useEventWords() {
     const parts: Record<string, () => string[]> = {
       potted: () => [
         t('event.potted.in', { recipe: text(data['recipe']), pot: text(data['pot']) }),
-        ...(typeof actual['used_l'] === 'number' ? [t('event.used', { litres: n(actual['used_l']) })] : []),
+        ...(typeof actual['used_l'] === 'number' ? [t('event.used', { litres: q(actual['used_l'], 'L') })] : []),
         ...(typeof data['minutes'] === 'number' ? [t('event.minutes', { minutes: n(data['minutes']) })] : []),
         ...findings(actual['findings']),
       ],

@@ -72,7 +72,7 @@ export function InspectionDrawer({ plant, close }: { plant: Schemas['Plant']; cl
 }
 
 function Judgement({ judged, use }: { judged: Schemas['Inspection']; use: (share: number) => void }) {
-  const { t, n, percent } = useWords();
+  const { t, n, percent, q } = useWords();
   const words = useReasonWords();
   const old = judged.old_mix;
 
@@ -95,7 +95,7 @@ function Judgement({ judged, use }: { judged: Schemas['Inspection']; use: (share
                 finesNow: percent(old.fines_now),
                 airThen: percent(old.air_then),
                 airNow: percent(old.air_now),
-                drop: n(old.level_drop_cm, 2),
+                drop: q(old.level_drop_cm, 'cm'),
               })}
             </p>
             <ul className={common.plainList}>

@@ -11,14 +11,14 @@ type Deed = Schemas['AirLayerInput']['do'];
 
 /** The layer that roots on a plant: since when, in what, how it looked, and what can be done with it. */
 export function LayerSection({ plant, separated }: { plant: Schemas['Plant']; separated: (top: number) => void }) {
-  const { t, n, date } = useWords();
+  const { t, date, q } = useWords();
   const [asking, setAsking] = useState<Deed | null>(null);
   const layer = plant.air_layer;
 
   return layer === null ? null : (
     <section aria-label={t('layer.title')}>
       <h2>{t('layer.title')}</h2>
-      <p>{t('layer.since', { date: date(layer.put_on), wrap: layer.wrap, litres: n(layer.litres) })}</p>
+      <p>{t('layer.since', { date: date(layer.put_on), wrap: layer.wrap, litres: q(layer.litres, 'L') })}</p>
       {layer.looks.length > 0 && (
         <ul className={common.plainList}>
           {layer.looks.map((look) => (

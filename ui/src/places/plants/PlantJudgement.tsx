@@ -14,7 +14,7 @@ import { FormDialog } from '../../kit/forms/FormDialog';
 
 /** Whether it is due and whether the season is right, each with its reasons. */
 export function PlantJudgement({ dossier }: { dossier: Schemas['PlantDossier'] }) {
-  const { t, n, date } = useWords();
+  const { t, n, date, q } = useWords();
   const words = useReasonWords();
   const { due, season, plant, proportions } = dossier;
   const [editing, setEditing] = useState(false);
@@ -36,7 +36,7 @@ export function PlantJudgement({ dossier }: { dossier: Schemas['PlantDossier'] }
         ))}
         {due.lasts !== null && due.lasts.slow !== 0 && (
           <li className={common.quiet}>
-            {t('due.lasts', { range: yearsRange(due.lasts, { t, n }), cm: n(due.lasts.drop_cm, 2) })}
+            {t('due.lasts', { range: yearsRange(due.lasts, { t, n }), cm: q(due.lasts.drop_cm, 'cm') })}
           </li>
         )}
       </ul>
@@ -59,7 +59,7 @@ export function PlantJudgement({ dossier }: { dossier: Schemas['PlantDossier'] }
           <ul className={common.plainList}>
             {proportions.map(({ rule, is_cm, should_cm }) => (
               <li key={rule}>
-                {t(`plant.rule.${rule}`)}: {t('plant.ruleOf', { is: n(is_cm), should: n(should_cm, 2) })}
+                {t(`plant.rule.${rule}`)}: {t('plant.ruleOf', { is: q(is_cm, 'cm'), should: q(should_cm, 'cm') })}
               </li>
             ))}
           </ul>

@@ -130,7 +130,7 @@ export default function PlantPage() {
 }
 
 function Head({ dossier, ask }: { dossier: Schemas['PlantDossier']; ask: (what: Asking) => void }) {
-  const { t, n, date } = useWords();
+  const { t, n, date, q } = useWords();
   const { plant, standing, line } = dossier;
   const tell = useTellOfPlant(plant.id);
   const say = useUndoable();
@@ -163,7 +163,7 @@ function Head({ dossier, ask }: { dossier: Schemas['PlantDossier']; ask: (what: 
         {plant.year_started !== null && ` · ${t('plant.age', { year: plain(plant.year_started) })}`}
         {plant.place !== '' && ` · ${plant.place}`}
         {plant.height_cm !== null &&
-          ` · ${t('plant.size', { height: n(plant.height_cm), canopy: plant.canopy_cm === null ? '–' : n(plant.canopy_cm), trunk: plant.trunk_mm === null ? '–' : n(plant.trunk_mm) })}`}
+          ` · ${t('plant.size', { height: q(plant.height_cm, 'cm'), canopy: plant.canopy_cm === null ? '–' : q(plant.canopy_cm, 'cm'), trunk: plant.trunk_mm === null ? '–' : n(plant.trunk_mm) })}`}
       </p>
       <p className={styles.plantStands}>
         {standing === null || plant.potted_on === null ? (

@@ -67,7 +67,7 @@ function useHours() {
 
 /** The chart as a table: days across, depth down, each cell a piece of stick. */
 function Chart({ stick }: { stick: Schemas['StickChart'] }) {
-  const { t, n } = useWords();
+  const { t, n, q } = useWords();
   const depths = stick.days[0]?.levels.map((level) => level.depth_cm) ?? [];
 
   return (
@@ -87,7 +87,7 @@ function Chart({ stick }: { stick: Schemas['StickChart'] }) {
         <tbody>
           {depths.map((depth, i) => (
             <tr key={depth}>
-              <th scope="row">{n(depth, 2)} cm</th>
+              <th scope="row">{q(depth, 'cm')}</th>
               {stick.days.map(({ day, levels }) => (
                 <td key={day} className={`${styles[`look-${levels[i]?.look ?? 'dry'}`]}`}>
                   {t(`stick.look.${levels[i]?.look ?? 'dry'}`)}

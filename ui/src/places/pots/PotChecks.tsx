@@ -63,7 +63,7 @@ export function PotChecks({ pot }: { pot: Schemas['Pot'] }) {
 }
 
 function Said({ checks, dryingSides }: { checks: Schemas['PotChecks']; dryingSides: boolean }) {
-  const { t, n, percent } = useWords();
+  const { t, n, percent, q } = useWords();
   const { here, smaller, mesh } = checks;
   const seconds = checks.run_through_s;
 
@@ -83,7 +83,7 @@ function Said({ checks, dryingSides }: { checks: Schemas['PotChecks']; dryingSid
           {dryingSides
             ? t('potcheck.raisedBasket')
             : checks.floor_raised
-              ? t('potcheck.raised', { cm: n(checks.feet_cm) })
+              ? t('potcheck.raised', { cm: q(checks.feet_cm, 'cm') })
               : t('potcheck.notRaised')}
         </li>
         <li className={mesh?.holds === false ? common.mind : ''}>
@@ -97,7 +97,7 @@ function Said({ checks, dryingSides }: { checks: Schemas['PotChecks']; dryingSid
         </li>
         {checks.proportions.map(({ rule, is_cm, should_cm }) => (
           <li key={rule}>
-            {t(`plant.rule.${rule}`)}: {t('plant.ruleOf', { is: n(is_cm), should: n(should_cm, 2) })}
+            {t(`plant.rule.${rule}`)}: {t('plant.ruleOf', { is: q(is_cm, 'cm'), should: q(should_cm, 'cm') })}
           </li>
         ))}
         {checks.cautions
@@ -122,8 +122,8 @@ function Said({ checks, dryingSides }: { checks: Schemas['PotChecks']; dryingSid
           <tbody>
             <tr>
               <th scope="row">{t('potcheck.volume')}</th>
-              <td>{n(here.volume_l)} L</td>
-              <td>{n(smaller.volume_l)} L</td>
+              <td>{q(here.volume_l, 'L')}</td>
+              <td>{q(smaller.volume_l, 'L')}</td>
             </tr>
             <tr>
               <th scope="row">{t('potcheck.air')}</th>

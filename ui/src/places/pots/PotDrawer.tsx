@@ -65,7 +65,7 @@ const ask = async (body: Schemas['PotShapeInput'], signal: AbortSignal) =>
 
 /** One pot: its inside, drawn as it is typed, its outlet, and where it stands. */
 export function PotDrawer({ pot, close }: { pot: Schemas['Pot'] | null; close: () => void }) {
-  const { t, n } = useWords();
+  const { t, q } = useWords();
   const meta = useMeta();
   const [name, setName] = useState(pot?.name ?? '');
   const [place, setPlace] = useState(pot?.place ?? '');
@@ -202,9 +202,9 @@ export function PotDrawer({ pot, close }: { pot: Schemas['Pot'] | null; close: (
                 outline={drawn.data.outline}
                 width={170}
                 height={140}
-                label={t('pots.outline', { litres: n(drawn.data.volume_l) })}
+                label={t('pots.outline', { litres: q(drawn.data.volume_l, 'L') })}
               />
-              <figcaption>{n(drawn.data.volume_l)} L</figcaption>
+              <figcaption>{q(drawn.data.volume_l, 'L')}</figcaption>
             </>
           )}
         </figure>

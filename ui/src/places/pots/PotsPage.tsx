@@ -19,7 +19,7 @@ type Pot = Schemas['Pot'];
 
 /** The pots of the yard. */
 export default function PotsPage() {
-  const { t, n, percent } = useWords();
+  const { t, n, percent, q, cell, unit } = useWords();
   const [parameters] = useSearchParams();
   const list = useListQuery('name');
   const [editing, setEditing] = useState<Pot | 'new' | null>(parameters.has('new') ? 'new' : null);
@@ -80,16 +80,16 @@ export default function PotsPage() {
           },
           {
             key: 'volume',
-            title: `${t('pots.volume')}, L`,
+            title: `${t('pots.volume')}, ${unit('L')}`,
             align: 'right',
-            render: (_, { volume_l }) => n(volume_l),
+            render: (_, { volume_l }) => cell(volume_l, 'L'),
           },
           {
             key: 'holes',
             title: t('pots.holes'),
             render: (_, pot) => (
               <>
-                {t('pots.holesOf', { count: pot.hole_count, diameter: n(pot.hole_diameter_cm ?? 0) })}
+                {t('pots.holesOf', { count: pot.hole_count, diameter: q(pot.hole_diameter_cm ?? 0, 'cm') })}
                 {pot.hole_count > 0 && (
                   <span className={common.quiet}>
                     {' '}

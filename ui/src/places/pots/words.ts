@@ -15,7 +15,7 @@ export const words = {
   'pots.depth': 'Depth',
   'pots.volume': 'Full',
   'pots.holes': 'Holes',
-  'pots.holesOf': '{count, plural, =0 {no outlet} other {# × {diameter} cm}}',
+  'pots.holesOf': '{count, plural, =0 {no outlet} other {# × {diameter}}}',
   'pots.openShare': '{share} of the floor open',
   'pots.weight': 'Empty',
   'pots.owned': 'Owned',
@@ -24,7 +24,7 @@ export const words = {
   'pots.section.inside': 'Inside',
   'pots.section.outlet': 'Outlet',
   'pots.section.keep': 'In the yard',
-  'pots.outline': 'Outline of the pot, {litres} L when full',
+  'pots.outline': 'Outline of the pot, {litres} when full',
   'pots.outlineEmpty': 'The outline is drawn as soon as the measures are complete.',
   'pots.blendWith': 'Blend for it',
 
@@ -35,7 +35,7 @@ export const words = {
   'potcheck.chooseMix': 'Choose a mix to check the pot with it.',
   'potcheck.holes': 'Open holes: {cm2} cm², {share} of the floor; 2 cm of water run through in {seconds} s.',
   'potcheck.noHoles': 'No outlet: water stays. Drill it before it is planted.',
-  'potcheck.raised': 'The floor stands free: {cm} cm feet.',
+  'potcheck.raised': 'The floor stands free: {cm} feet.',
   'potcheck.raisedBasket': 'Drains through its walls.',
   'potcheck.notRaised': 'The floor does not stand free: feet or wedges, or the holes close on the bench.',
   'potcheck.mesh':

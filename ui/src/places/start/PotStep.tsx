@@ -29,7 +29,7 @@ const PATHS = {
 
 /** One of the yard, or a shape with its measures inside. */
 export function PotStep({ answers, change, take, wrong, next }: Props) {
-  const { t, n } = useWords();
+  const { t, q } = useWords();
   const own = usePots({ per_page: 1 }).data?.total ?? 0;
   const { shape } = answers;
   // measured otherwise it is another pot than the one that was added
@@ -50,7 +50,7 @@ export function PotStep({ answers, change, take, wrong, next }: Props) {
                 <>
                   <PotOutline outline={pot.outline} width={36} height={24} />
                   <span>{pot.name}</span>
-                  <small>{n(pot.volume_l, 2)} L</small>
+                  <small>{q(pot.volume_l, 'L')}</small>
                 </>
               )}
               onPick={({ id }) => take({ potId: id, shape: null })}
@@ -99,7 +99,7 @@ export function PotStep({ answers, change, take, wrong, next }: Props) {
             </Form.Item>
           )}
           <NumberField
-            label={t('start.holes', { cm: n(rules.usual_pot.hole_cm) })}
+            label={t('start.holes', { cm: q(rules.usual_pot.hole_cm, 'cm') })}
             value={answers.holes}
             error={typedNumber(answers.holes) === null ? t('common.notNumber') : wrong('hole_count')}
             onChange={(holes) => measured({ holes })}

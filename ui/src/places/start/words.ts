@@ -31,7 +31,7 @@ export const words = {
   'start.walls': 'Walls',
   'start.walls.sloping': 'sloping',
   'start.walls.straight': 'straight',
-  'start.holes': 'Holes of about {cm} cm',
+  'start.holes': 'Holes of about {cm}',
   'start.pot.name':
     '{shape, select, round {Round {length}} oval {Oval {length} × {width}} rectangular {Rectangle {length} × {width}} polygon {Six corners {length}} bowl {Bowl {length}} other {Pot of {litres} L}}, {depth} deep',
 

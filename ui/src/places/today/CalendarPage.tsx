@@ -4,6 +4,7 @@ import { Link } from 'react-router';
 
 import { useTasks } from '../../api/care';
 import { useDays } from '../../api/days';
+import { useReader } from '../../i18n/reader';
 import { useWords } from '../../i18n/words';
 import { ListState } from '../../kit/lists/ListState';
 import { TaskList, useTaskName } from '../../kit/plants/TaskList';
@@ -15,7 +16,8 @@ const MOST_IN_A_DAY = 3;
 
 /** Open tasks and potting days by the month, and the same as a file for the phone. */
 export default function CalendarPage() {
-  const { t, month } = useWords();
+  const { t, month, weekday } = useWords();
+  const { language } = useReader();
   const [at, setAt] = useState(() => ({ year: new Date().getFullYear(), month: new Date().getMonth() }));
   const weeks = monthDays(at.year, at.month);
   const first = weeks[0]?.[0]?.iso ?? '';
@@ -68,7 +70,11 @@ export default function CalendarPage() {
           {t('calendar.month', { month: month(at.month), year: String(at.year) })}
         </strong>
         <Button onClick={() => turn(1)}>{t('calendar.after')}</Button>
-        <Button className={styles.calendarFeed} href="/api/v1/calendar.ics" title={t('calendar.feedHint')}>
+        <Button
+          className={styles.calendarFeed}
+          href={`/api/v1/calendar.ics?language=${language}`}
+          title={t('calendar.feedHint')}
+        >
           {t('calendar.feed')}
         </Button>
       </header>
@@ -84,7 +90,7 @@ export default function CalendarPage() {
             <tr>
               {weeks[0]?.map((day) => (
                 <th key={day.iso} scope="col">
-                  {day.weekday}
+                  {weekday(day.iso)}
                 </th>
               ))}
             </tr>

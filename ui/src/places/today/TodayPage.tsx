@@ -158,7 +158,7 @@ function Due({ today }: Props) {
 }
 
 function Low({ today }: Props) {
-  const { t, n } = useWords();
+  const { t, q } = useWords();
 
   return (
     <Block title={t('today.low')} none={t('today.noLow')} isEmpty={today.low.length === 0}>
@@ -170,7 +170,7 @@ function Low({ today }: Props) {
               <div>
                 <strong>{component.name}</strong>
                 <p className={common.quiet}>
-                  {t('today.lowOf', { stock: n(component.stock_l), low: n(component.low_l) })}
+                  {t('today.lowOf', { stock: q(component.stock_l, 'L'), low: q(component.low_l, 'L') })}
                 </p>
               </div>
             </div>

@@ -3,7 +3,6 @@ export interface CalendarDay {
   iso: string;
   day: number;
   inMonth: boolean;
-  weekday: string;
 }
 
 /** A day as YYYY-MM-DD where the reader is. */
@@ -25,7 +24,6 @@ export function monthDays(year: number, month: number): CalendarDay[][] {
         iso: iso(date),
         day: date.getDate(),
         inMonth: date.getMonth() === month,
-        weekday: date.toLocaleDateString('en', { weekday: 'short' }),
       };
     }),
   );

@@ -8,7 +8,7 @@ export const words = {
   'today.planDay': 'Plan a potting day',
   'today.low': 'Running low',
   'today.noLow': 'Nothing runs low.',
-  'today.lowOf': '{stock} L left, mark {low} L',
+  'today.lowOf': '{stock} left, mark {low}',
   'today.tests': 'Half-done tests',
   'today.due': 'Due to be repotted',
   'today.noDue': 'No plant is due.',

@@ -170,7 +170,7 @@ function VesselChoice({
   vessels: Schemas['Vessel'][];
   choose: (key: 'scoop' | 'tub', litres: number) => void;
 }) {
-  const { n } = useWords();
+  const { q } = useWords();
   if (vessels.length === 0) {
     return null;
   }
@@ -178,7 +178,7 @@ function VesselChoice({
     <p className={common.vesselChoice}>
       {vessels.map((vessel) => (
         <Button key={vessel.id} size="small" onClick={() => choose(vessel.kind, vessel.volume_l)}>
-          {vessel.name} {n(vessel.volume_l)} L
+          {vessel.name} {q(vessel.volume_l, 'L')}
         </Button>
       ))}
     </p>

@@ -24,25 +24,25 @@ export function BatchFigures({
   lots: Record<number, number>;
   setLot: (componentId: number, lotId: number | null) => void;
 }) {
-  const { t, n, percent, money } = useWords();
+  const { t, n, percent, money, q, cell } = useWords();
   const currency = useMeta().data?.currency ?? 'EUR';
   const nameOf = (id: number) => plan.lines.find((line) => line.component_id === id)?.name ?? '';
 
   return (
     <section className={fresh ? styles.batchFigures : `${styles.batchFigures} ${common.notFresh}`} aria-busy={!fresh}>
       <p className={styles.batchLoose}>
-        <strong>{t('batch.loose', { litres: n(plan.loose_l) })}</strong>{' '}
+        <strong>{t('batch.loose', { litres: q(plan.loose_l, 'L') })}</strong>{' '}
         {t('batch.looseHint', {
-          net: n(plan.net_per_pot_l * pots),
+          net: q(plan.net_per_pot_l * pots, 'L'),
           pots,
           shrink: percent(1 - plan.yield_share),
           spare: percent(plan.spare_share),
         })}
-        {plan.layer_l > 0 && `, ${t('batch.layerLine', { litres: n(plan.layer_l) })}`}
+        {plan.layer_l > 0 && `, ${t('batch.layerLine', { litres: q(plan.layer_l, 'L') })}`}
       </p>
       <ul className={styles.batchSums}>
-        <li>{t('batch.loads', { loads: plan.loads, litres: n(plan.scooped_l) })}</li>
-        <li>{t('batch.weight', { kg: n(plan.mass_kg) })}</li>
+        <li>{t('batch.loads', { loads: plan.loads, litres: q(plan.scooped_l, 'L') })}</li>
+        <li>{t('batch.weight', { kg: q(plan.mass_kg, 'kg') })}</li>
         <li>{plan.cost === null ? t('batch.costUnknown') : t('batch.cost', { cost: money(plan.cost, currency) })}</li>
         <li>
           {plan.packs_cost === null
@@ -51,7 +51,7 @@ export function BatchFigures({
               ? t('batch.buy', { cost: money(plan.packs_cost, currency) })
               : t('batch.buyNothing')}
         </li>
-        <li>{t('batch.wetPot', { kg: n(plan.wet_pot_kg, 2) })}</li>
+        <li>{t('batch.wetPot', { kg: q(plan.wet_pot_kg, 'kg') })}</li>
       </ul>
       <LoadTable
         loads={planned(plan.load_plan)}
@@ -76,11 +76,11 @@ export function BatchFigures({
           {plan.lines.map((line) => (
             <tr key={line.component_id}>
               <th scope="row">{line.name}</th>
-              <td>{n(line.gross_l ?? line.litres)}</td>
-              <td>{n(line.stock_l)}</td>
+              <td>{cell(line.gross_l ?? line.litres, 'L')}</td>
+              <td>{cell(line.stock_l, 'L')}</td>
               <td>
                 {line.packs === null
-                  ? t('batch.packsUnknown', { litres: n((line.gross_l ?? line.litres) - line.stock_l) })
+                  ? t('batch.packsUnknown', { litres: q((line.gross_l ?? line.litres) - line.stock_l, 'L') })
                   : n(line.packs)}
               </td>
             </tr>
@@ -91,7 +91,7 @@ export function BatchFigures({
         .filter((line) => (line.lime_g ?? 0) > 0)
         .map((line) => (
           <p key={line.component_id} className={common.mind}>
-            {t('prep.sheetLime', { name: line.name, grams: n(line.lime_g ?? 0, 2), litres: n(line.scooped_l) })}
+            {t('prep.sheetLime', { name: line.name, grams: q(line.lime_g ?? 0, 'g'), litres: q(line.scooped_l, 'L') })}
           </p>
         ))}
     </section>
@@ -108,7 +108,7 @@ function LotChoice({
   lot: number | null;
   setLot: (componentId: number, lotId: number | null) => void;
 }) {
-  const { t, n } = useWords();
+  const { t, q } = useWords();
   const found = (useLots(line.component_id).data?.data ?? []).filter((each) => each.held_at === null);
   if (found.length === 0) {
     return null;
@@ -122,7 +122,7 @@ function LotChoice({
       popupMatchSelectWidth={false}
       options={[
         { value: null, label: `${t('lots.use')}: ${t('lots.useAny')}` },
-        ...found.map((each) => ({ value: each.id, label: `${each.name}, ${n(each.stock_l)} L` })),
+        ...found.map((each) => ({ value: each.id, label: `${each.name}, ${q(each.stock_l, 'L')}` })),
       ]}
       onChange={(id: number | null) => setLot(line.component_id, id)}
     />

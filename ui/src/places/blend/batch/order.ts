@@ -26,7 +26,7 @@ export function orderOf(order: Order): Schemas['BatchOrder'] | null {
     order.spare,
     order.tub,
     order.scoop,
-  ].map(typedNumber);
+  ].map((text) => typedNumber(text));
   if (pots == null || ball == null || objects == null || spare == null || tub == null || scoop == null) {
     return null;
   }

@@ -37,7 +37,7 @@ interface Props {
 /** One recipe that was found: why it is here, what it is in the pot, and what keeps it from being better. */
 export function FoundRow({ found, number, shelf, pots, question, ticked, tick, take, sheet }: Props) {
   const words = useWords();
-  const { t, n, percent, money } = words;
+  const { t, n, percent, money, q } = words;
   const currency = useMeta().data?.currency ?? 'EUR';
   const quick = useMemo(() => (question === null ? null : { ...question, mends: false }), [question]);
   const { data } = useLastGood('evaluation', quick, ask);
@@ -99,8 +99,8 @@ export function FoundRow({ found, number, shelf, pots, question, ticked, tick, t
       <div className={styles.foundFigures}>
         <dl>
           <Figure name={t('find.air')} value={percent(found.air)} />
-          <Figure name={t('find.reach')} value={`${n(found.reach_l, 2)} L`} />
-          <Figure name={t('find.weight')} value={`${n(found.wet_kg, 2)} kg`} />
+          <Figure name={t('find.reach')} value={q(found.reach_l, 'L')} />
+          <Figure name={t('find.weight')} value={q(found.wet_kg, 'kg')} />
           <Figure name={t('find.lasts')} value={lasts(found.years, words)} />
           <Figure name={t('find.costOne')} value={cost(found.cost)} />
           {pots > 1 && (
@@ -155,7 +155,7 @@ function lasts(years: number | null, { t, n }: Words): string {
 
 /** What one part more of something would bring, and what speaks against it. */
 function binds(found: Found, binding: Schemas['SearchBinding'], shelf: Shelf, words: Words, currency: string): string {
-  const { t, n, percent, money } = words;
+  const { t, percent, money, q } = words;
   const say = (recipe: Schemas['SearchedRecipe']) => {
     switch (found.merits[0]) {
       case 'cheapest':
@@ -163,9 +163,9 @@ function binds(found: Found, binding: Schemas['SearchBinding'], shelf: Shelf, wo
       case 'longest':
         return lasts(recipe.years, words);
       case 'lightest':
-        return `${n(recipe.wet_kg, 3)} kg`;
+        return q(recipe.wet_kg, 'kg');
       case 'water':
-        return `${n(recipe.reach_l, 3)} L`;
+        return q(recipe.reach_l, 'L');
       default:
         return percent(recipe.fit);
     }

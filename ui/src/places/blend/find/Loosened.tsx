@@ -132,7 +132,7 @@ function letGo({ wishes, to }: Loosened): Partial<WishFields> {
   ) as Partial<WishFields>;
 }
 
-function wishWords({ wishes, to }: Loosened, { t, n, money }: Words, currency: string): string {
+function wishWords({ wishes, to }: Loosened, { t, n, money, q }: Words, currency: string): string {
   const [first, second] = wishes.map((wish) =>
     t(`find.loosen.${wish}`, {
       to:
@@ -141,7 +141,7 @@ function wishWords({ wishes, to }: Loosened, { t, n, money }: Words, currency: s
           : wish === 'cost'
             ? money(Math.ceil(to * 100) / 100, currency)
             : wish === 'weight'
-              ? `${n(to, 3)} kg`
+              ? q(to, 'kg')
               : wish === 'years'
                 ? t('find.lasts.n', { years: n(Math.floor(to * 10) / 10) })
                 : n(to),

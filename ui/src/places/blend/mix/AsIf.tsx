@@ -6,14 +6,14 @@ import styles from './mix.module.css';
 
 /** Says that the pot is tried at another depth or with other holes, and takes that back. */
 export function AsIf() {
-  const { t, n } = useWords();
+  const { t, q } = useWords();
   const { history, dispatch } = useBlend();
   const change = history.now.potChange;
   if (change === null) {
     return null;
   }
   const what = [
-    ...(change.depthCm === null ? [] : [t('blend.asIf.depth', { cm: n(change.depthCm) })]),
+    ...(change.depthCm === null ? [] : [t('blend.asIf.depth', { cm: q(change.depthCm, 'cm') })]),
     ...(change.holeCount === null ? [] : [t('blend.asIf.holes', { count: change.holeCount })]),
   ].join(', ');
 

@@ -33,7 +33,7 @@ export function ExtrasDrawer({
   open: boolean;
   close: () => void;
 }) {
-  const { t, n, percent } = useWords();
+  const { t, percent, q } = useWords();
   const [plain, setPlain] = useState('6');
   const [lines, setLines] = useState<Line[]>(() => [
     { id: crypto.randomUUID(), label: t('extras.forDefault'), pots: '2', handfuls: '1', component: null },
@@ -94,7 +94,7 @@ export function ExtrasDrawer({
             </Form.Item>
             <NumberField
               label={t('extras.handfuls')}
-              hint={t('extras.handfulHint', { litres: n(rules.handful_l) })}
+              hint={t('extras.handfulHint', { litres: q(rules.handful_l, 'L') })}
               value={line.handfuls}
               error={
                 typedNumber(line.handfuls) === null
@@ -131,14 +131,14 @@ export function ExtrasDrawer({
           aria-busy={!fresh}
         >
           <p className={styles.bigFigure}>
-            {t('extras.base', { litres: n(data.base_l), each: n(data.base_per_pot_l) })}
+            {t('extras.base', { litres: q(data.base_l, 'L'), each: q(data.base_per_pot_l, 'L') })}
           </p>
           {data.variants.map((variant) => (
             <p key={`${variant.label} ${variant.component_name}`}>
               {t('extras.line', {
                 label: variant.label,
-                base: n(variant.base_l),
-                extra: n(variant.litres, 2),
+                base: q(variant.base_l, 'L'),
+                extra: q(variant.litres, 'L'),
                 name: variant.component_name,
                 share: percent(variant.share),
                 air: percent(variant.air ?? 0, 1),
@@ -148,7 +148,7 @@ export function ExtrasDrawer({
           ))}
           {data.extras.map((extra) => (
             <p key={extra.name}>
-              {t('extras.need', { litres: n(extra.litres), name: extra.name, stock: n(extra.stock_l) })}
+              {t('extras.need', { litres: q(extra.litres, 'L'), name: extra.name, stock: q(extra.stock_l, 'L') })}
             </p>
           ))}
           <p className={common.quiet}>{t('extras.hint')}</p>

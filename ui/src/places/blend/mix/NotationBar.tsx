@@ -2,13 +2,14 @@ import { Button, Input, Select } from 'antd';
 
 import { useWords } from '../../../i18n/words';
 import { useBlend } from '../state/BlendProvider';
-import { amountOf, COUNTED, NOTATIONS, sumOf } from '../state/mix';
+import { amountOf, NOTATIONS, sumIn, sumOf } from '../state/mix';
 import { typedNumber } from '../../../i18n/numbers';
 import styles from './mix.module.css';
 
 /** How amounts are written, what they come to, and what to do where percentages do not come to a hundred. */
 export function NotationBar() {
-  const { t, n } = useWords();
+  const words = useWords();
+  const { t, n } = words;
   const { history, dispatch } = useBlend();
   const mix = history.now;
   const sum = sumOf(mix);
@@ -61,7 +62,7 @@ export function NotationBar() {
         )}
         <span className={styles.partsTotal}>
           {t(`write.total.${mix.notation}`, {
-            sum: COUNTED.includes(mix.notation) ? Math.round(sum * 100) / 100 : n(sum, 4),
+            sum: sumIn(mix.notation, sum, words),
           })}
         </span>
       </div>

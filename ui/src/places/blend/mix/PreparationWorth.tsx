@@ -6,7 +6,7 @@ import styles from './mix.module.css';
 
 /** With the preparation and without it, side by side: air, water, run-through, price, and what was thrown away. */
 export function PreparationWorth({ evaluation }: { evaluation: Schemas['Evaluation'] }) {
-  const { t, n, percent, money } = useWords();
+  const { t, n, percent, money, q } = useWords();
   const currency = useMeta().data?.currency ?? 'EUR';
   const { preparation, pot, mix } = evaluation;
   if (preparation === null) {
@@ -17,8 +17,8 @@ export function PreparationWorth({ evaluation }: { evaluation: Schemas['Evaluati
   const price = (value: number | null) => (value === null ? '–' : money(value, currency));
   const rows: [string, string, string][] = [
     [t('figure.air'), percent(pot.air, 1), percent(without.air, 1)],
-    [t('more.water_l'), `${n(pot.water_l)} L`, `${n(without.water_l)} L`],
-    [t('more.easy_l'), `${n(pot.easy_l)} L`, `${n(without.easy_l)} L`],
+    [t('more.water_l'), q(pot.water_l, 'L'), q(without.water_l, 'L')],
+    [t('more.easy_l'), q(pot.easy_l, 'L'), q(without.easy_l, 'L')],
     [t('verdict.run_through'), seconds(pot.run_through_s), seconds(without.run_through_s)],
     [t('more.fines_below_1_mm'), percent(mix.fines_below_1_mm, 1), percent(without.fines_below_1_mm, 1)],
     [t('prep.price'), price(mix.price_per_l), price(without.price_per_l)],

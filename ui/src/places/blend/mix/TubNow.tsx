@@ -16,7 +16,7 @@ export const useThrownIn = (question: Schemas['ThrownInInput'] | null) => useLas
 
 /** What was thrown in is now this; it can be taken as the mix. */
 export function TubNow({ data, fresh, close }: LastGood<Schemas['ThrownIn']> & { close: () => void }) {
-  const { t, n, percent } = useWords();
+  const { t, percent, q } = useWords();
   const { dispatch } = useBlend();
   if (data === undefined) {
     return null;
@@ -36,7 +36,7 @@ export function TubNow({ data, fresh, close }: LastGood<Schemas['ThrownIn']> & {
           <div key={line.component_id}>
             <dt>{line.name}</dt>
             <dd>
-              {n(line.litres)} L · {percent(line.share)}
+              {q(line.litres, 'L')} · {percent(line.share)}
             </dd>
           </div>
         ))}
@@ -52,7 +52,11 @@ export function TubNow({ data, fresh, close }: LastGood<Schemas['ThrownIn']> & {
             : t('tub.nearRecipe', { name: recipe.name, share: percent(recipe.other_share) })}
       </p>
       <p className={common.quiet}>
-        {t('tub.nowSums', { scooped: n(data.scooped_l), poured: n(data.poured_l), kg: n(data.mass_kg, 2) })}
+        {t('tub.nowSums', {
+          scooped: q(data.scooped_l, 'L'),
+          poured: q(data.poured_l, 'L'),
+          kg: q(data.mass_kg, 'kg'),
+        })}
       </p>
       <Button
         type="primary"

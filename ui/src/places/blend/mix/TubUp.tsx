@@ -21,7 +21,7 @@ export function TubUp({
   fresh,
   putIn,
 }: LastGood<Schemas['TopUp']> & { putIn: (row: TubRow, litres: string) => void }) {
-  const { t, n, percent } = useWords();
+  const { t, percent, q } = useWords();
   if (data === undefined) {
     return null;
   }
@@ -34,7 +34,7 @@ export function TubUp({
     >
       {data.left.map((bin) => (
         <p key={bin.component_id} className={styles.tubLeft}>
-          {t('tub.left', { name: bin.name, litres: n(bin.litres) })}
+          {t('tub.left', { name: bin.name, litres: q(bin.litres, 'L') })}
           <Button
             aria-label={`${t('tub.putIn')}: ${bin.name}`}
             onClick={() => putIn({ componentId: bin.component_id, name: bin.name }, plain(bin.litres))}
@@ -48,11 +48,13 @@ export function TubUp({
         {data.add.map((line) => (
           <div key={line.component_id}>
             <dt>{line.name}</dt>
-            <dd>{line.litres < rules.notable.litres ? t('tub.nothing') : `${n(line.litres)} L`}</dd>
+            <dd>{line.litres < rules.notable.litres ? t('tub.nothing') : q(line.litres, 'L')}</dd>
           </div>
         ))}
       </dl>
-      <p>{t('tub.total', { total: n(data.total_l), recipe: n(data.recipe_l), least: n(data.least_l) })}</p>
+      <p>
+        {t('tub.total', { total: q(data.total_l, 'L'), recipe: q(data.recipe_l, 'L'), least: q(data.least_l, 'L') })}
+      </p>
       {data.apart.map((mix) => (
         <p key={mix.component_id} className={common.quiet}>
           {t(mix.same ? 'tub.apartSame' : 'tub.apart', { name: mix.name })}

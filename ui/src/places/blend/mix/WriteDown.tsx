@@ -12,7 +12,7 @@ import common from '../../../styles/common.module.css';
 
 /** A recipe typed in one's own words. */
 export function WriteDown({ open, close }: { open: boolean; close: () => void }) {
-  const { t, n } = useWords();
+  const { t, q } = useWords();
   const { dispatch } = useBlend();
   const [text, setText] = useState('');
   const id = useId();
@@ -53,7 +53,7 @@ export function WriteDown({ open, close }: { open: boolean; close: () => void })
           }
         }}
       />
-      <p className={common.quiet}>{t('write.downHint', { handful: n(rules.handful_l) })}</p>
+      <p className={common.quiet}>{t('write.downHint', { handful: q(rules.handful_l, 'L') })}</p>
     </FormDialog>
   );
 }

@@ -41,7 +41,7 @@ export const words = {
   'write.scale': 'Scale to 100 %',
   'write.downLabel': 'The recipe in your own words',
   'write.downHint':
-    'Such as: 5:3:2 pumice, lava, bark · equal parts pumice and bark · half bark, the rest pumice · 9 pumice, a little charcoal. A handful is {handful} L, a part then a litre.',
+    'Such as: 5:3:2 pumice, lava, bark · equal parts pumice and bark · half bark, the rest pumice · 9 pumice, a little charcoal. A handful is {handful}, a part then a litre.',
   'write.take': 'Take it',
   'write.apart': 'Take apart',
   'write.apartLabel': 'Take {name} apart into what it is made of',
@@ -52,12 +52,12 @@ export const words = {
   'tub.text.up':
     'Say what lies in the tub already. Zolbek says what to add, so that the recipe is right again at the smallest total, or at the one you want.',
   'tub.text.in': 'Say what you threw in. Zolbek says what it is now.',
-  'tub.left': 'Left of this very recipe: {name}, {litres} L.',
+  'tub.left': 'Left of this very recipe: {name}, {litres}.',
   'tub.putIn': 'It goes in',
   'tub.apart': '{name} counts as what is in it.',
   'tub.apartSame': '{name} is this very recipe.',
   'tub.now': 'In the tub',
-  'tub.nowSums': '{scooped} L scooped come to {poured} L in the tub, {kg} kg dry.',
+  'tub.nowSums': '{scooped} scooped come to {poured} in the tub, {kg} dry.',
   'tub.nowParts': 'About {parts}.',
   'tub.isRecipe': 'It is {name}.',
   'tub.nearRecipe': 'Nearest to {name}: {share} of it is something else.',
@@ -70,7 +70,7 @@ export const words = {
   'tub.wantedHint': 'left empty: the smallest total',
   'tub.add': 'Add',
   'tub.nothing': 'nothing',
-  'tub.total': 'Then there are {total} L, {recipe} L of them the recipe. At least {least} L it has to be.',
+  'tub.total': 'Then there are {total}, {recipe} of them the recipe. At least {least} it has to be.',
   'tub.foreign': '{name} does not belong and stays in with {share}.',
 } as const;
 

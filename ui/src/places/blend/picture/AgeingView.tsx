@@ -10,7 +10,7 @@ import styles from './picture.module.css';
 /** The pot by half-years: air, easy water, run-through, level. */
 export function AgeingView({ question }: { question: Schemas['EvaluationInput'] | null }) {
   const words = useWords();
-  const { t, n, percent } = words;
+  const { t, n, percent, q, cell } = words;
   const { data, fresh } = useView('/views/ageing', question);
   const line = (
     of: (point: Schemas['AgeingView']['course'][number]) => number | null,
@@ -42,7 +42,7 @@ export function AgeingView({ question }: { question: Schemas['EvaluationInput'] 
               : data.fails_after === null
                 ? t('ageing.lasts', { years: n(data.horizon), range })
                 : t('ageing.fails', { years: n(data.fails_after, 2), air: percent(data.air_fails_below), range })}
-            {planned !== undefined && ` ${t('ageing.drops', { cm: n(planned.level_drop_cm, 2) })}`}
+            {planned !== undefined && ` ${t('ageing.drops', { cm: q(planned.level_drop_cm, 'cm') })}`}
             {data.frost_cycles !== null && ` ${t('ageing.frost', { cycles: n(data.frost_cycles, 2) })}`}
           </p>
           <PlainChart
@@ -62,7 +62,7 @@ export function AgeingView({ question }: { question: Schemas['EvaluationInput'] 
             <PlainChart
               {...plain}
               yLabel={t('ageing.easy')}
-              yText={(y) => n(y)}
+              yText={(y) => cell(y, 'L')}
               curves={[line((point) => point.easy_l, '', 'var(--rain)')]}
             />
             <PlainChart
@@ -74,7 +74,7 @@ export function AgeingView({ question }: { question: Schemas['EvaluationInput'] 
             <PlainChart
               {...plain}
               yLabel={t('ageing.drop')}
-              yText={(y) => n(y)}
+              yText={(y) => cell(y, 'cm')}
               curves={[line((point) => point.level_drop_cm, '', 'var(--ochre)')]}
             />
           </div>

@@ -16,7 +16,7 @@ export function CompactionView({
   question: Schemas['EvaluationInput'] | null;
   evaluation: Schemas['Evaluation'];
 }) {
-  const { t, n, percent } = useWords();
+  const { t, n, percent, q } = useWords();
   const { history, dispatch } = useBlend();
   const { data, fresh } = useView('/views/compaction', question);
   const index = history.now.packing ?? evaluation.mix.compaction_index;
@@ -66,7 +66,7 @@ export function CompactionView({
           <p className={styles.viewSays}>
             {t('compaction.text', {
               air: percent(evaluation.pot.air),
-              water: n(evaluation.pot.water_l),
+              water: q(evaluation.pot.water_l, 'L'),
               run: evaluation.pot.run_through_s === null ? '–' : n(evaluation.pot.run_through_s, 2),
             })}{' '}
             {history.now.packing != null && (

@@ -7,7 +7,7 @@ import { ViewFrame } from './ViewFrame';
 
 /** Water by suction, with the heights of this pot and the plant's limit marked on it. */
 export function CurveView({ question }: { question: Schemas['EvaluationInput'] | null }) {
-  const { t, n, percent } = useWords();
+  const { t, n, percent, q } = useWords();
   const { data, fresh } = useView('/views/curve', question);
   const points = (curve: { head_cm: number; theta: number }[]) =>
     curve.map((point) => ({ x: point.head_cm, y: point.theta }));
@@ -25,7 +25,7 @@ export function CurveView({ question }: { question: Schemas['EvaluationInput'] |
       {data !== undefined && (
         <PlainChart
           log
-          title={t('curve.alt', { foot: n(data.foot_cm, 2), top: n(data.top_cm, 3) })}
+          title={t('curve.alt', { foot: n(data.foot_cm, 2), top: q(data.top_cm, 'cm') })}
           xLabel={t('curve.x')}
           yLabel={t('view.share')}
           xText={(x) => n(x)}

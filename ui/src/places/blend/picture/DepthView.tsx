@@ -9,7 +9,7 @@ import common from '../../../styles/common.module.css';
 
 /** Air and easy water against depth, and the same mix in every pot of the yard. */
 export function DepthView({ question }: { question: Schemas['EvaluationInput'] | null }) {
-  const { t, n, percent } = useWords();
+  const { t, n, percent, q } = useWords();
   const { history, dispatch } = useBlend();
   const { data, fresh } = useView('/views/depths', question);
   const line = (of: 'air' | 'easy_share') => (data?.course ?? []).map((point) => ({ x: point.depth_cm, y: point[of] }));
@@ -61,9 +61,9 @@ export function DepthView({ question }: { question: Schemas['EvaluationInput'] |
                         {pot.name}
                       </button>
                     </th>
-                    <td>{n(pot.depth_cm)} cm</td>
+                    <td>{q(pot.depth_cm, 'cm')}</td>
                     <td>{percent(pot.air)}</td>
-                    <td>{n(pot.water_l)} L</td>
+                    <td>{q(pot.water_l, 'L')}</td>
                     <td>{pot.interval_h === null ? '–' : t('verdict.hours', { hours: n(pot.interval_h, 2) })}</td>
                     <td>{pot.run_through_s === null ? t('verdict.noOutlet') : `${n(pot.run_through_s, 2)} s`}</td>
                   </tr>

@@ -20,23 +20,23 @@ export function FitView({
   fresh: boolean;
   setBall: () => void;
 }) {
-  const { t, n, percent } = useWords();
+  const { t, n, percent, q, cell } = useWords();
   const { contents, section } = evaluation;
   const { fit, ball } = contents;
   const says: string[] = [];
   if (fit !== null) {
     if (fit.thin_cm > rules.notable.cm) {
-      says.push(t('fit.over', { cm: n(fit.over_cm, 2), thin: n(fit.thin_cm, 2) }));
+      says.push(t('fit.over', { cm: q(fit.over_cm, 'cm'), thin: q(fit.thin_cm, 'cm') }));
     } else if (fit.over_cm > rules.notable.cm) {
-      says.push(t('fit.mound', { cm: n(fit.over_cm, 2) }));
+      says.push(t('fit.mound', { cm: q(fit.over_cm, 'cm') }));
     } else {
-      says.push(t('fit.yes', { cm: n(Math.abs(fit.over_cm), 2) }));
+      says.push(t('fit.yes', { cm: q(Math.abs(fit.over_cm), 'cm') }));
     }
     const narrow = Math.min(fit.beside_cm, fit.across_cm);
     says.push(
       narrow < 0
-        ? t('fit.narrow', { cm: n(-narrow, 2) })
-        : t('fit.sides', { cm: n(fit.beside_cm, 2), across: n(fit.across_cm, 2) }),
+        ? t('fit.narrow', { cm: q(-narrow, 'cm') })
+        : t('fit.sides', { cm: q(fit.beside_cm, 'cm'), across: q(fit.across_cm, 'cm') }),
     );
   }
   if (ball !== null) {
@@ -98,8 +98,8 @@ export function FitView({
           <tbody>
             <tr>
               <th scope="row">{t('fit.waterL')}</th>
-              <td>{n(contents.water_l)}</td>
-              <td>{n(contents.water_without_l)}</td>
+              <td>{cell(contents.water_l, 'L')}</td>
+              <td>{cell(contents.water_without_l, 'L')}</td>
             </tr>
             <tr>
               <th scope="row">{t('fit.waterShare')}</th>
@@ -108,8 +108,8 @@ export function FitView({
             </tr>
             <tr>
               <th scope="row">{t('fit.newMixCol')}</th>
-              <td>{n(contents.new_mix_l)}</td>
-              <td>{n(zone)}</td>
+              <td>{cell(contents.new_mix_l, 'L')}</td>
+              <td>{cell(zone, 'L')}</td>
             </tr>
           </tbody>
         </table>
@@ -118,7 +118,7 @@ export function FitView({
         {lines.map(([what, litres]) => (
           <div key={what}>
             <dt>{what}</dt>
-            <dd>{n(litres)} L</dd>
+            <dd>{q(litres, 'L')}</dd>
           </div>
         ))}
       </dl>

@@ -1,6 +1,7 @@
 import type { Schemas } from '../../../api/client';
 import { useMeta } from '../../../api/meta';
 import type { MessageId } from '../../../i18n/words';
+import type { Measure } from '../../../i18n/measures';
 import { useWords } from '../../../i18n/words';
 import styles from './picture.module.css';
 
@@ -39,6 +40,8 @@ const POT: [Exclude<keyof Schemas['Evaluation']['pot'], 'mesh'>, Format][] = [
   ['open_hole_share', 'share'],
 ];
 
+const MEASURED: Record<string, Measure> = { 'number L': 'L', 'number kg': 'kg' };
+
 /** The laboratory's figures, for whoever wants them. */
 export function MoreFigures({ evaluation }: { evaluation: Schemas['Evaluation'] }) {
   const { t } = useWords();
@@ -52,7 +55,7 @@ export function MoreFigures({ evaluation }: { evaluation: Schemas['Evaluation'] 
 }
 
 function Figures({ title, rows }: { title: string; rows: [string, number | boolean | string | null, Format][] }) {
-  const { t, n, percent, money } = useWords();
+  const { t, n, q, percent, money } = useWords();
   const meta = useMeta();
   const show = (value: number | boolean | string | null, format: Format): string => {
     if (typeof value !== 'number') {
@@ -63,6 +66,10 @@ function Figures({ title, rows }: { title: string; rows: [string, number | boole
     }
     if (format === 'money') {
       return money(value, meta.data?.currency ?? 'EUR');
+    }
+
+    if (format in MEASURED) {
+      return q(value, MEASURED[format] as Measure);
     }
 
     return `${n(value)} ${format.slice('number '.length)}`.trim();

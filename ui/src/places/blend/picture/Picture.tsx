@@ -15,7 +15,7 @@ interface Props {
 
 /** What the mix does in the pot, drawn: section and ledger. Drawn anew only for a new answer. */
 export const Picture = memo(function Picture({ evaluation, potName }: Props) {
-  const { t, n, percent } = useWords();
+  const { t, n, percent, q } = useWords();
   const { section, pot, mix, without_layer: without } = evaluation;
   const materials = useMemo(() => drawn(evaluation), [evaluation]);
 
@@ -36,14 +36,14 @@ export const Picture = memo(function Picture({ evaluation, potName }: Props) {
           contents={evaluation.contents}
           title={t('section.alt', {
             pot: potName,
-            depth: n(section.depth_cm),
+            depth: q(section.depth_cm, 'cm'),
             air: percent(pot.air),
-            water: n(pot.water_l),
-            foot: n(Math.max(0, pot.wet_foot_cm - section.bottom_cm), 2),
+            water: q(pot.water_l, 'L'),
+            foot: q(Math.max(0, pot.wet_foot_cm - section.bottom_cm), 'cm'),
           })}
         />
         <figcaption>
-          {t('section.holds', { litres: n(pot.volume_l), water: n(pot.water_l) })}{' '}
+          {t('section.holds', { litres: q(pot.volume_l, 'L'), water: q(pot.water_l, 'L') })}{' '}
           <CsvButton name="zolbek-section" rows={rows} />
         </figcaption>
       </figure>
@@ -51,12 +51,12 @@ export const Picture = memo(function Picture({ evaluation, potName }: Props) {
         <p className={styles.withoutLayer}>
           {t('section.withoutLayer', {
             air: percent(without.air),
-            water: n(without.water_l),
-            volume: n(without.volume_l),
-            foot: n(without.wet_foot_cm, 2),
+            water: q(without.water_l, 'L'),
+            volume: q(without.volume_l, 'L'),
+            foot: q(without.wet_foot_cm, 'cm'),
             airWith: percent(pot.air),
-            waterWith: n(pot.water_l),
-            volumeWith: n(pot.volume_l),
+            waterWith: q(pot.water_l, 'L'),
+            volumeWith: q(pot.volume_l, 'L'),
           })}
         </p>
       )}
@@ -64,11 +64,11 @@ export const Picture = memo(function Picture({ evaluation, potName }: Props) {
         <p className={styles.withoutLayer}>
           {t('section.withoutDressing', {
             air: percent(evaluation.without_dressing.air),
-            water: n(evaluation.without_dressing.water_l),
-            volume: n(evaluation.without_dressing.volume_l),
+            water: q(evaluation.without_dressing.water_l, 'L'),
+            volume: q(evaluation.without_dressing.volume_l, 'L'),
             airWith: percent(pot.air),
-            waterWith: n(pot.water_l),
-            volumeWith: n(pot.volume_l),
+            waterWith: q(pot.water_l, 'L'),
+            volumeWith: q(pot.volume_l, 'L'),
           })}
         </p>
       )}

@@ -18,7 +18,7 @@ export function WaterView({
   fresh: boolean;
 }) {
   const words = useWords();
-  const { t, n, percent, month } = words;
+  const { t, n, percent, month, q, cell } = words;
   if (water === null) {
     return <p className={blendStyles.blendWait}>{t('water.noSite')}</p>;
   }
@@ -47,8 +47,8 @@ export function WaterView({
       <p className={styles.viewSays}>
         {t('water.hot', {
           month: month(water.hottest_month),
-          use: n(water.hot_use_l_day, 2) + off('use_l_day', (u) => n(u, 1)),
-          reach: n(water.within_reach_l, 2),
+          use: q(water.hot_use_l_day, 'L') + off('use_l_day', (u) => q(u, 'L')),
+          reach: q(water.within_reach_l, 'L'),
           interval: lasting(water.interval_h, words) + off('interval_h', (u) => lasting(u, words)),
           habit: t('habit.hours', { hours: String(water.habit_h) }),
           drought: percent(water.drought) + off('drought', percent),
@@ -58,7 +58,7 @@ export function WaterView({
       <p className={styles.viewSays}>
         {t('water.usual', {
           month: month(water.hottest_month),
-          use: n(water.months[water.hottest_month]?.use_l_day ?? 0, 2),
+          use: q(water.months[water.hottest_month]?.use_l_day ?? 0, 'L'),
           short: n(water.short_days, 2),
           rain: n(water.short_days_with_rain, 2),
         })}
@@ -70,8 +70,8 @@ export function WaterView({
           recovery: percent(water.recovery),
         })}{' '}
         {t('water.year', {
-          litres: n(water.given_l_year, 2) + off('given_l_year', (u) => n(u, 2)),
-          drained: n(water.drained_l_year, 2),
+          litres: q(water.given_l_year, 'L') + off('given_l_year', (u) => q(u, 'L')),
+          drained: q(water.drained_l_year, 'L'),
         })}
       </p>
       <p className={common.quiet}>{t('water.limits')}</p>
@@ -97,7 +97,7 @@ export function WaterView({
             <tr>
               <th scope="row">{t('water.tableUse')}</th>
               {water.months.map((each, i) => (
-                <td key={i}>{n(each.use_l_day, 2)}</td>
+                <td key={i}>{cell(each.use_l_day, 'L')}</td>
               ))}
             </tr>
             <tr>

@@ -1,5 +1,6 @@
 import type { Schemas } from '../../../api/client';
 import type { Words } from '../../../i18n/words';
+import { inUnit } from '../../../kit/mixes/inUnit';
 
 /** Figures by which mixes and pots are set against each other. */
 export const FIGURES: Schemas['TradeFigure'][] = [
@@ -18,20 +19,15 @@ export const FIGURES: Schemas['TradeFigure'][] = [
 ];
 
 /** A figure as it is said. */
-export function figureText(
-  figure: Schemas['TradeFigure'],
-  value: number,
-  { n, percent, money }: Words,
-  currency: string,
-): string {
+export function figureText(figure: Schemas['TradeFigure'], value: number, words: Words, currency: string): string {
   switch (figure) {
     case 'air':
     case 'drought':
     case 'fit':
-      return percent(value);
+      return words.percent(value);
     case 'cost':
-      return money(value, currency);
+      return words.money(value, currency);
     default:
-      return n(value, 3);
+      return inUnit(figure, value, words);
   }
 }

@@ -2,10 +2,10 @@ export const words = {
   'common.unknown': 'not known',
 
   'section.alt':
-    '{pot}, {depth} cm deep, cut open: {air} air and {water} L water after watering; air is under 10 % in the lowest {foot} cm.',
-  'section.holds': '{litres} L of mix hold {water} L of water after a thorough soak',
+    '{pot}, {depth} deep, cut open: {air} air and {water} water after watering; air is under 10 % in the lowest {foot}.',
+  'section.holds': '{litres} of mix hold {water} of water after a thorough soak',
   'section.withoutLayer':
-    'Without the layer: air {air}, water {water} L of {volume} L, wet foot {foot} cm above the floor. With it: air {airWith}, water {waterWith} L of {volumeWith} L.',
+    'Without the layer: air {air}, water {water} of {volume}, wet foot {foot} above the floor. With it: air {airWith}, water {waterWith} of {volumeWith}.',
   'section.mesh':
     'The {aperture} mm mesh {holds, select, yes {holds this mix} other {does not hold this mix: take a finer one}}; at most {lost} of the bottom centimetre passes.{clogs, select, yes { Under 1.5 mm it may clog.} other {}}',
 
@@ -58,11 +58,11 @@ export const words = {
   'view.waiting': 'Working it out …',
   'view.newMix': 'new mix',
 
-  'fit.yes': 'It fits: {cm} cm to spare below the rim.',
-  'fit.mound': 'It fits as a mound of {cm} cm above the rim.',
-  'fit.over': 'It stands {cm} cm too high. Thin the ball by {thin} cm beneath, lower the bed, or take a deeper pot.',
-  'fit.narrow': 'The ball is {cm} cm too wide on each side.',
-  'fit.sides': 'Beside the ball {cm} cm, across {across} cm.',
+  'fit.yes': 'It fits: {cm} to spare below the rim.',
+  'fit.mound': 'It fits as a mound of {cm} above the rim.',
+  'fit.over': 'It stands {cm} too high. Thin the ball by {thin} beneath, lower the bed, or take a deeper pot.',
+  'fit.narrow': 'The ball is {cm} too wide on each side.',
+  'fit.sides': 'Beside the ball {cm}, across {across}.',
   'fit.noBall': 'No root ball is set. Give one, and Zolbek draws how it sits.',
   'fit.setBall': 'Set a root ball',
   'fit.newMix': 'New mix, settled',
@@ -77,14 +77,14 @@ export const words = {
   'fit.with': 'With and without it',
   'fit.withCol': 'With',
   'fit.withoutCol': 'All new mix',
-  'fit.waterL': 'Water, L',
+  'fit.waterL': 'Water, {LUnit}',
   'fit.waterShare': 'Water, share',
-  'fit.newMixCol': 'New mix needed, L',
+  'fit.newMixCol': 'New mix needed, {LUnit}',
 
   'section.withoutDressing':
-    'Without the top dressing: air {air}, water {water} L of {volume} L. With it: air {airWith}, water {waterWith} L of {volumeWith} L.',
+    'Without the top dressing: air {air}, water {water} of {volume}. With it: air {airWith}, water {waterWith} of {volumeWith}.',
 
-  'curve.alt': 'Retention curve; heights in this pot reach from {foot} to {top} cm of suction.',
+  'curve.alt': 'Retention curve; heights in this pot reach from {foot} to {top} of suction.',
   'curve.x': 'suction, cm of water',
   'curve.top': 'top of the pot',
   'curve.foot': 'foot',
@@ -108,7 +108,7 @@ export const words = {
   'compaction.poured': 'poured',
   'compaction.settled': 'as this mix settles',
   'compaction.pressed': 'pressed',
-  'compaction.text': 'Air {air}, water {water} L, 2 cm run through in {run} s.',
+  'compaction.text': 'Air {air}, water {water}, 2 cm run through in {run} s.',
   'compaction.back': 'Settled again',
 
   'ageing.alt': 'The pot by half-years.',
@@ -116,15 +116,15 @@ export const words = {
   'ageing.air': 'Air after watering',
   'ageing.withRoots': 'with roots',
   'ageing.withoutRoots': 'mix alone',
-  'ageing.easy': 'Easy water, L',
+  'ageing.easy': 'Easy water, {LUnit}',
   'ageing.run': 'Run-through, s',
-  'ageing.drop': 'Level sinks, cm',
+  'ageing.drop': 'Level sinks, {cmUnit}',
   'ageing.fails':
     'Fails after about {years} years ({range}): air below {air}, two thirds of the least it wants, or water that takes six minutes.',
   'ageing.failsNew': 'It fails as it is, new: there is nothing to forecast.',
   'ageing.lasts': 'Still serves after {years} years ({range}).',
   'ageing.rangeOf': '{range} with ageing twice and half as fast',
-  'ageing.drops': 'The level sinks {cm} cm by then, if it is never topped up.',
+  'ageing.drops': 'The level sinks {cm} by then, if it is never topped up.',
   'ageing.frost': 'It freezes through {cycles} times a year.',
   'ageing.cautious':
     'Crumbled granules count as loose grains: this is cautious. The level is that of a pot never topped up.',
@@ -138,14 +138,14 @@ export const words = {
   'water.habit': 'somebody comes by',
   'water.noSite': 'Choose a site to see how long the water lasts, month by month.',
   'water.hot':
-    'On a hot day of {month} the plant uses {use} L; {reach} L are within its reach, and a watering brings back 85 % of what is missing: it lasts {interval}. Somebody comes by {habit}, so {drought} of what it wants is not met, and it is {open} open when water comes.',
+    'On a hot day of {month} the plant uses {use}; {reach} are within its reach, and a watering brings back 85 % of what is missing: it lasts {interval}. Somebody comes by {habit}, so {drought} of what it wants is not met, and it is {open} open when water comes.',
   'water.usual':
-    'On a usual day of {month} it uses {use} L, and wants for water on {short} of 30 days without rain, on {rain} with the usual rain.',
+    'On a usual day of {month} it uses {use}, and wants for water on {short} of 30 days without rain, on {rain} with the usual rain.',
   'water.limits':
     'Uptake limited by how fast water moves to the roots is left out, and so is a dried mix that repels water: both make it thirstier than this.',
   'water.now': 'At the stage it is at, in {month}: {hours} h. Cut roots drink {recovery} of what they did.',
-  'water.year': '{litres} L of water a year, beside rain; {drained} L run out again.',
-  'water.tableUse': 'Use, L/day',
+  'water.year': '{litres} of water a year, beside rain; {drained} run out again.',
+  'water.tableUse': 'Use a day, {LUnit}',
   'water.et0': 'ET₀, mm/day',
   'water.frost': 'Frost nights',
 

@@ -12,7 +12,7 @@ import { PotSection } from '../../../drawing/PotSection';
 import { Swatch } from '../../../drawing/Swatch';
 import { useWords } from '../../../i18n/words';
 import { useBlend } from '../state/BlendProvider';
-import { amountOf, COUNTED, sumOf } from '../state/mix';
+import { amountOf, sumIn, sumOf } from '../state/mix';
 import { questionOf } from '../state/question';
 import { drawn } from '../state/drawn';
 import { RatingHead } from '../../../kit/mixes/RatingHead';
@@ -27,7 +27,8 @@ const ask = async (body: Schemas['EvaluationInput'], signal: AbortSignal) =>
 
 /** The mix on the bench as a card: to print, or to read at the tub on a phone. */
 export default function CardPage() {
-  const { t, n, percent, date } = useWords();
+  const words = useWords();
+  const { t, percent, date } = words;
   const { history } = useBlend();
   const mix = history.now;
   const question = useMemo(() => questionOf(mix), [mix]);
@@ -92,7 +93,7 @@ export default function CardPage() {
               <th scope="row">{t('sheet.total')}</th>
               <td colSpan={2}>
                 {t(`write.total.${mix.notation}`, {
-                  sum: COUNTED.includes(mix.notation) ? Math.round(total * 100) / 100 : n(total, 4),
+                  sum: sumIn(mix.notation, total, words),
                 })}
               </td>
             </tr>

@@ -14,7 +14,7 @@ export const words = {
   'compare.first': 'What differs most, against {name}',
   'compare.same': 'Nothing that matters differs.',
   'compare.says.air': '{name}: {more, select, yes {more} other {less}} air, {to} instead of {from}.',
-  'compare.says.water_l': '{name}: {more, select, yes {more} other {less}} water, {to} instead of {from} L.',
+  'compare.says.water_l': '{name}: {more, select, yes {more} other {less}} water, {to} instead of {from}.',
   'compare.says.interval_h':
     '{name}: water lasts {more, select, yes {longer} other {shorter}}, {to} instead of {from} h.',
   'compare.says.drought':
@@ -24,7 +24,7 @@ export const words = {
   'compare.says.run_through_s':
     '{name}: water runs through {more, select, yes {slower} other {faster}}, {to} instead of {from} s.',
   'compare.says.ph': '{name}: {more, select, yes {less acid} other {more acid}}, pH {to} instead of {from}.',
-  'compare.says.wet_kg': '{name}: {more, select, yes {heavier} other {lighter}}, {to} instead of {from} kg wet.',
+  'compare.says.wet_kg': '{name}: {more, select, yes {heavier} other {lighter}}, {to} instead of {from}, wet.',
   'compare.says.cost': '{name}: {more, select, yes {dearer} other {cheaper}}, {to} instead of {from} a pot.',
   'compare.says.years': '{name}: lasts {more, select, yes {longer} other {less long}}, {to} instead of {from} years.',
 

@@ -10,14 +10,13 @@ import styles from './situation.module.css';
 
 /** The crown is the largest doubt about water, so it is asked for where water is judged, with a sensible start. */
 export function CanopyAsk({ evaluation }: { evaluation: Schemas['Evaluation'] }) {
-  const { t, n } = useWords();
+  const { t, q, cell } = useWords();
   const { history, dispatch } = useBlend();
   const { water, section } = evaluation;
   const typed = history.now.situation.canopyCm;
   if (water === null) {
     return null;
   }
-  const cm = n(water.canopy_cm, 2);
 
   return (
     <Form layout="vertical" className={styles.canopyAsk}>
@@ -30,11 +29,13 @@ export function CanopyAsk({ evaluation }: { evaluation: Schemas['Evaluation'] })
         label={t('canopy.ask')}
         unit={t('unit.cm')}
         value={typed}
-        placeholder={cm}
+        placeholder={cell(Math.round(water.canopy_cm), 'cm')}
         error={typed.trim() !== '' && typedNumber(typed) === null ? t('common.notNumber') : undefined}
         onChange={(canopyCm) => dispatch({ do: 'situation', touches: 'canopyCm', situation: { canopyCm } })}
       />
-      <p className={styles.canopyHint}>{t(water.canopy_given ? 'canopy.given' : 'canopy.estimated', { cm })}</p>
+      <p className={styles.canopyHint}>
+        {t(water.canopy_given ? 'canopy.given' : 'canopy.estimated', { cm: q(Math.round(water.canopy_cm), 'cm') })}
+      </p>
     </Form>
   );
 }

@@ -85,7 +85,7 @@ interface ChoiceProps {
 /** Drawn anew only where one of them changes: typing parts goes by it. */
 const ThreeChoices = memo(function ThreeChoices(props: ChoiceProps) {
   const { group, speciesId, potId, siteId, potWrong, wrong, dispatch, more, which, hasMix } = props;
-  const { t, n } = useWords();
+  const { t, q } = useWords();
   const pots = usePots({ per_page: 1 });
   const sites = useSites({ per_page: 1, sort: 'id' });
   const firstPot = pots.data?.data[0]?.id;
@@ -127,7 +127,7 @@ const ThreeChoices = memo(function ThreeChoices(props: ChoiceProps) {
               <>
                 <PotOutline outline={pot.outline} width={36} height={24} />
                 <span>{pot.name}</span>
-                <small>{n(pot.volume_l, 2)} L</small>
+                <small>{q(pot.volume_l, 'L')}</small>
               </>
             )}
             onPick={({ id }) => dispatch({ do: 'change', touches: 'pot', mix: { potId: id, potChange: null } })}

@@ -98,8 +98,8 @@ export const words = {
 
   'canopy.ask': 'Its crown is wide',
   'canopy.estimated':
-    'Reckoned with {cm} cm, what a plant of this pot usually carries: the largest doubt here. Measure it.',
-  'canopy.given': 'Reckoned with {cm} cm.',
+    'Reckoned with {cm}, what a plant of this pot usually carries: the largest doubt here. Measure it.',
+  'canopy.given': 'Reckoned with {cm}.',
 } as const;
 
 type Said = typeof words;

@@ -8,17 +8,18 @@ import { plain } from '../../../i18n/numbers';
 type Mend = Schemas['Mend'];
 
 /** What somebody would do to mend it, in words. */
-export function mendWords(mend: Mend, mix: Mix, { t, n }: Words): string {
+export function mendWords(mend: Mend, mix: Mix, words: Words): string {
+  const { t, q } = words;
   const row = mix.rows.find((each) => each.componentId === mend.component_id);
   const all = mend.kind === 'less' && row !== undefined && Math.abs((amountOf(row) ?? 0) - mend.by) < 1e-9;
 
   return t(all ? 'mend.out' : `mend.${mend.kind}`, {
-    by: told(mend, n),
+    by: told(mend, mix, words),
     unit: mix.notation,
     component: mend.component_name ?? '',
-    depth: n(mend.depth_cm, 2),
+    depth: q(mend.depth_cm, 'cm'),
     count: mend.hole_count,
-    diameter: n(mend.hole_diameter_cm, 2),
+    diameter: q(mend.hole_diameter_cm, 'cm'),
     to: mend.to ?? '',
     pot: mend.pot_name ?? '',
     replaced: mend.replaces_name ?? '',
@@ -28,13 +29,19 @@ export function mendWords(mend: Mend, mix: Mix, { t, n }: Words): string {
 }
 
 /** By how much, as it stands in the words. */
-function told(mend: Mend, n: Words['n']): number | string {
+function told(mend: Mend, mix: Mix, { n, q }: Words): number | string {
   switch (mend.kind) {
     case 'rinse':
     case 'sieve_out':
-    case 'layer':
     case 'lime':
       return n(mend.by, 2);
+    case 'layer':
+    case 'stone':
+      return q(mend.by, 'cm');
+    case 'more':
+    case 'less':
+    case 'add':
+      return mix.notation === 'litres' ? q(mend.by, 'L') : mend.by;
     case 'rain':
       return String(Math.round(mend.by * 100));
     default:
@@ -81,6 +88,7 @@ export function mendAction(mend: Mend, mix: Mix): Action | null {
       return change({ potChange: { ...pot, holeCount: mend.hole_count, holeDiameterCm: mend.hole_diameter_cm } });
     case 'other_pot':
       return change({ potId: Number(mend.to), potChange: null });
+    case 'layer':
     case 'stone':
       return change({ dressing: plain(mend.by), situation: { ...mix.situation, surface: 'stone' } });
     case 'moss':

@@ -1,5 +1,6 @@
 import type { Schemas } from '../../../api/client';
 import { plain, typedNumber } from '../../../i18n/numbers';
+import type { Words } from '../../../i18n/words';
 import { type Contents, noContents, type Situation, usualSituation } from './situationState';
 
 /** One component of the mix on the bench; `text` is what stands in its field of parts, as it was typed. */
@@ -19,7 +20,16 @@ export interface MixRow {
 export const NOTATIONS = ['parts', 'percent', 'litres', 'scoops'] as const;
 export type Notation = (typeof NOTATIONS)[number];
 /** The notations that count pieces, so that their word bends to the number. */
-export const COUNTED: readonly Notation[] = ['parts', 'scoops'];
+const COUNTED: readonly Notation[] = ['parts', 'scoops'];
+
+/** The sum of a mix as its notation says it: a number to be counted, or a figure in words. */
+export function sumIn(notation: Notation, sum: number, { n, q }: Pick<Words, 'n' | 'q'>): number | string {
+  if (COUNTED.includes(notation)) {
+    return Math.round(sum * 100) / 100;
+  }
+
+  return notation === 'litres' ? q(sum, 'L') : n(sum, 4);
+}
 
 export type Preparation = Schemas['Preparation'];
 

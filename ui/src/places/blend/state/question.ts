@@ -19,7 +19,7 @@ export function questionOf(mix: Mix): Schemas['EvaluationInput'] | null {
 export function placeOf(mix: Mix): Omit<Schemas['EvaluationInput'], 'parts' | 'mends' | 'recipe_id'> | null {
   const situation = situationInput(mix.situation);
   const contents = contentsInput(mix.contents);
-  const [headspace, dressing, tree] = [mix.headspace, mix.dressing, mix.tree].map(typedNumber);
+  const [headspace, dressing, tree] = [mix.headspace, mix.dressing, mix.tree].map((text) => typedNumber(text));
   const thickness = mix.layer === null ? 0 : typedNumber(mix.layer.thickness);
   if (mix.potId === null || headspace == null || dressing == null || tree == null) {
     return null;

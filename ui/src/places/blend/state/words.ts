@@ -1,19 +1,19 @@
 export const words = {
   'mend.more':
-    '{unit, select, percent {{by} %} litres {{by} L} scoops {{by, plural, =1 {one scoop} other {# scoops}}} other {{by, plural, =1 {one part} other {# parts}}}} more {component}',
+    '{unit, select, percent {{by} %} litres {{by}} scoops {{by, plural, =1 {one scoop} other {# scoops}}} other {{by, plural, =1 {one part} other {# parts}}}} more {component}',
   'mend.less':
-    '{unit, select, percent {{by} %} litres {{by} L} scoops {{by, plural, =1 {one scoop} other {# scoops}}} other {{by, plural, =1 {one part} other {# parts}}}} less {component}',
+    '{unit, select, percent {{by} %} litres {{by}} scoops {{by, plural, =1 {one scoop} other {# scoops}}} other {{by, plural, =1 {one part} other {# parts}}}} less {component}',
   'mend.out': 'no {component}',
   'mend.add':
-    'add {unit, select, percent {{by} %} litres {{by} L} scoops {{by, plural, =1 {one scoop} other {# scoops}}} other {{by, plural, =1 {one part} other {# parts}}}} of {component}',
-  'mend.deeper': 'a pot {depth} cm deep',
-  'mend.shallower': 'a pot {depth} cm deep',
-  'mend.holes': '{count, plural, one {# hole} other {# holes}} of {diameter} cm',
+    'add {unit, select, percent {{by} %} litres {{by}} scoops {{by, plural, =1 {one scoop} other {# scoops}}} other {{by, plural, =1 {one part} other {# parts}}}} of {component}',
+  'mend.deeper': 'a pot {depth} deep',
+  'mend.shallower': 'a pot {depth} deep',
+  'mend.holes': '{count, plural, one {# hole} other {# holes}} of {diameter}',
   'mend.no_layer': 'no drainage layer',
-  'mend.layer': 'a drainage layer of {component}, {by} cm',
+  'mend.layer': 'a drainage layer of {component}, {by}',
   'mend.rinse': 'rinse what is finer than {by} mm out of {component}',
   'mend.sieve_out': 'sieve what is coarser than {by} mm out of {component}',
-  'mend.stone': 'cover it with stone ({by} cm)',
+  'mend.stone': 'cover it with stone ({by})',
   'mend.moss': 'cover it with moss',
   'mend.tip': 'tip the pot by {by}° in long rain',
   'mend.shade': '{to, select, half_shade {half shade} other {shade}} in the hot months',

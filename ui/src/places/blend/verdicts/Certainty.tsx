@@ -2,6 +2,7 @@ import { Link } from 'react-router';
 
 import type { Schemas } from '../../../api/client';
 import type { MessageId } from '../../../i18n/words';
+import { inUnit } from '../../../kit/mixes/inUnit';
 import { useWords } from '../../../i18n/words';
 import { fromTo, isWide, yearsRange } from '../../../kit/mixes/verdictWords';
 import common from '../../../styles/common.module.css';
@@ -49,12 +50,12 @@ export function Certainty({ figures, evaluation }: { figures: Uncertainties; eva
               <strong>
                 {t(isFactor ? 'sure.lineWide' : 'sure.line', {
                   figure: t(`amount.${each.name}` as MessageId),
-                  value: isShare ? percent(value) : n(value, 3),
+                  value: isShare ? percent(value) : inUnit(each.name, value, words),
                   u: isFactor
                     ? fromTo(value, each.uncertainty, words)
                     : isShare
                       ? percent(each.uncertainty, 1)
-                      : n(each.uncertainty, 2),
+                      : inUnit(each.name, each.uncertainty, words, 2),
                 })}
               </strong>{' '}
               {each.property !== null && (

@@ -1,5 +1,6 @@
 import type { Schemas } from '../../../api/client';
 import type { MessageId } from '../../../i18n/words';
+import type { Measure } from '../../../i18n/measures';
 import { useWords, type Words } from '../../../i18n/words';
 import blendStyles from '../blend.module.css';
 import styles from './verdicts.module.css';
@@ -7,6 +8,19 @@ import styles from './verdicts.module.css';
 const SHARES =
   /^(share|air|otherAir|laterAir|drought|fit|otherFit|bare|stone|moss|floats|lost|cut|recovery|otherRecovery|ball|around|gap)$/;
 /** Below this a mix keeps hardly any of a liquid feed, cmol/L. */
+
+const MEASURES: Record<string, Measure> = {
+  kg: 'kg',
+  otherKg: 'kg',
+  cm: 'cm',
+  limit: 'cm',
+  collar: 'cm',
+  drop: 'cm',
+  litres: 'L',
+  otherLitres: 'L',
+  water: 'L',
+  otherWater: 'L',
+};
 
 /** Where growers differ and the question comes up here: both schools, with what each would have in this pot. */
 export function Quarrels({ quarrels }: { quarrels: Schemas['Quarrel'][] }) {
@@ -32,7 +46,7 @@ export function Quarrels({ quarrels }: { quarrels: Schemas['Quarrel'][] }) {
 }
 
 /** The figures of a quarrel as its sentence wants them: shares as per cent, names as the catalogue has them. */
-export function gaps(figures: Schemas['Quarrel']['figures'], { n, percent, month }: Words): Record<string, string> {
+export function gaps(figures: Schemas['Quarrel']['figures'], { n, q, percent, month }: Words): Record<string, string> {
   const found: Record<string, string> = {
     stage: 'none',
     day: 'none',
@@ -53,7 +67,11 @@ export function gaps(figures: Schemas['Quarrel']['figures'], { n, percent, month
       const day = new Date(2026, 0, value);
       found[gap] = `${day.getDate()} ${month(day.getMonth())}`;
     } else {
-      found[gap] = SHARES.test(gap) ? percent(value) : n(value, 3);
+      found[gap] = SHARES.test(gap)
+        ? percent(value)
+        : gap in MEASURES
+          ? q(value, MEASURES[gap] as Measure)
+          : n(value, 3);
     }
   }
 

@@ -4,6 +4,7 @@ import { answerOf, api, type Schemas } from '../../../api/client';
 import { useLastGood } from '../../../api/lastGood';
 import { rules, useMeta } from '../../../api/meta';
 import { useWords, type Words } from '../../../i18n/words';
+import { inUnit } from '../../../kit/mixes/inUnit';
 import common from '../../../styles/common.module.css';
 
 type Figure = Schemas['RangesView']['figures'][number];
@@ -45,10 +46,11 @@ export function Ranges({ question }: { question: Schemas['EvaluationInput'] | nu
   );
 }
 
-function told({ name }: Figure, value: number | null, { t, n, percent, money }: Words, currency: string): string {
+function told({ name }: Figure, value: number | null, words: Words, currency: string): string {
+  const { t, n, percent, money } = words;
   if (value === null) {
     return t('verdict.years.moreThan', { years: n(rules.horizon_years) });
   }
 
-  return SHARES.has(name) ? percent(value) : name === 'cost' ? money(value, currency) : n(value, 2);
+  return SHARES.has(name) ? percent(value) : name === 'cost' ? money(value, currency) : inUnit(name, value, words, 2);
 }

@@ -5,7 +5,7 @@ import blendStyles from '../blend.module.css';
 
 /** Reaction, surface and tipping in plain sentences. */
 export function Remarks({ evaluation }: { evaluation: Schemas['Evaluation'] }) {
-  const { t, n, percent } = useWords();
+  const { t, n, percent, q } = useWords();
   const { reaction, surface, tipped, targets } = evaluation;
   const says: string[] = [];
   if (reaction !== null) {
@@ -23,7 +23,7 @@ export function Remarks({ evaluation }: { evaluation: Schemas['Evaluation'] }) {
           alkalinity: n(reaction.alkalinity_mg_l),
           rain: reaction.rain_share > 0 ? percent(reaction.rain_share) : 'none',
           feed: n(reaction.feed_acidity_mmol_l_year, 2),
-          drained: n(reaction.drained_l_per_l ?? 0, 2),
+          drained: q(reaction.drained_l_per_l ?? 0, 'L'),
           month: n(reaction.first_month_ph, 2),
           later: n(reaction.later_ph, 2),
           years: n(targets?.planned_years ?? 0),
@@ -45,7 +45,7 @@ export function Remarks({ evaluation }: { evaluation: Schemas['Evaluation'] }) {
       says.push(
         t('surface.washed', {
           share: percent(surface.washed_off),
-          litres: n(surface.washed_off_l, 1),
+          litres: q(surface.washed_off_l, 'L'),
           stone: percent(surface.washed_off_stone),
           moss: percent(surface.washed_off_moss),
         }),
@@ -60,7 +60,7 @@ export function Remarks({ evaluation }: { evaluation: Schemas['Evaluation'] }) {
   }
   if (tipped !== null && tipped.lets_out_l > rules.notable.litres) {
     says.push(
-      t('tipped.text', { degrees: n(tipped.degrees), litres: n(tipped.lets_out_l, 2), air: percent(tipped.air) }),
+      t('tipped.text', { degrees: n(tipped.degrees), litres: q(tipped.lets_out_l, 'L'), air: percent(tipped.air) }),
     );
   }
 

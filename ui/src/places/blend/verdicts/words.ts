@@ -44,11 +44,11 @@ export const words = {
   'ranges.later_ph': 'pH when repotted',
   'ranges.float_share': 'Washed off the surface',
   'ranges.air': 'Air',
-  'ranges.water_l': 'Water, L',
-  'ranges.use_l_day': 'Use on a hot day, L',
-  'ranges.given_l_year': 'Given in a year, L',
-  'ranges.level_drop_cm': 'Level drop, cm',
-  'ranges.scooped_l': 'To scoop for one pot, L',
+  'ranges.water_l': 'Water',
+  'ranges.use_l_day': 'Use on a hot day',
+  'ranges.given_l_year': 'Given in a year',
+  'ranges.level_drop_cm': 'Level drop',
+  'ranges.scooped_l': 'To scoop for one pot',
   'ranges.cost': 'Mix of one pot',
   'sure.more': 'What contributes, and what would narrow it',
   'sure.part': '{share} from {property} of {component}.',
@@ -81,11 +81,11 @@ export const words = {
   'reaction.text':
     '{buffered, select, yes {pH {ph} as mixed; it buffers {buffer} mmol per L and pH unit, holds {cec} cmol/L of food.} other {Nothing in it buffers: it follows its water, begins at {ph}, and is mended by water and feed. It holds {cec} cmol/L of food.}}',
   'reaction.later':
-    'Under {alkalinity} mg/L of lime{rain, select, none {} other { with {rain} rain}}, a feed of {feed} mmol of acid per L and year, and {drained} L per L that run out: {month} after a month, {later} after {years} years.',
+    'Under {alkalinity} mg/L of lime{rain, select, none {} other { with {rain} rain}}, a feed of {feed} mmol of acid per L and year, and {drained} per L that run out: {month} after a month, {later} after {years} years.',
   'reaction.dose':
     '{agent, select, sulphur {Elemental sulphur} other {Ground lime}}, {grams} g/L, moves it to {ph}: a starting dose for a test tub, measured again after some weeks, never in a planted pot. Label, gloves and goggles come first.',
 
-  'tipped.text': 'Tipped by {degrees}° it lets out another {litres} L: air {air}.',
+  'tipped.text': 'Tipped by {degrees}° it lets out another {litres}: air {air}.',
 
   'quarrel.title': 'Where growers differ',
   'quarrel.organic_share': 'Organic share',
@@ -102,19 +102,19 @@ export const words = {
     'Light and cheap; or it floats off. Of this surface {bare} would go bare, {stone} under stone, {moss} under moss.',
   'quarrel.pumice': 'Pumice',
   'quarrel.pumice.text':
-    'Light, moist and lasting; or dear and scarce. This pot weighs {kg} kg wet, with lava in its place {otherKg} kg, and lasts {interval} against {otherInterval} h.',
+    'Light, moist and lasting; or dear and scarce. This pot weighs {kg} wet, with lava in its place {otherKg}, and lasts {interval} against {otherInterval} h.',
   'quarrel.all_lava': 'All lava',
   'quarrel.all_lava.text':
     'It never breaks down; or it is heavy, thirsty and warm. Water lasts {interval} h in this climate, {otherInterval} h with half of it pumice.',
   'quarrel.drainage_layer': 'Drainage layer',
   'quarrel.drainage_layer.text':
-    'It keeps the holes open; or it takes root space and lifts the wet zone. With {cm} cm: air {air} in {litres} L. Without: air {otherAir} in {otherLitres} L.',
+    'It keeps the holes open; or it takes root space and lifts the wet zone. With {cm}: air {air} in {litres}. Without: air {otherAir} in {otherLitres}.',
   'quarrel.sieve_all': 'Sieve it all',
   'quarrel.sieve_all.text':
     'Dust is the enemy; or fines hold water. As it is: air {air}, {interval} h. All sieved at 1 mm: air {otherAir}, {otherInterval} h, and {lost} of what you buy is thrown away.',
   'quarrel.pack_it': 'Pack it',
   'quarrel.pack_it.text':
-    'Firmly, so that nothing moves; or never tight. Pressed: air {air}, water {water} L. Worked in loosely: air {otherAir}, water {otherWater} L.',
+    'Firmly, so that nothing moves; or never tight. Pressed: air {air}, water {water}. Worked in loosely: air {otherAir}, water {otherWater}.',
   'quarrel.mix_wet': 'Mix wet or dry',
   'quarrel.mix_wet.text':
     'Pre-wetted, so that dust lies; or dry, so that it runs between roots. {share} of this mix repels water when dry: wet that part first either way.',
@@ -123,16 +123,16 @@ export const words = {
     '{waits, select, yes {At once; or after 5 to 10 days, when cut fleshy roots have sealed: usual for this group.} other {At once and thoroughly, usual for this group; or wait where fleshy roots were cut.}}',
   'quarrel.how_wet': 'How wet to keep it',
   'quarrel.how_wet.text':
-    'Never let it want; or let it dry between. Waiting until the plant just begins to suffer ({limit} cm) uses {litres} L of the pot; keeping to a quarter of that pull uses {otherLitres} L.',
+    'Never let it want; or let it dry between. Waiting until the plant just begins to suffer ({limit}) uses {litres} of the pot; keeping to a quarter of that pull uses {otherLitres}.',
   'quarrel.roots_off': 'Roots off',
   'quarrel.roots_off.text':
     'Half of them every time; or only what the pot demands. With {cut} cut it drinks {recovery} of its usual at first, with half cut {otherRecovery}, and all of it again after six weeks.',
   'quarrel.wash_roots': 'Wash the roots',
   'quarrel.wash_roots.text':
-    'Bare, to see everything; or picked dry, to keep the fungi. Washed, {litres} L of new mix go into the ball, teased {otherLitres} L.',
+    'Bare, to see everything; or picked dry, to keep the fungi. Washed, {litres} of new mix go into the ball, teased {otherLitres}.',
   'quarrel.old_soil': 'Old soil',
   'quarrel.old_soil.text':
-    'All off; or some kept for its life. The ball holds {ball} water, the new mix beside it {around}; {litres} L of new mix are needed instead of {otherLitres} L.',
+    'All off; or some kept for its life. The ball holds {ball} water, the new mix beside it {around}; {litres} of new mix are needed instead of {otherLitres}.',
   'quarrel.crown_and_root': 'Crown and root on one day',
   'quarrel.crown_and_root.text':
     'Cutting both balances what was lost and saves a year; or one at a time. With {cut} of the roots gone, a weak plant bears one of the two.',
@@ -152,13 +152,13 @@ export const words = {
     'Dry, so that old soil falls off; or moist, so that hair roots live. This ball holds {ball} water after watering.',
   'quarrel.planting_depth': 'Planting depth',
   'quarrel.planting_depth.text':
-    'Deep while it trains, for health; or raised, to show the roots. The collar is set {collar} cm above the ball.',
+    'Deep while it trains, for health; or raised, to show the roots. The collar is set {collar} above the ball.',
   'quarrel.fixing': 'Fixing',
   'quarrel.fixing.text':
-    'Wire through the holes; or stones for some weeks; or nothing. The pot weighs {kg} kg wet and will be moved.',
+    'Wire through the holes; or stones for some weeks; or nothing. The pot weighs {kg} wet and will be moved.',
   'quarrel.fertiliser': 'Fertiliser at potting',
   'quarrel.fertiliser.text':
-    'At once, as slow release; or later, mild and liquid. {litres} L of mix hold {cec} cmol/L. Go by the label and these litres, not by feel.',
+    'At once, as slow release; or later, mild and liquid. {litres} of mix hold {cec} cmol/L. Go by the label and these litres, not by feel.',
   'quarrel.seal_cuts': 'Seal cuts',
   'quarrel.seal_cuts.text': 'Paste on large cuts; or clean cuts left to the air. No figure settles this one.',
   'quarrel.cover_collected': 'Cover collected plants',
@@ -169,7 +169,7 @@ export const words = {
     '{stage, select, none {} rest {It is at rest: wait for its buds, unless it must be. } buds_moving {Buds are moving: most schools would begin. } leaf_break {Leaves break: the last weeks for most. } growing {It is growing: only what must be. } hardened {Growth has hardened: early autumn is a school of its own. } other {Leaves fall: wait. }}{day, select, none {Without a site there is no estimate; the buds decide.} other {The site would say around {day}; the buds decide, with the frost still to come.}}',
   'quarrel.new_or_reused': 'New or reused mix',
   'quarrel.new_or_reused.text':
-    'Always fresh; or a year-old mix still serves. This one has {air} air now and {otherAir} after a year, sunk by {drop} cm.',
+    'Always fresh; or a year-old mix still serves. This one has {air} air now and {otherAir} after a year, sunk by {drop}.',
   'quarrel.oversize_pot': 'An oversize pot',
   'quarrel.oversize_pot.text':
     'Slower to dry, a risk; or faster growth and less stress. Here water lasts {interval} h at {air} air; half as large again, {otherInterval} h at {otherAir}.',

@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'decimal' => ',',
+    'models' => [
+        'Component' => 'bahan',
+        'Pot' => 'pot',
+        'Recipe' => 'resep',
+        'Batch' => 'takaran adukan',
+        'Lot' => 'kiriman',
+        'BenchTest' => 'uji',
+        'Vessel' => 'sekop atau bak',
+        'SieveSet' => 'set ayakan',
+        'Site' => 'tempat',
+        'Species' => 'jenis tanaman',
+        'Plant' => 'tanaman',
+        'Photo' => 'gambar',
+        'Fertiliser' => 'pupuk',
+        'PottingDay' => 'hari ganti pot',
+        'DayPlant' => 'entri hari',
+        'DayLoad' => 'adukan',
+        'CareTask' => 'tugas',
+    ],
+    'given' => [
+        'nothing' => 'kosong',
+        'empty' => 'kosong',
+        'list' => 'daftar atau objek',
+        'infinite' => 'angka yang terlalu besar',
+    ],
+    'no_front_end' => 'Antarmuka belum dibangun: jalankan npm run build.',
+    'not_found' => 'Tak ada :what dengan id :id.',
+    'no_such_address' => 'Tak ada apa-apa di :path.',
+    'status' => [
+        403 => 'Hanya halaman Zolbek sendiri yang boleh mengubah sesuatu di sini.',
+        413 => 'Berkas ini terlalu besar.',
+        415 => 'Isi harus JSON, dikirim sebagai application/json; impor CSV, dikirim sebagai text/csv.',
+        405 => 'Alamat ini tidak menerima permintaan semacam itu.',
+        429 => 'Terlalu banyak permintaan sekaligus; coba lagi sebentar lagi.',
+        500 => 'Ada yang salah di sini; sudah ditulis ke log.',
+        'other' => 'Ini tidak berhasil (:status).',
+    ],
+    'evaluate' => [
+        'no_file' => 'Tak ada berkas :file; berikan berkas, atau - untuk masukan baku.',
+        'not_json' => 'bukan JSON: :why',
+    ],
+];
