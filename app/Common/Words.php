@@ -11,9 +11,9 @@ final class Words
     public const LANGUAGES = ['en', 'id'];
 
     /** @param array<string, float|int|string> $gaps */
-    public static function of(string $key, array $gaps = []): string
+    public static function of(string $key, array $gaps = [], ?string $language = null): string
     {
-        $sentence = trans($key, $gaps);
+        $sentence = trans($key, $gaps, $language);
 
         return is_string($sentence) ? $sentence : $key;
     }
@@ -25,7 +25,15 @@ final class Words
      */
     public static function inAll(string $key): array
     {
-        return array_map(static fn(string $language): string => (string) trans($key, locale: $language), self::LANGUAGES);
+        return array_map(static fn(string $language): string => self::of($key, language: $language), self::LANGUAGES);
+    }
+
+    /** @return array<string, string> what ships with Zolbek, said in a language, by what it is called in English */
+    public static function shipped(?string $language = null): array
+    {
+        $said = trans('shipped', locale: $language);
+
+        return is_array($said) ? $said : [];
     }
 
     /** A figure as it is written where the reader is. */

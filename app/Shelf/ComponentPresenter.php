@@ -31,9 +31,10 @@ final class ComponentPresenter
             ...$component->only([
                 'key', 'name', 'kind', 'is_reference', 'basis', 'bulk_density', 'particle_density', 'solid_density', 'internal_water',
                 'unavailable_water', 'internal_median_cm', 'internal_spread', 'sphericity', 'finest_mm', 'hydraulic_size_mm', 'hydraulic_spread', 'fines_weight', 'settled_index', 'structure_loss', 'ph', 'buffer',
-                'cec', 'crumble_rate', 'decay_rate', 'hazards', 'colour', 'stock_l', 'pack_l', 'pack_price', 'low_l', 'note', 'source', 'reclaimed_years',
+                'cec', 'crumble_rate', 'decay_rate', 'hazards', 'colour', 'stock_l', 'pack_l', 'pack_price', 'low_l', 'note', 'other_names', 'source', 'reclaimed_years',
                 'sieved_mm', 'price_per_l', 'revision',
             ]),
+            'known_as' => OtherNames::shipped($component),
             'sieve' => (object) $component->sieve,
             'runs_low' => $component->low_l !== null && $component->stock_l < $component->low_l,
             'measured' => self::measured($component->measured),

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Shelf;
 
+use App\Common\SaidHere;
 use App\Common\Same;
 use App\Sheets\Column;
 use App\Sheets\Sheet;
@@ -53,6 +54,7 @@ final readonly class ComponentSheet implements Sheet
             $number('pack_price', 'pack_price'),
             $number('low_mark', 'low_l', 'L'),
             new Column('note', 'note'),
+            new Column('other_names', 'other_names'),
         ];
     }
 
@@ -68,10 +70,13 @@ final readonly class ComponentSheet implements Sheet
 
     public function take(array $values): array
     {
+        if (isset($values['other_names'])) {
+            $values['other_names'] = preg_split('/\s*;\s*/', trim((string) $values['other_names']), -1, PREG_SPLIT_NO_EMPTY);
+        }
         if (isset($values['hazards'])) {
             $values['hazards'] = preg_split('/[\s,]+/', (string) $values['hazards'], -1, PREG_SPLIT_NO_EMPTY);
         }
-        $component = Component::query()->where('name', $values['name'])->first() ?? new Component();
+        $component = Component::query()->where('name', SaidHere::kept((string) $values['name']))->first() ?? new Component();
         $before = $component->exists ? self::row($component) : null;
         if ($component->exists) {
             // what the file leaves out stays as it is
@@ -92,7 +97,7 @@ final readonly class ComponentSheet implements Sheet
         $components->whereNull('archived_at');
         $components->orderBy('name');
         foreach ($components->lazy() as $component) {
-            yield self::row($component);
+            yield [...self::row($component), 'other_names' => implode('; ', $component->other_names)];
         }
     }
 

@@ -19,6 +19,7 @@ final class SpeciesFields
 
         return Field::byName(
             Field::text('name', 80, null),
+            Field::text('botanical', 80),
             Field::word('plant_group', PlantGroup::words(), null, 'PlantGroup'),
             Field::word('leaf', $words(Leaf::cases()), Leaf::Middling->value, 'Leaf'),
             Field::flag('evergreen'),

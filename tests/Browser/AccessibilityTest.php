@@ -25,7 +25,7 @@ test('no place has a fault of accessibility, nor its drawers and dialogs, in bri
 })->with([
     'Blend' => ['/blend', 'Verdicts', [
         'Work out a batch' => 'L loose', 'Save' => 'Name of the recipe', 'Prepare Perlite 2-5 mm before mixing' => 'Wet it', 'Keyboard shortcuts' => 'Show this list',
-        'Purpose, place, care …' => 'Somebody really comes by', 'Root ball, zones, objects …' => 'Over the holes alone',
+        'Place and care …' => 'Somebody really comes by', 'Root ball, zones, objects …' => 'Over the holes alone',
     ]],
     'Find a mix' => ['/blend/find', 'Say for which plant'],
     'The first questions' => ['/start', 'What do you want to pot?'],

@@ -204,7 +204,7 @@ test('plant, place and care change the verdicts, and three choices are enough', 
     $this->pick('Plant', 'Satsuki');
     $this->waitUntilFresh();
     $this->see('Acid lovers');
-    $this->click('Purpose, place, care …');
+    $this->click('Place and care …');
     $this->pick('Summer', 'once a week');
     $this->type('Roots cut', 'half');
     $this->see('Type a number');

@@ -15,7 +15,7 @@ const FAULTS = <<<'JS'
         const wide = [...document.querySelectorAll('main *')].find((each) => each.getBoundingClientRect().right > width + 1);
         faults.push(`pushed sideways by ${over}: ${wide?.tagName} ${wide?.className}`);
     }
-    for (const each of document.querySelectorAll('header nav a, header button')) {
+    for (const each of document.querySelectorAll('header nav a, header button:not([class*=reader])')) {
         const box = each.getBoundingClientRect();
         if (box.width === 0 || box.left < 0 || box.right > width) {
             faults.push(`out of sight: ${each.textContent}`);
@@ -27,6 +27,13 @@ const FAULTS = <<<'JS'
     }
     if (! document.title.includes('Zolbek')) {
         faults.push('no title');
+    }
+    const cut = [...document.querySelectorAll('main button, main a.ant-btn, main label, main th, header a')].find((each) => {
+        const style = getComputedStyle(each);
+        return each.checkVisibility() && style.overflowX === 'hidden' && style.textOverflow !== 'ellipsis' && each.scrollWidth > each.clientWidth + 1;
+    });
+    if (cut !== undefined) {
+        faults.push(`cut off: ${cut.textContent}`);
     }
     const raw = document.body.innerText.match(/\b(?:[a-z]+\.){1,3}[a-z]+[A-Z][A-Za-z]*\b/);
     if (raw !== null) {
@@ -42,6 +49,20 @@ test('nothing is pushed sideways, out of sight or left without a word', function
         $this->chrome()->resize($width, $height);
         $this->settle();
         expect($this->chrome()->driver->executeScript(FAULTS))->toBe([], "$path at $width");
+    }
+    // in place, in the other language and the other light
+    $this->chrome()->resize(1280, 800);
+    $this->settle();
+    $this->chrome()->driver->executeScript('document.querySelector("header button[aria-label=\'Language and units\']").click()');
+    $this->waitFor('//label[contains(.,"Bahasa Indonesia")]')->click();
+    $this->waitFor('//*[@role="dialog"]//*[.="Bantuan dan pengaturan"]');
+    $this->press(WebDriverKeys::ESCAPE);
+    $this->waitUntilGone('//*[@role="dialog"]');
+    $this->click('Cahaya redup');
+    foreach ([[1280, 800], [820, 1180], [390, 844]] as [$width, $height]) {
+        $this->chrome()->resize($width, $height);
+        $this->settle();
+        expect($this->chrome()->driver->executeScript(FAULTS))->toBe([], "$path at $width in Indonesian");
     }
 })->with([
     ['/today', 'Running low'], ['/calendar', 'Open tasks of this month'], ['/start', 'What do you want to pot?'], ['/start?step=pot', 'What pot?'], ['/start?step=place', 'Where does it stand?'],

@@ -35,6 +35,55 @@ test('a recipe is read as people write it', function (string $text, string $nota
     ['50 % pumice, 50 % lava, a handful of bark', 'percent', [['pumice', 50], ['lava', 50], ['bark', 1.5]]],
     ['half bark, the rest pumice', 'percent', [['bark', 50], ['pumice', 50]]],
     ['30 % bark, 20 % grit, rest pumice', 'percent', [['bark', 30], ['grit', 20], ['pumice', 50]]],
+    // the number behind the name
+    ['pumice 5, bark 3', 'parts', [['pumice', 5], ['bark', 3]]],
+    ['pumice: 5 parts, bark = 3', 'parts', [['pumice', 5], ['bark', 3]]],
+    ['lava 30%, pumice 70 %', 'percent', [['lava', 30], ['pumice', 70]]],
+    // fractions: shares where they stand alone, parts beside whole numbers
+    ['1/2 pumice, 1/2 bark', 'percent', [['pumice', 50], ['bark', 50]]],
+    ['1/3 bark, the rest pumice', 'percent', [['bark', 33.333333], ['pumice', 66.666667]]],
+    ['two thirds bark, a third pumice', 'percent', [['bark', 66.666667], ['pumice', 33.333333]]],
+    ['a quarter bark, half pumice, ¼ lava', 'percent', [['bark', 25], ['pumice', 50], ['lava', 25]]],
+    ['half bark, 30 % pumice, 20 % lava', 'percent', [['bark', 50], ['pumice', 30], ['lava', 20]]],
+    ['1 1/2 pumice, 1½ bark, 1 lava', 'parts', [['pumice', 1.5], ['bark', 1.5], ['lava', 1]]],
+    ['2 pumice, half lava', 'parts', [['pumice', 2], ['lava', 0.5]]],
+    ['1 part pumice, 1/2 part bark', 'parts', [['pumice', 1], ['bark', 0.5]]],
+    ['5/3/2 pumice, lava, bark', 'parts', [['pumice', 5], ['lava', 3], ['bark', 2]]],
+    // one thing alone, equal parts behind the list, lines
+    ['all lava', 'parts', [['lava', 1]]],
+    ['nothing but lava', 'parts', [['lava', 1]]],
+    ['pumice, lava and bark in equal parts', 'parts', [['pumice', 1], ['lava', 1], ['bark', 1]]],
+    ['pumice and bark, half and half', 'parts', [['pumice', 1], ['bark', 1]]],
+    ["2 pumice\n1 lava", 'parts', [['pumice', 2], ['lava', 1]]],
+    ['two parts pumice, one lava, and a bit of the bark', 'parts', [['pumice', 2], ['lava', 1], ['bark', 0.15]]],
+    // vessels: of one kind they are parts, of several litres
+    ['3 cups pumice, 1 cup bark', 'parts', [['pumice', 3], ['bark', 1]]],
+    ['2 buckets pumice, 4 cups bark', 'litres', [['pumice', 20], ['bark', 1]]],
+    ['two gallons of pumice, 1 quart bark', 'litres', [['pumice', 7.57], ['bark', 0.946]]],
+]);
+
+test('a bag is left to the shelf, which knows what it holds; vessels are told with what they were taken for', function (): void {
+    $read = new RecipeText('2 buckets pumice and a bag of bark', english());
+    expect($read->notation)->toBe('litres')
+        ->and($read->lines)->toEqual([['words' => 'pumice', 'amount' => 20.0, 'bags' => 0.0], ['words' => 'bark', 'amount' => 0.0, 'bags' => 1.0]])
+        ->and($read->vessels)->toBe(['buckets' => 10.0]);
+});
+
+test('in Indonesian as in English', function (string $text, string $notation, array $lines): void {
+    $read = new RecipeText($text, new Vocabulary(require dirname(__DIR__, 2).'/lang/id/recipe.php'));
+    expect($read->notation)->toBe($notation)
+        ->and(array_map(static fn(array $line): array => [$line['words'], round($line['amount'], 6) + 1000 * $line['bags']], $read->lines))->toEqual($lines);
+})->with([
+    ['2 bagian batu apung, 1 bagian lava', 'parts', [['batu apung', 2], ['lava', 1]]],
+    ['dua batu apung dan satu lava', 'parts', [['batu apung', 2], ['lava', 1]]],
+    ['sepertiga kulit kayu, sisanya batu apung', 'percent', [['kulit kayu', 33.333333], ['batu apung', 66.666667]]],
+    ['semua lava', 'parts', [['lava', 1]]],
+    ['batu apung dan lava sama banyak', 'parts', [['batu apung', 1], ['lava', 1]]],
+    ['batu apung 5, sekam bakar 3', 'parts', [['batu apung', 5], ['sekam bakar', 3]]],
+    ['9 batu apung, sedikit arang, segenggam sekam', 'parts', [['batu apung', 9], ['arang', 0.45], ['sekam', 0.15]]],
+    ['3 ember batu apung dan sekarung kulit kayu', 'litres', [['batu apung', 30], ['kulit kayu', 1000]]],
+    ['40 persen lava; 60 % batu apung', 'percent', [['lava', 40], ['batu apung', 60]]],
+    ['12 liter batu apung, 4 l arang', 'litres', [['batu apung', 12], ['arang', 4]]],
 ]);
 
 test('what cannot be read is said, with what it was', function (string $text, string $rule): void {
@@ -54,11 +103,14 @@ test('what cannot be read is said, with what it was', function (string $text, st
     ['pumice', 'recipe_text'],
     ['0 pumice', 'recipe_text'],
     ['some pumice lava', 'recipe_text'],
+    ['1/0 pumice, 1 lava', 'recipe_text'],
+    ['half bark, 2 L pumice', 'mixed_units'],
+    ['1:1 pumice', 'ratio_names'],
 ]);
 
 test('another language is other words', function (): void {
     $words = [
-        'numbers' => ['due' => 2, 'una' => 1], 'half' => ['metà'], 'equal' => ['parti uguali'], 'rest' => ['il resto'], 'little' => ["po'"], 'handful' => ['manciata'], 'some' => ['un', 'una'],
+        'numbers' => ['due' => 2, 'una' => 1], 'fractions' => ['metà' => 0.5], 'all' => ['solo'], 'vessels' => ['secchio' => 10, 'sacco' => 0], 'ones' => [], 'equal' => ['parti uguali'], 'rest' => ['il resto'], 'little' => ["po'"], 'handful' => ['manciata'], 'some' => ['un', 'una'],
         'of' => ['di'], 'and' => ['e'], 'percent' => ['%', 'per cento'], 'litres' => ['l', 'litri'], 'scoops' => ['palette'], 'parts' => ['parti', 'parte'],
     ];
     $lines = static fn(string $text): array => array_map(static fn(array $line): array => [$line['words'], round($line['amount'], 6)], (new RecipeText($text, new Vocabulary($words)))->lines);
@@ -69,14 +121,22 @@ test('another language is other words', function (): void {
         ->and(fn() => new RecipeText('two parts of pumice and one lava', new Vocabulary($words)))->toThrow(Refused::class);
 });
 
-test('a name is found by the beginnings of its words', function (): void {
-    $names = [1 => 'Pumice 3-6 mm', 2 => 'Pumice 6-12 mm coarse', 3 => 'Composted bark fine 2-8 mm', 4 => 'Bark mini chip 6-12 mm'];
-    expect(NameMatch::best('pumice', $names))->toBe(1)
-        ->and(NameMatch::best('coarse pumice', $names))->toBe(2)
-        ->and(NameMatch::best('bark fine', $names))->toBe(3)
-        ->and(NameMatch::best('bark', $names))->toBe(3)
-        ->and(NameMatch::best('perlite', $names))->toBeNull()
-        ->and(NameMatch::best(' ', $names))->toBeNull();
+test('a name is found by any of its names: the very one first, then whole words, then beginnings', function (): void {
+    $names = [
+        1 => ['Pumice 3-6 mm', 'volcanic glass'], 2 => ['Pumice 6-12 mm coarse'], 3 => ['Composted bark fine 2-8 mm', 'bark fines'], 4 => ['Bark mini chip 6-12 mm'],
+        5 => ['Garden compost (screened 8 mm)', 'compost'], 6 => ['Bagged potting soil', 'compost'], 7 => ['Sharp sand', 'sand'],
+    ];
+    $of = static fn(string $words): array => NameMatch::fitting($words, $names);
+    expect($of('pumice'))->toBe([1, 2])
+        ->and($of('coarse pumice'))->toBe([2])
+        ->and($of('bark fine'))->toBe([3])
+        ->and($of('bark'))->toBe([3, 4])
+        ->and($of('compost'))->toBe([5, 6])
+        ->and($of('composted'))->toBe([3])
+        ->and($of('sand'))->toBe([7])
+        ->and($of('volc'))->toBe([1])
+        ->and($of('perlite'))->toBe([])
+        ->and($of(' '))->toBe([]);
 });
 
 test('a tub is topped up to its recipe at the smallest total', function (): void {

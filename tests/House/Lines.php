@@ -64,7 +64,7 @@ final readonly class Lines
         if (str_starts_with($path, 'ui/')) {
             $isTest = preg_match('#\.test\.tsx?$|^ui/src/testing/#', $path) === 1;
 
-            return $isTest === $isProof && preg_match('#\.tsx?$#', $path) === 1 && preg_match('#\.d\.ts$|/words\.ts$|i18n/shared\.ts$|api/schema\.ts$#', $path) === 0;
+            return $isTest === $isProof && preg_match('#\.tsx?$#', $path) === 1 && preg_match('#\.d\.ts$|/words(\.id)?\.ts$|i18n/shared(\.id)?\.ts$|api/schema\.ts$#', $path) === 0;
         }
 
         return in_array(pathinfo($path, PATHINFO_EXTENSION), $endings, true) || in_array(basename($path), ['zolbek', 'artisan', 'run'], true);

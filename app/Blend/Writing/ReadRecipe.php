@@ -6,6 +6,8 @@ namespace App\Blend\Writing;
 
 use App\Common\Words;
 use App\Shelf\Models\Component;
+use App\Shelf\OtherNames;
+use Illuminate\Database\Eloquent\Collection;
 use Zolbek\Core\Basis\Input\Fields;
 use Zolbek\Core\Basis\Input\Refusal;
 use Zolbek\Core\Basis\Input\Refusals;
@@ -14,13 +16,17 @@ use Zolbek\Core\Question\Writing\NameMatch;
 use Zolbek\Core\Question\Writing\RecipeText;
 use Zolbek\Core\Question\Writing\Vocabulary;
 
-/** A recipe in words, as rows of the mix. */
+/**
+ * A recipe in words, as rows of the mix. What several components could be is not taken silently: the answer lists them, and the question comes again with what was
+ * chosen. Schema WrittenMix.
+ */
 final class ReadRecipe
 {
     private const MOST_NAMES = 5000;
+    private const MOST_CHOICES = 12;
 
     /**
-     * @param array<mixed> $input
+     * @param array<mixed> $input "text", and "chosen": ids of components by the words that named them
      *
      * @return array<string, mixed>
      *
@@ -29,35 +35,100 @@ final class ReadRecipe
     public static function of(array $input): array
     {
         $refusals = new Refusals();
-        $text = Fields::of($input, ['text'], $refusals)->text('text', 500);
-        $refusals->throwIfAny();
-        $read = new RecipeText($text, new Vocabulary(Words::list('recipe')));
-        $query = Component::query();
-        $query->whereNull('archived_at')->orderByDesc('stock_l')->orderBy('name')->limit(self::MOST_NAMES);
-        $names = $inStock = [];
-        foreach ($query->get(['id', 'name', 'stock_l']) as $component) {
-            $names[$component->id] = $component->name;
-            if ($component->stock_l > 0.0) {
-                $inStock[$component->id] = $component->name;
-            }
+        $fields = Fields::of($input, ['text', 'chosen'], $refusals);
+        $text = $fields->text('text', 500);
+        $chosen = $fields->raw('chosen') ?? [];
+        if (! is_array($chosen)) {
+            $refusals->add(new Refusal('chosen', 'object', $chosen));
         }
-        $ids = [];
+        $refusals->throwIfAny();
+        $read = self::inAnyLanguage($text);
+        $shelf = self::shelf();
+        $names = $shelf->map(static fn(Component $one): array => OtherNames::of($one))->all();
+        $rows = $choices = [];
         foreach ($read->lines as $line) {
-            // what is at hand is what is meant
-            $id = NameMatch::best($line['words'], $inStock) ?? NameMatch::best($line['words'], $names);
-            if ($id === null) {
+            $fitting = self::meant($line['words'], $shelf, $names, is_array($chosen) ? $chosen[$line['words']] ?? null : null);
+            if ($fitting === []) {
                 $refusals->add(new Refusal('text', 'name_unmatched', $line['words']));
+            } elseif (count($fitting) > 1) {
+                $choices[] = ['words' => $line['words'], 'rows' => array_map(static fn(Component $one): array => [...WrittenRow::of($one, $line['amount']), 'stock_l' => $one->stock_l], array_slice($fitting, 0, self::MOST_CHOICES))];
             } else {
-                $ids[$id] = ($ids[$id] ?? 0.0) + $line['amount'];
+                $rows[] = [$fitting[0], $line['amount'], $line['bags']];
             }
         }
         $refusals->throwIfAny();
-        $found = Component::query()->findMany(array_keys($ids))->keyBy('id');
+        [$notation, $amounts] = $choices === [] ? self::amounts($read->notation, $rows) : [$read->notation, []];
 
         return [
-            'notation' => $read->notation,
-            'sum' => array_sum($ids),
-            'rows' => array_map(static fn(int $id): array => WrittenRow::of($found[$id] ?? throw Refused::because('text', 'name_unmatched', $id), $ids[$id]), array_keys($ids)),
+            'notation' => $notation,
+            'sum' => array_sum(array_column($amounts, 1)),
+            'rows' => array_map(static fn(array $row): array => WrittenRow::of(...$row), array_values($amounts)),
+            'choices' => $choices,
+            'vessels' => array_map(static fn(string $word, float $litres): array => ['word' => $word, 'litres' => $litres], array_keys($read->vessels), $read->vessels),
         ];
+    }
+
+    /** In the language of the reader, or in another one: who reads Indonesian may write English. */
+    private static function inAnyLanguage(string $text): RecipeText
+    {
+        $first = null;
+        foreach (array_unique([app()->getLocale(), ...Words::LANGUAGES]) as $language) {
+            try {
+                return new RecipeText($text, new Vocabulary(Words::list('recipe', $language)));
+            } catch (Refused $refused) {
+                $first ??= $refused;
+            }
+        }
+
+        throw $first;
+    }
+
+    /** @return Collection<int, Component> by id, what is in stock first */
+    private static function shelf(): Collection
+    {
+        $query = Component::query();
+        $query->whereNull('archived_at')->orderByDesc('stock_l')->orderBy('name')->limit(self::MOST_NAMES);
+
+        return $query->get()->keyBy('id');
+    }
+
+    /**
+     * @param Collection<int, Component>          $shelf
+     * @param array<int, non-empty-list<string>> $names
+     *
+     * @return list<Component> what may be meant: the one that was chosen, else what is at hand, else whatever there is
+     */
+    private static function meant(string $words, Collection $shelf, array $names, mixed $chosen): array
+    {
+        if (is_int($chosen) && $shelf->has($chosen)) {
+            return [$shelf[$chosen]];
+        }
+        $fitting = NameMatch::fitting($words, $names);
+        $atHand = array_values(array_filter($fitting, static fn(int $id): bool => $shelf[$id]->stock_l > 0.0));
+
+        return array_map(static fn(int $id): Component => $shelf[$id], $atHand === [] ? $fitting : $atHand);
+    }
+
+    /**
+     * What was named twice is put together; a bag becomes the litres of a pack, and bags alone of which nobody knows how much they hold are parts.
+     *
+     * @param list<array{Component, float, float}> $rows components, amounts, bags
+     *
+     * @return array{string, array<int, array{Component, float}>} the notation, and amounts by id
+     */
+    private static function amounts(string $notation, array $rows): array
+    {
+        $bags = array_filter($rows, static fn(array $row): bool => $row[2] > 0.0);
+        $unknown = array_values(array_filter($bags, static fn(array $row): bool => $row[0]->pack_l === null));
+        $isParts = $unknown !== [] && count($bags) === count($rows);
+        if ($unknown !== [] && ! $isParts) {
+            throw Refused::because('text', 'bag_unknown', $unknown[0][0]->name);
+        }
+        $amounts = [];
+        foreach ($rows as [$component, $amount, $packs]) {
+            $amounts[$component->id] = [$component, ($amounts[$component->id][1] ?? 0.0) + $amount + ($isParts ? $packs : $packs * (float) $component->pack_l)];
+        }
+
+        return [$isParts ? 'parts' : $notation, $amounts];
     }
 }

@@ -15,12 +15,14 @@ use Zolbek\Core\Basis\Input\Refusals;
 final readonly class ShelfFields
 {
     private const COLOUR = '#9c9184';
+    private const MOST_NAMES = 20;
+    private const LONGEST_NAME = 60;
 
-    public const NAMES = ['stock_l', 'pack_l', 'pack_price', 'low_l', 'note'];
+    public const NAMES = ['stock_l', 'pack_l', 'pack_price', 'low_l', 'note', 'other_names'];
 
     public function __construct(private MoveStock $moveStock) {}
 
-    /** @return array{stock_l: float, pack_l: float|null, pack_price: float|null, low_l: float|null, note: string} */
+    /** @return array{stock_l: float, pack_l: float|null, pack_price: float|null, low_l: float|null, note: string, other_names: list<string>} */
     public function read(Fields $fields, Refusals $refusals): array
     {
         $shelf = [
@@ -29,12 +31,24 @@ final readonly class ShelfFields
             'pack_price' => $fields->has('pack_price') ? $fields->number('pack_price', 0, 1e6) : null,
             'low_l' => $fields->has('low_l') ? $fields->number('low_l', 0, 1e7) : null,
             'note' => $fields->text('note', 2000, ''),
+            'other_names' => self::otherNames($fields->raw('other_names') ?? [], $refusals),
         ];
         if ($shelf['pack_price'] !== null && $shelf['pack_l'] === null) {
             $refusals->add(new Refusal('pack_l', 'pack_price_alone'));
         }
 
         return $shelf;
+    }
+
+    /** @return list<string> */
+    private static function otherNames(mixed $input, Refusals $refusals): array
+    {
+        $names = is_array($input) && array_is_list($input) ? array_map(static fn(mixed $name): string => is_string($name) ? trim($name) : '', $input) : [''];
+        if (count($names) > self::MOST_NAMES || array_filter($names, static fn(string $name): bool => $name === '' || mb_strlen($name) > self::LONGEST_NAME) !== []) {
+            $refusals->add(new Refusal('other_names', 'other_names', $input, ['max' => self::MOST_NAMES, 'longest' => self::LONGEST_NAME]));
+        }
+
+        return array_values(array_unique($names));
     }
 
     /** A stock that was typed over is a count. */

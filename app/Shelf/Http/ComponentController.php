@@ -13,6 +13,7 @@ use App\Shelf\Actions\SaveComponent;
 use App\Shelf\ComponentDocument;
 use App\Shelf\ComponentPresenter;
 use App\Shelf\Models\Component;
+use App\Shelf\OtherNames;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 
@@ -22,7 +23,7 @@ final readonly class ComponentController
     {
         $query = Component::query()->with('mixParts.component');
         PagedList::inArchive($query, $request->boolean('archived'));
-        PagedList::named($query, $request->string('search')->trim()->value());
+        OtherNames::search($query, $request->string('search')->trim()->value());
         if ($request->filled('kind')) {
             $query->where('kind', $request->string('kind')->value());
         }

@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace App\Shelf\Models;
 
 use App\Common\Archivable;
+use App\Common\SaidHere;
 use App\Common\Stamped;
 use App\Shelf\Measured;
+use Illuminate\Database\Eloquent\Casts\Attribute;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -29,6 +31,7 @@ use Zolbek\Core\Work\BenchTest\MeasuredOverTypical;
  * @property float                        $residual_packing found from the properties when they were saved
  * @property array<array-key, int|float>  $sieve
  * @property list<string>                 $hazards
+ * @property list<string>                 $other_names      of one's own, beside those that ship, see OtherNames
  * @property string                       $colour
  * @property float                        $stock_l
  * @property float|null                   $pack_l
@@ -138,6 +141,11 @@ final class Component extends Model
         return $lots;
     }
 
+    protected function name(): Attribute
+    {
+        return SaidHere::column();
+    }
+
     /** @return array<string, string> */
     protected function casts(): array
     {
@@ -145,6 +153,7 @@ final class Component extends Model
             'is_reference' => 'boolean',
             'sieve' => 'array',
             'hazards' => 'array',
+            'other_names' => 'json:unicode',
             'archived_at' => 'datetime',
             ...array_fill_keys(array_values(array_diff(MaterialReader::PROPERTIES, ['sieve'])), 'float'),
             'residual_packing' => 'float',

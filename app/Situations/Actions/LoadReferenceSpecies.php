@@ -22,6 +22,15 @@ final readonly class LoadReferenceSpecies
                     Species::query()->create([...$one, 'is_reference' => true]);
                 }
             }
+            // those that were here before plants had botanical names
+            $bare = Species::query();
+            $bare->where('is_reference', true);
+            $bare->where('botanical', '');
+            $botanical = array_filter(array_column($this->reference->all(), 'botanical', 'key'));
+            $bare->whereIn('key', array_keys($botanical));
+            foreach ($bare->get() as $species) {
+                $species->forceFill(['botanical' => $botanical[$species->key]])->saveQuietly();
+            }
         });
     }
 }

@@ -5,11 +5,13 @@ declare(strict_types=1);
 namespace App\Situations\Http;
 
 use App\Common\Meanwhile;
+use App\Common\SaidHere;
 use App\Http\ArchiveSwitch;
 use App\Http\PagedList;
 use App\Situations\Actions\SaveSpecies;
 use App\Situations\Models\Species;
 use App\Situations\SpeciesFields;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 
@@ -20,9 +22,9 @@ final readonly class SpeciesController
     {
         $query = Species::query();
         PagedList::inArchive($query, $request->boolean('archived'));
-        PagedList::named($query, $request->string('search')->trim()->value(), 'reason');
+        self::search($query, $request->string('search')->trim()->value());
 
-        return PagedList::of($query, $request, ['name', 'plant_group', 'unidentified'], self::present(...));
+        return PagedList::of($query, $request, ['name', 'botanical', 'plant_group', 'unidentified'], self::present(...));
     }
 
     public function store(Request $request, SaveSpecies $save): JsonResponse
@@ -40,6 +42,27 @@ final readonly class SpeciesController
         $species->setArchived(ArchiveSwitch::read($request));
 
         return new JsonResponse(self::present($species));
+    }
+
+    /**
+     * Keeps those with a text anywhere in what they are called, here or everywhere, or in the line that says why they differ.
+     *
+     * @param Builder<Species> $query
+     */
+    private static function search(Builder $query, string $text): void
+    {
+        if ($text === '') {
+            return;
+        }
+        $like = '%'.addcslashes($text, '%_\\').'%';
+        $kept = SaidHere::keptOf($text);
+        $query->where(static function (Builder $either) use ($like, $kept): void {
+            foreach (['name', 'botanical', 'reason'] as $column) {
+                $either->orWhereRaw("{$column} like ? escape '\\'", [$like]);
+            }
+            $either->orWhereIn('name', $kept);
+            $either->orWhereIn('reason', $kept);
+        });
     }
 
     /** @return array<string, mixed> schema Species */

@@ -6,8 +6,10 @@ namespace App\Situations\Models;
 
 use App\Common\Archivable;
 use App\Common\Field;
+use App\Common\SaidHere;
 use App\Common\Stamped;
 use App\Situations\SpeciesFields;
+use Illuminate\Database\Eloquent\Casts\Attribute;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Carbon;
 
@@ -17,6 +19,7 @@ use Illuminate\Support\Carbon;
  * @property int         $id
  * @property string      $key
  * @property string      $name
+ * @property string      $botanical
  * @property string      $plant_group
  * @property string      $leaf
  * @property bool        $evergreen
@@ -47,6 +50,16 @@ final class Species extends Model
             'air_low' => $this->air_low, 'air_high' => $this->air_high, 'ph_low' => $this->ph_low, 'ph_high' => $this->ph_high,
             'tension_limit_cm' => $this->tension_limit_cm, 'years_young' => $this->years_young, 'years_old' => $this->years_old,
         ];
+    }
+
+    protected function name(): Attribute
+    {
+        return SaidHere::column();
+    }
+
+    protected function reason(): Attribute
+    {
+        return SaidHere::column();
     }
 
     /** @return array<string, string> */

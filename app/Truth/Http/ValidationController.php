@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Truth\Http;
 
+use App\Common\SaidHere;
 use App\Shelf\ReferenceComponents;
 use App\Situations\ReferenceSpecies;
 use App\Truth\ReferencePanel;
@@ -26,10 +27,11 @@ final readonly class ValidationController
         $components = array_combine(array_column($raw, 'key'), array_map(MaterialReader::read(...), $raw));
 
         return new JsonResponse([
-            'sets' => array_map(static fn(array $set): array => [...$set, 'rows' => array_map(static fn(Beside $row): array => get_object_vars($row), $set['rows'])], (new PublishedSets($components))->beside($this->reference->published())),
+            'sets' => array_map(static fn(array $set): array => [...$set, 'name' => SaidHere::text($set['name']), 'rows' => array_map(static fn(Beside $row): array => get_object_vars($row), $set['rows'])], (new PublishedSets($components))->beside($this->reference->published())),
             'cases' => array_map(static fn(array $case): array => [
                 ...$case,
-                'mix' => array_map(static fn(string $key, float $parts): array => ['name' => $names[$key] ?? $key, 'parts' => $parts], array_keys($case['mix']), $case['mix']),
+                'plant' => SaidHere::text($case['plant']),
+                'mix' => array_map(static fn(string $key, float $parts): array => ['name' => SaidHere::text($names[$key] ?? $key), 'parts' => $parts], array_keys($case['mix']), $case['mix']),
             ], $panel->cases),
             'kinds' => $panel->byKind(),
         ]);

@@ -5,31 +5,49 @@ declare(strict_types=1);
 namespace Zolbek\Core\Question\Writing;
 
 /**
- * Finds what somebody means among names: every word of theirs must begin a word of the name; the name with fewest other words wins.
+ * Finds what somebody may mean among things that bear several names: the very name goes before a name that holds every word of theirs, and that before one whose
+ * words only begin with theirs ("compost" is not "composted bark" as long as something is called compost).
  *
- * Source: plain matching. Check: "pumice" finds "Pumice 3-6 mm" before "Pumice 6-12 mm coarse"; "bark fine" finds "Composted bark fine 2-8 mm".
+ * Source: plain matching. Check: "pumice" finds "Pumice 3-6 mm" and "Pumice 6-12 mm coarse", "compost" the garden compost alone.
  */
 final class NameMatch
 {
+    private const NOT_AT_ALL = 3;
+
     /**
-     * @param array<int, string> $names by id, the likelier ones first
+     * @param array<int, non-empty-list<string>> $names by id, the likelier ones first
      *
-     * @return int|null id of the best; null where none fits
+     * @return list<int> ids that fit equally well, in the order given; none where nothing fits
      */
-    public static function best(string $words, array $names): ?int
+    public static function fitting(string $words, array $names): array
     {
         $wanted = self::words($words);
-        $best = null;
-        $fewest = PHP_INT_MAX;
-        foreach ($names as $id => $name) {
-            $there = self::words($name);
-            $fits = $wanted !== [] && array_filter($wanted, static fn(string $word): bool => array_filter($there, static fn(string $other): bool => str_starts_with($other, $word)) === []) === [];
-            if ($fits && count($there) - count($wanted) < $fewest) {
-                [$best, $fewest] = [$id, count($there) - count($wanted)];
+        $found = [];
+        foreach ($wanted === [] ? [] : $names as $id => $own) {
+            $rank = min(array_map(static fn(string $name): int => self::rank($wanted, self::words($name)), $own));
+            if ($rank < self::NOT_AT_ALL) {
+                $found[$rank][] = $id;
             }
         }
 
-        return $best;
+        return $found === [] ? [] : $found[min(array_keys($found))];
+    }
+
+    /**
+     * @param list<string> $wanted
+     * @param list<string> $there
+     */
+    private static function rank(array $wanted, array $there): int
+    {
+        if ($wanted === $there) {
+            return 0;
+        }
+        if (array_diff($wanted, $there) === []) {
+            return 1;
+        }
+        $begins = static fn(string $word): bool => array_filter($there, static fn(string $other): bool => str_starts_with($other, $word)) !== [];
+
+        return count(array_filter($wanted, $begins)) === count($wanted) ? 2 : self::NOT_AT_ALL;
     }
 
     /** @return list<string> */

@@ -7,10 +7,14 @@ namespace Zolbek\Core\Question\Writing;
 /** The words of one language in which recipes are written down, as pieces of patterns: the longer word before the shorter one. */
 final readonly class Vocabulary
 {
+    /** A vessel that holds what a pack of the component holds. */
+    public const BAG = 0.0;
+
     /** How amounts are written, and what each is called. */
     public const NOTATIONS = ['percent', 'litres', 'scoops', 'parts'];
 
-    public string $half;
+    public string $all;
+    public string $fraction;
     public string $equal;
     public string $rest;
     public string $little;
@@ -26,10 +30,20 @@ final readonly class Vocabulary
     /** @var array<array-key, string> by word */
     private array $notations;
 
-    /** @param array<string, array<array-key, float|int|string>> $words lists by what they say; "numbers" by word */
+    /** @var array<array-key, float> by word */
+    private array $shares;
+
+    /** @var array<array-key, string> vessels by a word that says "one of it" */
+    public array $ones;
+
+    /** @var array<string, float> litres that it usually holds, or BAG, by word */
+    public array $vessels;
+
+    /** @param array<string, array<array-key, float|int|string>> $words lists by what they say; "numbers", "fractions" and "vessels" by word */
     public function __construct(array $words)
     {
-        $this->half = self::pattern($words['half']);
+        $this->all = self::pattern($words['all']);
+        $this->fraction = self::pattern(array_keys($words['fractions']));
         $this->equal = self::pattern($words['equal']);
         $this->rest = self::pattern($words['rest']);
         $this->little = self::pattern($words['little']);
@@ -43,13 +57,26 @@ final readonly class Vocabulary
             $notations += array_fill_keys($words[$notation], $notation);
         }
         $this->notations = $notations;
-        $this->units = self::pattern(array_keys($notations));
+        $this->shares = array_map(floatval(...), $words['fractions']);
+        $vessels = [];
+        foreach ($words['vessels'] as $word => $litres) {
+            $vessels[(string) $word] = (float) $litres;
+        }
+        $this->vessels = $vessels;
+        $this->ones = array_map(strval(...), $words['ones']);
+        $this->units = self::pattern([...array_keys($notations), ...array_keys($this->vessels)]);
     }
 
     /** What a word counts; null where it is no number. */
     public function number(string $word): ?float
     {
         return $this->numbers[$word] ?? null;
+    }
+
+    /** What fraction a word is; null where it is none. */
+    public function share(string $word): ?float
+    {
+        return $this->shares[$word] ?? null;
     }
 
     /** Parts where nothing else is said. */

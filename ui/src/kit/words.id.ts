@@ -34,7 +34,7 @@ export const words: Record<keyof typeof english, string> = {
   'plants.allPlaces': 'Semua letak',
   'plants.allGroups': 'Semua golongan',
   'plants.onlyDue': 'Hanya yang jatuh tempo',
-  'plants.toDay': '{count, plural, one {Masukkan ke hari ganti pot} other {Masukkan # ke hari ganti pot}}',
+  'plants.toDay': '{count, plural, =1 {Masukkan ke hari ganti pot} other {Masukkan # ke hari ganti pot}}',
   'plants.field.usual': 'seperti biasa',
   'plants.remove': 'Hapus',
   'finding.white_tips': 'Ujung putih',

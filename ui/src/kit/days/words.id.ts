@@ -11,7 +11,7 @@ export const words: Record<keyof typeof english, string> = {
   'days.scoop': 'Sekop',
   'days.spare': 'Kelebihan',
   'days.spareLearned':
-    '{days, plural, =0 {Lazim: {share}.} one {Satu campuran hari lalu memakai sedikit lebih dari hitungan: disarankan {share}.} other {# campuran hari lalu mengajarkan: disarankan {share}.}}',
+    '{days, plural, =0 {Lazim: {share}.} =1 {Satu campuran hari lalu memakai sedikit lebih dari hitungan: disarankan {share}.} other {# campuran hari lalu mengajarkan: disarankan {share}.}}',
   'days.helpers': 'Pembantu',
   'days.helpersHint': 'Nama, masing-masing dengan Enter',
   'days.toDay': 'Masukkan tanaman ke suatu hari',

@@ -90,7 +90,7 @@ export const words: Record<keyof typeof english, string> = {
   'bench.toBlend': 'Lihat di Racik',
   'bench.finished': 'Selesai {date}',
   'bench.takenWith': 'dengan {source}',
-  'bench.n': '{n, plural, one {satu putaran} other {rata-rata # putaran}}',
+  'bench.n': '{n, plural, =1 {satu putaran} other {rata-rata # putaran}}',
   'bench.kind.loose_density': 'Berat lepas',
   'bench.kind.drained_pot': 'Pot ditiriskan',
   'bench.kind.slurry_reaction': 'Reaksi dan garam',

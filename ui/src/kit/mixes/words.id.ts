@@ -15,7 +15,7 @@ export const words: Record<keyof typeof english, string> = {
   'blend.fit': 'Kecocokan',
   'level.good': 'Baik',
   'level.mind': 'Perhatikan',
-  'level.stop': 'Jangan',
+  'level.stop': 'Gagal',
   'rating.good': 'Baik',
   'rating.workable': 'Bisa dipakai',
   'rating.poor': 'Buruk',

@@ -26,6 +26,12 @@ interface Props {
   onPick: (group: Schemas['PlantGroup'], speciesId: number | null) => void;
 }
 
+const said = (data: unknown) => ({
+  botanical: '',
+  hint: '',
+  ...(data as Partial<Record<'botanical' | 'hint', string>>),
+});
+
 /** A plant by its group, by its name, or by its habit where nobody can name it. */
 export function SpeciesPicker({ group, speciesId, onPick }: Props) {
   const { t } = useWords();
@@ -37,7 +43,12 @@ export function SpeciesPicker({ group, speciesId, onPick }: Props) {
     ...(speciesId === null ? {} : { with: speciesId }),
   });
   const species = (found.data?.data ?? []).toSorted((a, b) => a.name.localeCompare(b.name));
-  const option = (one: Schemas['Species']) => ({ value: `species ${one.id}`, label: one.name, hint: one.reason });
+  const option = (one: Schemas['Species']) => ({
+    value: `species ${one.id}`,
+    label: one.name,
+    hint: one.reason,
+    botanical: one.botanical,
+  });
   const sections = [
     {
       label: t('blend.groups'),
@@ -61,7 +72,8 @@ export function SpeciesPicker({ group, speciesId, onPick }: Props) {
       options={sections.filter((section) => section.options.length > 0)}
       optionRender={({ data }) => (
         <span className={styles.plantOption}>
-          <span>{data.label}</span> <small>{(data as unknown as { hint: string }).hint}</small>
+          <span>{data.label}</span> {said(data).botanical !== '' && <i lang="la">{said(data).botanical} </i>}
+          <small>{said(data).hint}</small>
         </span>
       )}
       onChange={(value: string) => {

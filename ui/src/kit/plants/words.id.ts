@@ -62,7 +62,7 @@ export const words: Record<keyof typeof english, string> = {
   'round.wasDone': '{task}: selesai untuk {count}.',
   'round.added': '{task}: dicatat untuk {count, plural, other {# tanaman}}.',
   'task.share': '{share} dari label',
-  'task.every': 'setiap {days, plural, one {hari} other {# hari}}',
+  'task.every': 'setiap {days, plural, =1 {hari} other {# hari}}',
   'task.untilDay': 'sampai {date}',
   'task.done': 'Selesai',
   'task.doneEvent.shoots_lengthen': 'Tunas memanjang',

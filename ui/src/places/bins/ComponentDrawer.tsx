@@ -10,6 +10,7 @@ import { NumberField } from '../../kit/fields/NumberField';
 import { TextField } from '../../kit/fields/TextField';
 import { useUndoable } from '../../kit/hooks/useUndoable';
 import { bodyOf, type ComponentForm, emptyForm, formOf, notNumbers, type NumberName } from './componentForm';
+import { OtherNames } from './OtherNames';
 import { SieveFields } from './SieveFields';
 import common from '../../styles/common.module.css';
 import styles from './bins.module.css';
@@ -155,6 +156,12 @@ export function ComponentDrawer({
         {number('pack_price', currency)}
         {number('low_l', t('unit.L'))}
       </div>
+      <OtherNames
+        names={form.otherNames}
+        change={(otherNames) => change({ otherNames })}
+        knownAs={component?.known_as ?? []}
+        error={errorAt('other_names')}
+      />
       <Form.Item
         label={t('field.note')}
         htmlFor={noteId}

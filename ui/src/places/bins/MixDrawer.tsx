@@ -10,6 +10,7 @@ import { TextField } from '../../kit/fields/TextField';
 import { useUndoable } from '../../kit/hooks/useUndoable';
 import { plain, typedNumber } from '../../i18n/numbers';
 import common from '../../styles/common.module.css';
+import { OtherNames } from './OtherNames';
 import styles from './bins.module.css';
 import { FormDrawer } from '../../kit/forms/FormDrawer';
 import { ComponentPicker } from '../../kit/pickers/ComponentPicker';
@@ -42,6 +43,7 @@ export function MixDrawer({ mix, close }: { mix: Schemas['Component'] | null; cl
     sieved_mm: mix?.sieved_mm == null ? '' : plain(mix.sieved_mm),
   });
   const [note, setNote] = useState(mix?.note ?? '');
+  const [otherNames, setOtherNames] = useState(mix?.other_names ?? []);
   const [marked, setMarked] = useState<string[]>([]);
   const [batchId, setBatchId] = useState<number | null>(null);
   const hasBatches = (useBatches({ per_page: 1 }).data?.total ?? 0) > 0;
@@ -97,6 +99,7 @@ export function MixDrawer({ mix, close }: { mix: Schemas['Component'] | null; cl
         name,
         source,
         note,
+        other_names: otherNames,
         mix_parts: rows.map((row) => ({ component_id: row.id, parts: typedNumber(row.text) ?? 0 })),
         stock_l: value('stock_l') ?? 0,
         pack_l: value('pack_l'),
@@ -205,6 +208,7 @@ export function MixDrawer({ mix, close }: { mix: Schemas['Component'] | null; cl
         {number('pack_price', t('field.pack_price'), currency)}
         {number('low_l', t('field.low_l'), t('unit.L'))}
       </div>
+      <OtherNames names={otherNames} change={setOtherNames} knownAs={[]} error={errorAt('other_names')} />
       <TextField label={t('field.note')} value={note} onChange={setNote} />
     </FormDrawer>
   );

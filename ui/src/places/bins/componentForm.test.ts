@@ -32,5 +32,12 @@ test('two sieves of one aperture are both sent, so that the double is refused an
 });
 
 test('of a reference component only the shelf is sent', () => {
-  expect(Object.keys(bodyOf(emptyForm, true)).sort()).toEqual(['low_l', 'note', 'pack_l', 'pack_price', 'stock_l']);
+  expect(Object.keys(bodyOf(emptyForm, true)).sort()).toEqual([
+    'low_l',
+    'note',
+    'other_names',
+    'pack_l',
+    'pack_price',
+    'stock_l',
+  ]);
 });

@@ -60,6 +60,7 @@ export interface ComponentForm {
   colour: string;
   hazards: Schemas['Hazard'][];
   note: string;
+  otherNames: string[];
   numbers: Record<NumberName, string>;
   sieve: SieveRow[];
   pan: string;
@@ -78,6 +79,7 @@ export function formOf(component: Component, name: string): ComponentForm {
     colour: component.colour,
     hazards: component.hazards,
     note: component.note,
+    otherNames: component.other_names,
     numbers: Object.fromEntries(NUMBERS.map((key) => [key, text(component[key])])) as ComponentForm['numbers'],
     sieve: sieve.map(([aperture, retained]) => ({ aperture, retained: plain(retained) })),
     pan: text(component.sieve['pan'] ?? 0),
@@ -91,6 +93,7 @@ export const emptyForm: ComponentForm = {
   colour: '#9c9184',
   hazards: ['dust'],
   note: '',
+  otherNames: [],
   numbers: {
     ...(Object.fromEntries(NUMBERS.map((key) => [key, ''])) as ComponentForm['numbers']),
     stock_l: '0',
@@ -135,6 +138,7 @@ export function bodyOf(form: ComponentForm, isReference: boolean): Schemas['Comp
     pack_price: typedNumber(numbers.pack_price),
     low_l: typedNumber(numbers.low_l),
     note: form.note,
+    other_names: form.otherNames,
   };
   if (isReference) {
     return shelf;

@@ -60,6 +60,8 @@ const component: Schemas['Component'] = {
   low_l: null,
   runs_low: false,
   note: '',
+  other_names: [],
+  known_as: [],
   source: 'material',
   reclaimed_years: null,
   sieved_mm: null,

@@ -167,4 +167,8 @@ export const words: Record<keyof typeof english, string> = {
   'mix.fromBatch': 'Dari takaran adukan',
   'mix.age': '{years} tahun dalam pot{sieved, select, no {, tidak diayak} other {, diayak pada {mm} mm}}',
   'stock.returned': 'Taruh kembali',
+  'field.other_names': 'Disebut juga',
+  'bins.otherNamesHint':
+    'Nama lain, masing-masing dengan Enter: ditemukan saat mencari, dalam resep yang ditulis dengan kata dan dalam berkas.',
+  'bins.knownAs': 'Sudah dikenal: {names}.',
 };

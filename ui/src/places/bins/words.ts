@@ -176,6 +176,9 @@ export const words = {
   'mix.age': '{years} years in a pot{sieved, select, no {, not sieved} other {, sieved on {mm} mm}}',
 
   'stock.returned': 'Put back',
+  'field.other_names': 'Also called',
+  'bins.otherNamesHint': 'Other names, each with Enter: found by searching, in recipes written in words and in files.',
+  'bins.knownAs': 'Known as it is: {names}.',
 } as const;
 
 type Said = typeof words;

@@ -131,7 +131,7 @@ export function BlendPage() {
         />
         <Situation problem={problem} />
         <AsIf />
-        {!isStarted && <EmptyMix />}
+        {!isStarted && <EmptyMix write={() => setTool('write')} />}
         <PartsTable problem={problem} />
         <div className={styles.partsAdd}>
           <ComponentPicker

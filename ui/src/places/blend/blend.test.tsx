@@ -296,7 +296,38 @@ describe('how amounts are written', () => {
     await hand.write(field, '2 pumice, 1 bark');
     await hand.keyboard('{Enter}');
     expect((await partsOf(PUMICE)).value).toBe('2');
-    expect(server.asked('POST /writing/read').map((call) => call.body)).toEqual([{ text: '2 pumice, 1 bark' }]);
+    expect(server.asked('POST /writing/read').map((call) => call.body)).toEqual([
+      { text: '2 pumice, 1 bark', chosen: {} },
+    ]);
+  });
+
+  test('what several components could be is chosen before any is taken', async () => {
+    const row = { kind: 'organic', colour: '#333333', source: 'material', amount: 2 };
+    const rows = [
+      { ...row, component_id: 14, name: 'Garden compost', stock_l: 0 },
+      { ...row, component_id: 26, name: 'Bagged soil', stock_l: 40 },
+    ];
+    let asked = 0;
+    server.on('POST /writing/read', () => {
+      asked += 1;
+
+      return asked === 1
+        ? { notation: 'parts', sum: 0, rows: [], choices: [{ words: 'compost', rows }], vessels: [] }
+        : { notation: 'parts', sum: 2, rows: [rows[1]], choices: [], vessels: [{ word: 'bucket', litres: 10 }] };
+    });
+    const { hand } = open();
+    await screen.findByText('What goes into the tub?');
+    await hand.keyboard('w');
+    await hand.write(await screen.findByLabelText('The recipe in your own words'), '2 compost');
+    await hand.click(screen.getByRole('button', { name: 'Take it' }));
+    await screen.findByText('Which “compost”?');
+    expect(screen.getByRole<HTMLButtonElement>('button', { name: 'Take it' }).disabled).toBe(true);
+    expect(bench().rows).toEqual([]);
+    await hand.click(screen.getByText(/Bagged soil/));
+    await hand.click(screen.getByRole('button', { name: 'Take it' }));
+    await screen.findByText('“bucket” was taken for 10 L.');
+    expect((await partsOf('Bagged soil')).value).toBe('2');
+    expect(server.asked('POST /writing/read').at(-1)?.body).toEqual({ text: '2 compost', chosen: { compost: 26 } });
   });
 
   test('words that nobody understands stay in their field with what is wrong', async () => {

@@ -14,7 +14,7 @@ import { useArchiving } from '../../kit/lists/useArchiving';
 import { useListQuery } from '../../kit/lists/useListQuery';
 import { useUndoable } from '../../kit/hooks/useUndoable';
 import { GROUPS } from '../../kit/pickers/SpeciesPicker';
-import { typedNumber } from '../../i18n/numbers';
+import { plain, typedNumber } from '../../i18n/numbers';
 import common from '../../styles/common.module.css';
 import styles from './library.module.css';
 import { FormDrawer } from '../../kit/forms/FormDrawer';
@@ -54,6 +54,13 @@ export function PlantLibrary() {
             sorter: true,
             sortOrder: list.sortOrder('name'),
             render: (_, one) => one.name,
+          },
+          {
+            key: 'botanical',
+            title: t('species.botanical'),
+            sorter: true,
+            sortOrder: list.sortOrder('botanical'),
+            render: (_, one) => <i lang="la">{one.botanical}</i>,
           },
           {
             key: 'plant_group',
@@ -97,6 +104,7 @@ function PlantDrawer({ species, close }: { species: Species | null; close: () =>
   const say = useUndoable();
   const meta = useMeta();
   const [name, setName] = useState(species?.name ?? '');
+  const [botanical, setBotanical] = useState(species?.botanical ?? '');
   const [group, setGroup] = useState<Schemas['PlantGroup']>(species?.plant_group ?? 'broadleaf_deciduous');
   const [leaf, setLeaf] = useState<Schemas['Leaf']>(species?.leaf ?? 'middling');
   const [vigour, setVigour] = useState<Schemas['Vigour']>(species?.vigour ?? 'middling');
@@ -104,7 +112,7 @@ function PlantDrawer({ species, close }: { species: Species | null; close: () =>
   const [unidentified, setUnidentified] = useState(species?.unidentified ?? false);
   const [reason, setReason] = useState(species?.reason ?? '');
   const [figures, setFigures] = useState<Record<string, string>>(() =>
-    Object.fromEntries(FIGURES.map((figure) => [figure, species?.[figure] == null ? '' : String(species[figure])])),
+    Object.fromEntries(FIGURES.map((figure) => [figure, species?.[figure] == null ? '' : plain(species[figure])])),
   );
   const problem = save.error instanceof ApiProblem ? save.error : undefined;
   const usual = meta.data?.plant_groups.find((each) => each.group === group);
@@ -122,6 +130,7 @@ function PlantDrawer({ species, close }: { species: Species | null; close: () =>
       id: species?.id ?? null,
       body: {
         name,
+        botanical,
         plant_group: group,
         leaf,
         vigour,
@@ -151,6 +160,12 @@ function PlantDrawer({ species, close }: { species: Species | null; close: () =>
       atFields
     >
       <TextField label={t('species.name')} value={name} error={problem?.at('name')} onChange={setName} />
+      <TextField
+        label={t('species.botanical')}
+        value={botanical}
+        error={problem?.at('botanical')}
+        onChange={setBotanical}
+      />
       <Form.Item label={t('species.group')}>
         <Select
           aria-label={t('species.group')}

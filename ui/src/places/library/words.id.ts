@@ -45,4 +45,5 @@ export const words: Record<keyof typeof english, string> = {
   'species.years_young': 'Ganti pot muda, tahun',
   'species.years_old': 'Ganti pot tua, tahun',
   'species.asGroup': 'seperti golongannya',
+  'species.botanical': 'Nama botani',
 };

@@ -45,6 +45,7 @@ export const words = {
   'species.years_young': 'Repot young, years',
   'species.years_old': 'Repot old, years',
   'species.asGroup': 'as its group',
+  'species.botanical': 'Botanical name',
 } as const;
 
 type Said = typeof words;

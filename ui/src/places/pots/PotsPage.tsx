@@ -72,11 +72,11 @@ export default function PotsPage() {
           },
           {
             key: 'depth',
-            title: `${t('pots.depth')}, cm`,
+            title: `${t('pots.depth')}, ${unit('cm')}`,
             align: 'right',
             sorter: true,
             sortOrder: list.sortOrder('depth'),
-            render: (_, { depth }) => n(depth),
+            render: (_, { depth }) => cell(depth, 'cm'),
           },
           {
             key: 'volume',
@@ -101,9 +101,9 @@ export default function PotsPage() {
           },
           {
             key: 'weight',
-            title: `${t('pots.weight')}, kg`,
+            title: `${t('pots.weight')}, ${unit('kg')}`,
             align: 'right',
-            render: (_, { weight_kg }) => n(weight_kg),
+            render: (_, { weight_kg }) => cell(weight_kg, 'kg'),
           },
           {
             key: 'owned',

@@ -70,7 +70,7 @@ export const words: Record<keyof typeof english, string> = {
   'find.waiting': 'Dua pencarian sedang berjalan. Giliran Anda berikutnya.',
   'find.running': 'Mencari: {looked} dari {space} resep.',
   'find.done':
-    '{space, plural, one {Satu-satunya resep} other {Semua # resep}} dilihat: {judged} dinilai, {ruled} disisihkan.',
+    '{space, plural, =1 {Satu-satunya resep} other {Semua # resep}} dilihat: {judged} dinilai, {ruled} disisihkan.',
   'find.doneSome':
     '{looked} dari {space} resep dilihat: {judged} dinilai, {ruled} disisihkan, {left} tidak dilihat. {bound}',
   'find.bound.known': 'Tak satu pun dari itu bisa lebih cocok dari {fit}.',
@@ -147,7 +147,7 @@ export const words: Record<keyof typeof english, string> = {
   'fewest.running': 'Mencari campuran untuk masing-masing, lalu mana yang bisa dibagi.',
   'fewest.refused': 'Dari yang boleh masuk tak jadi campuran. Izinkan lebih banyak bahan, atau pembelian.',
   'fewest.serve':
-    '{count, plural, other {# campuran cukup untuk}} {plants, plural, one {satu tanaman itu} other {semua # tanaman}}.',
+    '{count, plural, other {# campuran cukup untuk}} {plants, plural, =1 {satu tanaman itu} other {semua # tanaman}}.',
   'fewest.proved': 'Lebih sedikit dari yang dicoba tidak cukup.',
   'fewest.plants': 'Tanaman',
   'fewest.rating': 'Dalam campuran ini',

@@ -8,7 +8,7 @@ import { opened } from '../state/mix';
 import styles from './mix.module.css';
 
 /** What stands where the parts will be: the yard's recipes to begin with. */
-export function EmptyMix() {
+export function EmptyMix({ write }: { write: () => void }) {
   const { t } = useWords();
   const { history, dispatch } = useBlend();
   const navigate = useNavigate();
@@ -25,6 +25,9 @@ export function EmptyMix() {
         onClick={() => void navigate('/blend/find')}
       >
         {t('find.button')}
+      </Button>
+      <Button size="large" title="W" onClick={write}>
+        {t('write.down')}
       </Button>
       <p>{t(recipes.length > 0 ? 'blend.emptyText' : 'blend.emptyTextAlone')}</p>
       <p className={styles.recipePicks}>

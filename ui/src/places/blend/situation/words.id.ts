@@ -19,7 +19,7 @@ export const words: Record<keyof typeof english, string> = {
   'blend.anyOf': 'Apa saja: {group}',
   'blend.site': 'Tempat',
   'blend.situation': 'Tanaman, tempat dan perawatan',
-  'blend.situationMore': 'Tujuan, tempat, perawatan …',
+  'blend.situationMore': 'Perawatan …',
   'blend.contentsMore': 'Bola akar, ruang, benda …',
   'situation.plant': 'Tanaman',
   'situation.place': 'Tempatnya',

@@ -17,7 +17,7 @@ export const words = {
   'blend.anyOf': 'Any: {group}',
   'blend.site': 'Site',
   'blend.situation': 'Plant, place and care',
-  'blend.situationMore': 'Purpose, place, care …',
+  'blend.situationMore': 'Place and care …',
   'blend.contentsMore': 'Root ball, zones, objects …',
 
   'situation.plant': 'The plant',
