@@ -16,7 +16,7 @@ function namesFound(string $search, string $language = 'en', string $list = 'com
 }
 
 /** @param array<string, mixed> $more */
-function written(string $text, array $more = [], string $language = 'en'): Illuminate\Testing\TestResponse
+function readAs(string $text, array $more = [], string $language = 'en'): Illuminate\Testing\TestResponse
 {
     return test()->withHeader('Accept-Language', $language)->postJson('/api/v1/writing/read', ['text' => $text, ...$more]);
 }
@@ -47,12 +47,12 @@ test('and by a name of one\'s own, kept beside the figures that are fixed', func
 });
 
 test('what several components could be is listed before one is taken', function (string $word, array $names): void {
-    $answer = written("2 $word, 1 perlite")->assertOk();
+    $answer = readAs("2 $word, 1 perlite")->assertOk();
     expect($answer->json('rows'))->toBe([])
         ->and(array_column($answer->json('choices'), 'words'))->toBe([$word])
         ->and(array_column($answer->json('choices.0.rows'), 'name'))->toEqualCanonicalizing($names);
     $chosen = $answer->json('choices.0.rows.1');
-    written("2 $word, 1 perlite", ['chosen' => [$word => $chosen['component_id']]])->assertOk()->assertJsonPath('choices', [])->assertJsonPath('rows.0.name', $chosen['name'])->assertJsonPath('rows.0.amount', 2);
+    readAs("2 $word, 1 perlite", ['chosen' => [$word => $chosen['component_id']]])->assertOk()->assertJsonPath('choices', [])->assertJsonPath('rows.0.name', $chosen['name'])->assertJsonPath('rows.0.amount', 2);
 })->with([
     ['compost', ['Garden compost (screened 8 mm)', 'Bagged potting soil']],
     ['sand', ['Sharp sand 0.25-2 mm', 'Play sand, fine 0-1 mm', "Builder's sand 0-4 mm"]],
@@ -60,33 +60,33 @@ test('what several components could be is listed before one is taken', function 
 
 test('what is at hand is what is meant, where only one of them is', function (): void {
     stocked('builders-sand-0-4-mm', 40);
-    written('2 sand, 1 perlite')->assertOk()->assertJsonPath('choices', [])->assertJsonPath('rows.0.name', "Builder's sand 0-4 mm");
+    readAs('2 sand, 1 perlite')->assertOk()->assertJsonPath('choices', [])->assertJsonPath('rows.0.name', "Builder's sand 0-4 mm");
     stocked('play-sand-fine-0-1-mm', 40);
-    expect(array_column(written('2 sand')->json('choices.0.rows'), 'name'))->toEqualCanonicalizing(["Builder's sand 0-4 mm", 'Play sand, fine 0-1 mm']);
+    expect(array_column(readAs('2 sand')->json('choices.0.rows'), 'name'))->toEqualCanonicalizing(["Builder's sand 0-4 mm", 'Play sand, fine 0-1 mm']);
 });
 
 test('a choice that is none is asked again, and what is no list of choices is refused', function (): void {
-    expect(written('2 sand', ['chosen' => ['sand' => 99999]])->assertOk()->json('choices'))->toHaveCount(1)
-        ->and(written('2 sand', ['chosen' => ['sand' => 'x']])->assertOk()->json('choices'))->toHaveCount(1);
-    written('2 sand', ['chosen' => 'x'])->assertUnprocessable()->assertJsonPath('errors.0.path', 'chosen');
+    expect(readAs('2 sand', ['chosen' => ['sand' => 99999]])->assertOk()->json('choices'))->toHaveCount(1)
+        ->and(readAs('2 sand', ['chosen' => ['sand' => 'x']])->assertOk()->json('choices'))->toHaveCount(1);
+    readAs('2 sand', ['chosen' => 'x'])->assertUnprocessable()->assertJsonPath('errors.0.path', 'chosen');
 });
 
 test('a bag holds what its pack holds, and vessels say what they were taken for', function (): void {
     stocked('pumice-3-6-mm', 10)->update(['pack_l' => 18]);
-    $answer = written('a bag of pumice and 2 buckets perlite')->assertOk()->assertJsonPath('notation', 'litres')->assertJsonPath('vessels', [['word' => 'buckets', 'litres' => 10]]);
+    $answer = readAs('a bag of pumice and 2 buckets perlite')->assertOk()->assertJsonPath('notation', 'litres')->assertJsonPath('vessels', [['word' => 'buckets', 'litres' => 10]]);
     expect(array_column($answer->json('rows'), 'amount', 'name'))->toEqual(['Pumice 3-6 mm' => 18, 'Perlite 2-5 mm' => 20]);
-    written('a bag of perlite and 2 buckets pumice')->assertUnprocessable()->assertJsonPath('errors.0.rule', 'bag_unknown');
+    readAs('a bag of perlite and 2 buckets pumice')->assertUnprocessable()->assertJsonPath('errors.0.rule', 'bag_unknown');
     // bags alone, of which nobody knows how much they hold, are parts
-    expect(array_column(written('2 bags of perlite and a bag of pumice')->assertOk()->assertJsonPath('notation', 'parts')->json('rows'), 'amount'))->toEqual([2, 1]);
+    expect(array_column(readAs('2 bags of perlite and a bag of pumice')->assertOk()->assertJsonPath('notation', 'parts')->json('rows'), 'amount'))->toEqual([2, 1]);
 });
 
 test('a reader of Indonesian has what ships in his language, writes it, and keeps nothing of it', function (): void {
     $shown = $this->withHeader('Accept-Language', 'id')->getJson('/api/v1/components?per_page=200')->json('data');
     expect(array_column($shown, 'name'))->toContain('Batu apung 3-6 mm')->not->toContain('Pumice 3-6 mm');
-    written('2 bagian batu apung dan 1 bagian sekam bakar', language: 'id')->assertOk()->assertJsonPath('rows.0.name', 'Batu apung 3-6 mm')->assertJsonPath('rows.1.name', 'Sekam bakar (arang sekam)');
+    readAs('2 bagian batu apung dan 1 bagian sekam bakar', language: 'id')->assertOk()->assertJsonPath('rows.0.name', 'Batu apung 3-6 mm')->assertJsonPath('rows.1.name', 'Sekam bakar (arang sekam)');
     // English is read there, too
-    written('two parts pumice, one part perlite', language: 'id')->assertOk()->assertJsonPath('rows.0.amount', 2);
-    expect(written('dua xyzzy', language: 'id')->assertUnprocessable()->json('errors.0.message'))->toBe('Tak ada di wadah yang bernama "xyzzy".');
+    readAs('two parts pumice, one part perlite', language: 'id')->assertOk()->assertJsonPath('rows.0.amount', 2);
+    expect(readAs('dua xyzzy', language: 'id')->assertUnprocessable()->json('errors.0.message'))->toBe('Tak ada di wadah yang bernama "xyzzy".');
     $pine = Species::query()->where('key', 'black-pine')->firstOrFail();
     $seen = $this->withHeader('Accept-Language', 'id')->getJson('/api/v1/species?per_page=200&search=Pinus+hitam')->json('data.0');
     expect([$seen['name'], $seen['botanical']])->toBe(['Pinus hitam', 'Pinus thunbergii']);
