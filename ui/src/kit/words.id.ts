@@ -64,4 +64,7 @@ export const words: Record<keyof typeof english, string> = {
   'finding.degreeOf': '{finding}: seberapa',
   'finding.sideOf': '{finding}: di sisi mana',
   'finding.anySide': 'tanpa sisi',
+  'leave.title': 'Yang Anda ketik belum tersimpan.',
+  'leave.stay': 'Teruskan mengetik',
+  'leave.throw': 'Buang saja',
 };

@@ -70,6 +70,9 @@ export const words = {
   'finding.degreeOf': '{finding}: how much',
   'finding.sideOf': '{finding}: on which side',
   'finding.anySide': 'no side',
+  'leave.title': 'What you typed is not saved.',
+  'leave.stay': 'Go on typing',
+  'leave.throw': 'Throw it away',
 } as const;
 
 type Said = typeof words;

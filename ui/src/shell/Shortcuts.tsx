@@ -1,10 +1,10 @@
-import { Modal } from 'antd';
 import { Link } from 'react-router';
 
 import type { MessageId } from '../i18n/words';
 import { useWords } from '../i18n/words';
 import { ReaderChoice } from './ReaderChoice';
 import styles from './shell.module.css';
+import { Dialog } from '../kit/overlays/Dialog';
 
 const KEYS: [string, MessageId][] = [
   ['?', 'keys.help'],
@@ -33,7 +33,7 @@ export function Shortcuts({ open, close }: { open: boolean; close: () => void })
   const { t } = useWords();
 
   return (
-    <Modal open={open} onCancel={close} footer={null} title={t('keys.title')}>
+    <Dialog open={open} onCancel={close} footer={null} title={t('keys.title')}>
       <ReaderChoice />
       <h3>{t('keys.keyboard')}</h3>
       <dl className={styles.keys}>
@@ -51,6 +51,6 @@ export function Shortcuts({ open, close }: { open: boolean; close: () => void })
           {t('keys.start')}
         </Link>
       </p>
-    </Modal>
+    </Dialog>
   );
 }

@@ -34,5 +34,6 @@ afterEach(async () => {
     (await import('@testing-library/react')).cleanup();
     localStorage.clear();
     sessionStorage.clear();
+    window.history.replaceState(null, '', '/');
   }
 });

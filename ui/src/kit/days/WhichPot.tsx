@@ -1,4 +1,4 @@
-import { Button, Drawer } from 'antd';
+import { Button } from 'antd';
 
 import type { Schemas } from '../../api/client';
 import { useWhichPot, type Whose } from '../../api/pots';
@@ -8,6 +8,7 @@ import { ListState } from '../lists/ListState';
 import { names } from '../mixes/verdictWords';
 import common from '../../styles/common.module.css';
 import styles from './days.module.css';
+import { Side } from '../overlays/Side';
 
 type Row = Schemas['WhichPotRow'];
 const KMH_PER_MS = 3.6;
@@ -29,7 +30,7 @@ export function WhichPot({ whose, count, close, take }: Props) {
   const buy = found.data?.buy ?? null;
 
   return (
-    <Drawer open size={980} title={t('whichPot.title')} onClose={close}>
+    <Side open size={980} title={t('whichPot.title')} onClose={close}>
       <ListState
         isPending={found.isPending}
         error={found.error}
@@ -69,7 +70,7 @@ export function WhichPot({ whose, count, close, take }: Props) {
           </tbody>
         </table>
       </ListState>
-    </Drawer>
+    </Side>
   );
 }
 

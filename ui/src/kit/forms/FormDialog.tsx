@@ -1,9 +1,10 @@
-import { Button, Form, Modal } from 'antd';
+import { Button, Form } from 'antd';
 import type { ReactNode } from 'react';
 
 import { useWords } from '../../i18n/words';
 import { Trouble } from './Trouble';
 import { useFirstField } from './useFirstField';
+import { Dialog } from '../overlays/Dialog';
 
 interface Props {
   title: string;
@@ -31,7 +32,8 @@ export function FormDialog(props: Props) {
   const submit = () => void Promise.resolve(save()).catch(() => undefined);
 
   return (
-    <Modal
+    <Dialog
+      guarded
       open={open}
       title={title}
       onCancel={close}
@@ -50,6 +52,6 @@ export function FormDialog(props: Props) {
           <button type="submit" hidden aria-hidden="true" tabIndex={-1} />
         </Form>
       </div>
-    </Modal>
+    </Dialog>
   );
 }

@@ -1,10 +1,11 @@
-import { Button, Drawer, Form } from 'antd';
+import { Button, Form } from 'antd';
 import type { ReactNode } from 'react';
 
 import { useWords } from '../../i18n/words';
 import common from '../../styles/common.module.css';
 import { Trouble } from './Trouble';
 import { useFirstField } from './useFirstField';
+import { Side } from '../overlays/Side';
 
 interface Props {
   title: string;
@@ -34,7 +35,8 @@ export function FormDrawer(props: Props) {
   const height = large ? 'large' : 'medium';
 
   return (
-    <Drawer
+    <Side
+      guarded
       open
       size={size}
       title={title}
@@ -58,6 +60,6 @@ export function FormDrawer(props: Props) {
           <button type="submit" hidden aria-hidden="true" tabIndex={-1} />
         </Form>
       </div>
-    </Drawer>
+    </Side>
   );
 }

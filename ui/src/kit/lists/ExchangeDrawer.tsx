@@ -1,4 +1,4 @@
-import { Alert, Button, Checkbox, Drawer, Segmented, Table } from 'antd';
+import { Alert, Button, Checkbox, Segmented, Table } from 'antd';
 import { useId, useState } from 'react';
 import { ApiProblem, type Schemas } from '../../api/client';
 import { type SheetName, typeOf, useImport, useTakeComponent, useTakePlant, useTakePot } from '../../api/files';
@@ -10,6 +10,7 @@ import styles from './lists.module.css';
 import kit from '../kit.module.css';
 import { FilesOut } from './FilesOut';
 import { WholeYard } from './WholeYard';
+import { Side } from '../overlays/Side';
 
 type Report = Schemas['ImportReport'];
 
@@ -84,7 +85,7 @@ export function ExchangeDrawer({ close, sheets = SHEETS }: { close: () => void; 
   };
 
   return (
-    <Drawer open size={640} title={t('exchange.title')} onClose={close}>
+    <Side open size={640} title={t('exchange.title')} onClose={close}>
       <div className="exchange">
         <Segmented
           block
@@ -151,7 +152,7 @@ export function ExchangeDrawer({ close, sheets = SHEETS }: { close: () => void; 
         {report !== null && <ReportTable report={report} take={take} isBusy={isBusy} />}
         <WholeYard attempt={attempt} />
       </div>
-    </Drawer>
+    </Side>
   );
 }
 

@@ -1,16 +1,19 @@
 import type { TablePaginationConfig } from 'antd';
 import type { SorterResult } from 'antd/es/table/interface';
-import { useState } from 'react';
 
 import { type ListQuery } from '../../api/lists';
+import { useAddressed } from '../hooks/useAddressed';
 
-/** Search, archive, page and order of a list, as its address to the API. */
-export function useListQuery(defaultSort: string) {
-  const [search, setSearch] = useState('');
-  const [archived, setArchived] = useState(false);
-  const [page, setPage] = useState(1);
-  const [perPage, setPerPage] = useState(50);
-  const [sort, setSort] = useState(defaultSort);
+const ROWS = 50;
+
+/** Search, archive, page and order of a list, as its address to the API; the address of the page keeps them. Two lists of one page have prefixes. */
+export function useListQuery(defaultSort: string, prefix = '') {
+  const [search, setSearch] = useAddressed(`${prefix}search`, '');
+  const [archive, setArchive] = useAddressed(`${prefix}archive`, '');
+  const [page, setPage] = useCounted(`${prefix}page`, 1);
+  const [perPage, setPerPage] = useCounted(`${prefix}rows`, ROWS);
+  const [sort, setSort] = useAddressed(`${prefix}sort`, defaultSort);
+  const archived = archive !== '';
   const query: ListQuery = {
     page,
     per_page: perPage,
@@ -31,7 +34,7 @@ export function useListQuery(defaultSort: string) {
   ) => {
     const order = Array.isArray(sorter) ? sorter[0] : sorter;
     setPage(pagination.current ?? 1);
-    setPerPage(pagination.pageSize ?? 50);
+    setPerPage(pagination.pageSize ?? ROWS);
     setSort(order?.order ? `${order.order === 'descend' ? '-' : ''}${String(order.columnKey)}` : defaultSort);
   };
   const sortOrder = (column: string) =>
@@ -42,8 +45,16 @@ export function useListQuery(defaultSort: string) {
     search,
     setSearch: fromStart(setSearch),
     archived,
-    setArchived: fromStart(setArchived),
+    setArchived: fromStart((is: boolean) => setArchive(is ? 'yes' : '')),
     onTable,
     sortOrder,
   };
+}
+
+/** A whole number above 0 that the address keeps. */
+function useCounted(name: string, usual: number): [number, (value: number) => void] {
+  const [text, setText] = useAddressed(name, String(usual));
+  const value = Number(text);
+
+  return [Number.isInteger(value) && value > 0 ? value : usual, (next) => setText(String(next))];
 }

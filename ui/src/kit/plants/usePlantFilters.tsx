@@ -1,18 +1,19 @@
 import { Select, Switch } from 'antd';
-import { useState } from 'react';
 
-import type { Schemas } from '../../api/client';
 import { type PlantQuery, usePlaces } from '../../api/plants';
 import { useWords } from '../../i18n/words';
+import { useAddressed } from '../hooks/useAddressed';
 import { GROUPS } from '../pickers/SpeciesPicker';
 import common from '../../styles/common.module.css';
 
 /** What of a list of plants is shown: due ones, a place, a group; and the fields to choose it. */
-export function usePlantFilters(onlyDue: boolean) {
+export function usePlantFilters(onlyDue: boolean, prefix = '') {
   const { t } = useWords();
-  const [due, setDue] = useState(onlyDue);
-  const [place, setPlace] = useState('');
-  const [group, setGroup] = useState<Schemas['PlantGroup'] | ''>('');
+  const [dueText, setDue] = useAddressed(`${prefix}due`, onlyDue ? '1' : '');
+  const [place, setPlace] = useAddressed(`${prefix}place`, '');
+  const [groupText, setGroup] = useAddressed(`${prefix}group`, '');
+  const due = dueText !== '';
+  const group = GROUPS.find((each) => each === groupText) ?? '';
   const places = usePlaces().data ?? [];
   const query: Pick<PlantQuery, 'due' | 'place' | 'plant_group'> = {
     ...(due ? { due: 1 } : {}),
@@ -22,7 +23,7 @@ export function usePlantFilters(onlyDue: boolean) {
   const fields = (
     <>
       <label className={common.switch}>
-        <Switch size="small" checked={due} onChange={setDue} /> {t('plants.onlyDue')}
+        <Switch size="small" checked={due} onChange={(is) => setDue(is ? '1' : '')} /> {t('plants.onlyDue')}
       </label>
       <Select
         aria-label={t('plants.place')}

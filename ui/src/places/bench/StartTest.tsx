@@ -1,4 +1,4 @@
-import { Button, Drawer, Form, Segmented, Select } from 'antd';
+import { Button, Form, Segmented, Select } from 'antd';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { ApiProblem, type Schemas } from '../../api/client';
@@ -12,6 +12,7 @@ import { durationText } from './duration';
 import common from '../../styles/common.module.css';
 import styles from './bench.module.css';
 import { RecordPicker } from '../../kit/pickers/RecordPicker';
+import { Side } from '../../kit/overlays/Side';
 
 const PERSON_KEPT_AS = 'zolbek.person';
 
@@ -50,7 +51,7 @@ export function StartTest({ plan, componentId, lotId, recipeId, close }: Props) 
   };
 
   return (
-    <Drawer
+    <Side
       open
       size={460}
       title={t(`bench.kind.${plan.kind}`)}
@@ -152,6 +153,6 @@ export function StartTest({ plan, componentId, lotId, recipeId, close }: Props) 
           </p>
         )}
       </Form>
-    </Drawer>
+    </Side>
   );
 }

@@ -17,6 +17,8 @@ import { ExchangeDrawer } from '../../kit/lists/ExchangeDrawer';
 import { MixDrawer } from './MixDrawer';
 import common from '../../styles/common.module.css';
 import styles from './bins.module.css';
+import { useAddressed } from '../../kit/hooks/useAddressed';
+import { useAsked, useEditing } from '../../kit/lists/useEditing';
 
 type Component = Schemas['Component'];
 
@@ -25,20 +27,28 @@ export default function BinsPage() {
   const { t, n, money, cell, unit } = useWords();
   const meta = useMeta();
   const currency = meta.data?.currency ?? 'EUR';
-  const list = useListQuery('name');
-  const [kind, setKind] = useState<Schemas['Kind'] | null>(null);
-  const [inStock, setInStock] = useState(false);
-  const [low, setLow] = useState(false);
+  const list = useListQuery('-stock_l');
+  const [kindText, setKind] = useAddressed('kind', '');
+  const [inStockText, setInStock] = useAddressed('in_stock', '');
+  const [lowText, setLow] = useAddressed('low', '');
+  const [kind, inStock, low] = [kindText as Schemas['Kind'] | '', inStockText !== '', lowText !== ''];
   const [newMix, setNewMix] = useState(false);
   const [ticked, setTicked] = useState<number[]>([]);
-  const [editing, setEditing] = useState<Editing | null>(null);
+  const [asCopy, setAsCopy] = useState(false);
   const [exchanging, setExchanging] = useState(false);
   const found = useComponents({
     ...list.query,
-    ...(kind === null ? {} : { kind }),
+    ...(kind === '' ? {} : { kind }),
     ...(inStock ? { in_stock: 1 } : {}),
     ...(low ? { low: 1 } : {}),
+    ...useAsked(),
   });
+  const [record, setRecord] = useEditing<Component>(found.data?.data);
+  const editing: Editing | null = record === null ? null : { component: record === 'new' ? null : record, asCopy };
+  const setEditing = (next: Editing | null) => {
+    setAsCopy(next?.asCopy ?? false);
+    setRecord(next === null ? null : (next.component ?? 'new'));
+  };
   const archive = useArchiveComponent();
   const navigate = useNavigate();
 
@@ -59,16 +69,16 @@ export default function BinsPage() {
           value={kind}
           popupMatchSelectWidth={false}
           options={[
-            { value: null, label: t('bins.all') },
+            { value: '', label: t('bins.all') },
             ...(meta.data?.kinds ?? []).map((each) => ({ value: each, label: t(`kind.${each}`) })),
           ]}
           onChange={setKind}
         />
         <label className={common.switch}>
-          <Switch size="small" checked={inStock} onChange={setInStock} /> {t('bins.inStock')}
+          <Switch size="small" checked={inStock} onChange={(is) => setInStock(is ? '1' : '')} /> {t('bins.inStock')}
         </label>
         <label className={common.switch}>
-          <Switch size="small" checked={low} onChange={setLow} /> {t('bins.low')}
+          <Switch size="small" checked={low} onChange={(is) => setLow(is ? '1' : '')} /> {t('bins.low')}
         </label>
         {ticked.length > 0 && (
           <Button disabled={ticked.length < 2} onClick={() => void navigate(`/bins/compare?ids=${ticked.join(',')}`)}>

@@ -1,4 +1,3 @@
-import { Modal } from 'antd';
 import type { ReactNode } from 'react';
 import { Link } from 'react-router';
 
@@ -7,6 +6,7 @@ import { useLotUses } from '../../api/components';
 import { useWords } from '../../i18n/words';
 import { ListState } from '../../kit/lists/ListState';
 import common from '../../styles/common.module.css';
+import { Dialog } from '../../kit/overlays/Dialog';
 
 /** Where a delivery went: batches, loads, what was left of those, and plants. */
 export function LotUses({ lot, close }: { lot: Schemas['Lot']; close: () => void }) {
@@ -22,7 +22,7 @@ export function LotUses({ lot, close }: { lot: Schemas['Lot']; close: () => void
     );
 
   return (
-    <Modal open title={t('lots.whereIs', { name: lot.name })} footer={null} onCancel={close}>
+    <Dialog open title={t('lots.whereIs', { name: lot.name })} footer={null} onCancel={close}>
       <ListState
         isPending={found.isPending}
         error={found.error}
@@ -73,6 +73,6 @@ export function LotUses({ lot, close }: { lot: Schemas['Lot']; close: () => void
           </>
         )}
       </ListState>
-    </Modal>
+    </Dialog>
   );
 }

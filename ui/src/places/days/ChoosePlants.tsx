@@ -1,4 +1,4 @@
-import { Button, Drawer, Select } from 'antd';
+import { Button, Select } from 'antd';
 import { useState } from 'react';
 
 import { ApiProblem, type Schemas } from '../../api/client';
@@ -14,6 +14,7 @@ import { DueMark } from '../../kit/plants/DueMark';
 import { usePlantFilters } from '../../kit/plants/usePlantFilters';
 import common from '../../styles/common.module.css';
 import { RecordPicker } from '../../kit/pickers/RecordPicker';
+import { Side } from '../../kit/overlays/Side';
 
 type Plant = Schemas['Plant'];
 const MOST = 1000;
@@ -21,8 +22,8 @@ const MOST = 1000;
 /** Chooses plants for a day by what is due, by place, group or who potted them last. */
 export function ChoosePlants({ day, close }: { day: Schemas['PottingDay']; close: () => void }) {
   const { t } = useWords();
-  const list = useListQuery('due_on');
-  const filters = usePlantFilters(true);
+  const list = useListQuery('due_on', 'choose-');
+  const filters = usePlantFilters(true, 'choose-');
   const [helper, setHelper] = useState('');
   const [assigned, setAssigned] = useState('');
   const [recipe, setRecipe] = useState<number | null>(null);
@@ -49,7 +50,7 @@ export function ChoosePlants({ day, close }: { day: Schemas['PottingDay']; close
   const helperOptions = day.helpers.map((value) => ({ value, label: value }));
 
   return (
-    <Drawer
+    <Side
       open
       size={980}
       title={t('day.choose')}
@@ -149,6 +150,6 @@ export function ChoosePlants({ day, close }: { day: Schemas['PottingDay']; close
           },
         ]}
       />
-    </Drawer>
+    </Side>
   );
 }

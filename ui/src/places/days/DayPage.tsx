@@ -16,6 +16,7 @@ import { ToolSums } from './ToolSums';
 import { OfDay } from './OfDay';
 import common from '../../styles/common.module.css';
 import styles from './days.module.css';
+import { useAddressed } from '../../kit/hooks/useAddressed';
 
 const ChoosePlants = lazy(() => import('./ChoosePlants').then((module) => ({ default: module.ChoosePlants })));
 const EntryDrawer = lazy(() => import('./EntryDrawer').then((module) => ({ default: module.EntryDrawer })));
@@ -29,10 +30,13 @@ export default function DayPage() {
 
 function Plan({ day }: { day: Schemas['PottingDay'] }) {
   const { t, date } = useWords();
-  const [view, setView] = useState<(typeof VIEWS)[number]>('plan');
+  const [viewText, setView] = useAddressed('view', 'plan');
+  const view = VIEWS.find((each) => each === viewText) ?? 'plan';
   const [framing, setFraming] = useState(false);
   const [choosing, setChoosing] = useState(false);
-  const [editing, setEditing] = useState<number | null>(null);
+  const [entryText, setEntry] = useAddressed('entry', '');
+  const editing = entryText === '' ? null : Number(entryText);
+  const setEditing = (id: number | null) => setEntry(id === null ? '' : String(id));
   const navigate = useNavigate();
   const entry = day.entries.find((each) => each.id === editing);
   const planned = day.entries.filter((each) => each.state === 'planned');

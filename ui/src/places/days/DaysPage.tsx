@@ -1,5 +1,4 @@
-import { useState } from 'react';
-import { Link, useNavigate, useSearchParams } from 'react-router';
+import { Link, useNavigate } from 'react-router';
 
 import type { Schemas } from '../../api/client';
 import { useArchiveDay, useDays } from '../../api/days';
@@ -11,16 +10,16 @@ import { useListQuery } from '../../kit/lists/useListQuery';
 import { RowActions } from '../../kit/lists/RowActions';
 import { DayFrame } from '../../kit/days/DayFrame';
 import common from '../../styles/common.module.css';
+import { useAsked, useEditing } from '../../kit/lists/useEditing';
 
 type Day = Schemas['PottingDaySummary'];
 
 /** Potting days, the next first. */
 export default function DaysPage() {
   const { t, date, n } = useWords();
-  const [parameters] = useSearchParams();
   const list = useListQuery('-planned_on');
-  const found = useDays(list.query);
-  const [editing, setEditing] = useState<Day | 'new' | null>(parameters.has('new') ? 'new' : null);
+  const found = useDays({ ...list.query, ...useAsked() });
+  const [editing, setEditing] = useEditing<Day>(found.data?.data);
   const setArchived = useArchiving(useArchiveDay());
   const navigate = useNavigate();
 

@@ -1,4 +1,4 @@
-import { Button, Drawer, Form, Select } from 'antd';
+import { Button, Form, Select } from 'antd';
 import { useRef, useState } from 'react';
 
 import { ApiProblem, type Schemas } from '../../api/client';
@@ -25,6 +25,7 @@ import { plain, typedNumber } from '../../i18n/numbers';
 import common from '../../styles/common.module.css';
 import styles from './days.module.css';
 import { RecordPicker } from '../../kit/pickers/RecordPicker';
+import { Side } from '../../kit/overlays/Side';
 
 type Changes = Schemas['EntryChanges'];
 const KEEP_AFTER_MS = 450;
@@ -142,7 +143,7 @@ export function EntryDrawer({ day, entry, close }: Props) {
   };
 
   return (
-    <Drawer
+    <Side
       open
       size={820}
       title={t('entry.title', { number: entry.plant.number, name: entry.plant.name })}
@@ -425,6 +426,6 @@ export function EntryDrawer({ day, entry, close }: Props) {
           <EntryFigures entry={entry} />
         </div>
       </div>
-    </Drawer>
+    </Side>
   );
 }

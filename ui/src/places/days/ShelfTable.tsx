@@ -1,4 +1,4 @@
-import { Button, Drawer } from 'antd';
+import { Button } from 'antd';
 import { useState } from 'react';
 import { Link } from 'react-router';
 
@@ -14,6 +14,7 @@ import { plain, typedNumber } from '../../i18n/numbers';
 import common from '../../styles/common.module.css';
 import styles from './days.module.css';
 import { FormDialog } from '../../kit/forms/FormDialog';
+import { Side } from '../../kit/overlays/Side';
 
 type Row = Schemas['DayShelf'];
 
@@ -221,7 +222,7 @@ function StandIns({ day, row, close }: { day: Schemas['PottingDay']; row: Row; c
   const now = found.data?.now;
 
   return (
-    <Drawer open size={680} title={t('shelf.standInTitle', { name: row.name })} onClose={close}>
+    <Side open size={680} title={t('shelf.standInTitle', { name: row.name })} onClose={close}>
       {found.data !== undefined &&
         (now == null || found.data.data.length === 0 ? (
           <p className={common.quiet}>{t('shelf.standInNone')}</p>
@@ -277,6 +278,6 @@ function StandIns({ day, row, close }: { day: Schemas['PottingDay']; row: Row; c
           {t('problem.offline')}
         </p>
       )}
-    </Drawer>
+    </Side>
   );
 }

@@ -18,6 +18,7 @@ import { plain, typedNumber } from '../../i18n/numbers';
 import common from '../../styles/common.module.css';
 import styles from './library.module.css';
 import { FormDrawer } from '../../kit/forms/FormDrawer';
+import { useAsked, useEditing } from '../../kit/lists/useEditing';
 
 type Species = Schemas['Species'];
 const FIGURES = ['air_low', 'air_high', 'ph_low', 'ph_high', 'tension_limit_cm', 'years_young', 'years_old'] as const;
@@ -27,10 +28,10 @@ const VIGOURS: Schemas['Vigour'][] = ['slow', 'middling', 'vigorous'];
 /** Plants, what each wants otherwise than its group, and why. */
 export function PlantLibrary() {
   const { t, n } = useWords();
-  const list = useListQuery('name');
-  const found = useSpecies(list.query);
+  const list = useListQuery('name', 'plants-');
+  const found = useSpecies({ ...list.query, ...useAsked('plants-open') });
+  const [editing, setEditing] = useEditing<Species>(found.data?.data, 'plants-open');
   const setArchived = useArchiving(useArchiveSpecies());
-  const [editing, setEditing] = useState<Species | 'new' | null>(null);
   const own = (value: number | null) => (value === null ? <span className={common.quiet}>·</span> : n(value));
 
   return (

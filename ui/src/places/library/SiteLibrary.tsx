@@ -17,6 +17,7 @@ import { plain, typedNumber } from '../../i18n/numbers';
 import common from '../../styles/common.module.css';
 import styles from './library.module.css';
 import { FormDrawer } from '../../kit/forms/FormDrawer';
+import { useAsked, useEditing } from '../../kit/lists/useEditing';
 
 type Site = Schemas['Site'];
 const COLUMNS = ['tmin', 'tmax', 'rain_mm', 'humidity', 'wind_ms', 'sun_hours'] as const;
@@ -26,9 +27,9 @@ type Texts = Record<(typeof COLUMNS)[number], string>;
 export function SiteLibrary() {
   const { t, n, month, q } = useWords();
   const list = useListQuery('name');
-  const found = useSites(list.query);
+  const found = useSites({ ...list.query, ...useAsked('sites-open') });
+  const [editing, setEditing] = useEditing<Site>(found.data?.data, 'sites-open');
   const setArchived = useArchiving(useArchiveSite());
-  const [editing, setEditing] = useState<Site | 'new' | null>(null);
 
   return (
     <>

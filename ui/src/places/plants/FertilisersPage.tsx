@@ -17,6 +17,7 @@ import { CollectionNav } from '../../kit/plants/CollectionNav';
 import { plain, typedNumber } from '../../i18n/numbers';
 import common from '../../styles/common.module.css';
 import { FormDialog } from '../../kit/forms/FormDialog';
+import { useAsked, useEditing } from '../../kit/lists/useEditing';
 
 type Fertiliser = Schemas['Fertiliser'];
 const FORMS: Schemas['FertiliserForm'][] = ['slow_release', 'granule', 'liquid'];
@@ -25,8 +26,8 @@ const FORMS: Schemas['FertiliserForm'][] = ['slow_release', 'granule', 'liquid']
 export default function FertilisersPage() {
   const { t, n } = useWords();
   const list = useListQuery('name');
-  const found = useFertilisers(list.query);
-  const [editing, setEditing] = useState<Fertiliser | 'new' | null>(null);
+  const found = useFertilisers({ ...list.query, ...useAsked() });
+  const [editing, setEditing] = useEditing<Fertiliser>(found.data?.data);
   const setArchived = useArchiving(useArchiveFertiliser());
 
   return (

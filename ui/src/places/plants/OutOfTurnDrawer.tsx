@@ -1,4 +1,4 @@
-import { Button, Drawer, Form, Segmented } from 'antd';
+import { Button, Form, Segmented } from 'antd';
 import { useEffect, useState } from 'react';
 
 import type { Schemas } from '../../api/client';
@@ -9,6 +9,7 @@ import { TextField } from '../../kit/fields/TextField';
 import { useUndoable } from '../../kit/hooks/useUndoable';
 import common from '../../styles/common.module.css';
 import styles from './plants.module.css';
+import { Side } from '../../kit/overlays/Side';
 
 const CAUSES: Schemas['OutOfTurnCause'][] = ['blown_over', 'pot_broken', 'roots_rotting'];
 
@@ -24,7 +25,8 @@ export function OutOfTurnDrawer({ plant, close }: { plant: Schemas['Plant']; clo
   useEffect(() => mutate({ cause }), [cause, mutate]);
 
   return (
-    <Drawer
+    <Side
+      guarded
       open
       size={560}
       title={`${t('oot.title')}: ${plant.number} ${plant.name}`}
@@ -84,6 +86,6 @@ export function OutOfTurnDrawer({ plant, close }: { plant: Schemas['Plant']; clo
       <Form layout="vertical">
         <TextField label={t('inspect.note')} value={text} onChange={setText} longest={2000} />
       </Form>
-    </Drawer>
+    </Side>
   );
 }

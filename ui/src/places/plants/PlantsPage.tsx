@@ -1,6 +1,6 @@
 import { Button } from 'antd';
 import { lazy, Suspense, useState } from 'react';
-import { Link, useNavigate, useSearchParams } from 'react-router';
+import { Link, useNavigate } from 'react-router';
 
 import type { Schemas } from '../../api/client';
 import { useArchivePlant, usePlants } from '../../api/plants';
@@ -14,6 +14,8 @@ import { CollectionNav } from '../../kit/plants/CollectionNav';
 import { DueMark } from '../../kit/plants/DueMark';
 import { usePlantFilters } from '../../kit/plants/usePlantFilters';
 import common from '../../styles/common.module.css';
+import { useAsked, useEditing } from '../../kit/lists/useEditing';
+import { said } from '../../kit/hooks/useAddressed';
 
 const PlantDrawer = lazy(() => import('./PlantDrawer').then((module) => ({ default: module.PlantDrawer })));
 const ToDay = lazy(() => import('../../kit/days/ToDay').then((module) => ({ default: module.ToDay })));
@@ -27,18 +29,18 @@ const MOST_TICKED = 1000;
 /** The collection: what each plant stands in, since when, and whether it is due. */
 export default function PlantsPage() {
   const { t, day } = useWords();
-  const [parameters] = useSearchParams();
   const navigate = useNavigate();
   const list = useListQuery('number');
-  const filters = usePlantFilters(parameters.has('due'));
+  const filters = usePlantFilters(said('due') !== null);
   const [ticked, setTicked] = useState<number[]>([]);
   const [toDay, setToDay] = useState(false);
   const [exchanging, setExchanging] = useState(false);
-  const [editing, setEditing] = useState<Plant | 'new' | null>(parameters.has('new') ? 'new' : null);
   const found = usePlants({
     ...list.query,
     ...filters.query,
+    ...useAsked(),
   });
+  const [editing, setEditing] = useEditing<Plant>(found.data?.data);
   const setArchived = useArchiving(useArchivePlant());
 
   return (

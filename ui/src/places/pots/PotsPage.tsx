@@ -1,6 +1,5 @@
 import { Button } from 'antd';
-import { useState } from 'react';
-import { useNavigate, useSearchParams } from 'react-router';
+import { useNavigate } from 'react-router';
 
 import type { Schemas } from '../../api/client';
 import { useArchivePot, usePots } from '../../api/pots';
@@ -14,16 +13,16 @@ import { useListQuery } from '../../kit/lists/useListQuery';
 import { CollectionNav } from '../../kit/plants/CollectionNav';
 import { PotDrawer } from './PotDrawer';
 import common from '../../styles/common.module.css';
+import { useAsked, useEditing } from '../../kit/lists/useEditing';
 
 type Pot = Schemas['Pot'];
 
 /** The pots of the yard. */
 export default function PotsPage() {
   const { t, n, percent, q, cell, unit } = useWords();
-  const [parameters] = useSearchParams();
   const list = useListQuery('name');
-  const [editing, setEditing] = useState<Pot | 'new' | null>(parameters.has('new') ? 'new' : null);
-  const found = usePots(list.query);
+  const found = usePots({ ...list.query, ...useAsked() });
+  const [editing, setEditing] = useEditing<Pot>(found.data?.data);
   const archive = useArchivePot();
   const navigate = useNavigate();
 

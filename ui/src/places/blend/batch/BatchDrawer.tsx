@@ -1,4 +1,4 @@
-import { Button, Drawer, Form, Input, Select } from 'antd';
+import { Button, Form, Input, Select } from 'antd';
 import { useId, useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
 
@@ -15,6 +15,7 @@ import { type Gaps, keepOrder, keptOrder, type Order, orderOf } from './order';
 import { useBlend } from '../state/BlendProvider';
 import { plain, typedNumber } from '../../../i18n/numbers';
 import common from '../../../styles/common.module.css';
+import { Side } from '../../../kit/overlays/Side';
 
 const ask = async (body: Schemas['BatchPlanInput'], signal: AbortSignal) =>
   answerOf(await api.POST('/batches/plan', { body, signal }));
@@ -79,7 +80,7 @@ export function BatchDrawer({
   };
 
   return (
-    <Drawer
+    <Side
       open
       size={760}
       title={t('batch.title')}
@@ -158,7 +159,7 @@ export function BatchDrawer({
           </p>
         )}
       </Form>
-    </Drawer>
+    </Side>
   );
 }
 

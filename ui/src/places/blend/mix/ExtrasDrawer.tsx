@@ -1,4 +1,4 @@
-import { Button, Drawer, Form } from 'antd';
+import { Button, Form } from 'antd';
 import { useMemo, useState } from 'react';
 
 import { answerOf, api, type Schemas } from '../../../api/client';
@@ -11,6 +11,7 @@ import { ComponentPicker } from '../../../kit/pickers/ComponentPicker';
 import { typedNumber } from '../../../i18n/numbers';
 import common from '../../../styles/common.module.css';
 import styles from './mix.module.css';
+import { Side } from '../../../kit/overlays/Side';
 
 interface Line {
   id: string;
@@ -62,7 +63,7 @@ export function ExtrasDrawer({
   const { data, fresh, problem } = useLastGood('extras', asked, ask);
 
   return (
-    <Drawer open={open} onClose={close} title={t('extras.title')} size={600}>
+    <Side guarded open={open} onClose={close} title={t('extras.title')} size={600}>
       <p className={common.quiet}>{t('extras.text')}</p>
       <Form layout="vertical">
         <NumberField
@@ -154,6 +155,6 @@ export function ExtrasDrawer({
           <p className={common.quiet}>{t('extras.hint')}</p>
         </section>
       )}
-    </Drawer>
+    </Side>
   );
 }

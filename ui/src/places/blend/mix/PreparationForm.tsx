@@ -1,4 +1,4 @@
-import { Button, Form, Modal, Segmented } from 'antd';
+import { Button, Form, Segmented } from 'antd';
 import { useState } from 'react';
 import type { ApiProblem } from '../../../api/client';
 import { useSieveSets } from '../../../api/bench';
@@ -8,6 +8,7 @@ import { useBlend } from '../state/BlendProvider';
 import { type MixRow, type Preparation } from '../state/mix';
 import { plain, typedNumber } from '../../../i18n/numbers';
 import common from '../../../styles/common.module.css';
+import { Dialog } from '../../../kit/overlays/Dialog';
 
 const SIZES = [
   ['cut_mm', 'cut'],
@@ -59,7 +60,8 @@ export function PreparationForm({ row, problem, path, close }: Props) {
   };
 
   return (
-    <Modal
+    <Dialog
+      guarded
       open
       title={t('prep.title', { name: row.name })}
       onCancel={close}
@@ -129,7 +131,7 @@ export function PreparationForm({ row, problem, path, close }: Props) {
           />
         </Form.Item>
       </Form>
-    </Modal>
+    </Dialog>
   );
 }
 

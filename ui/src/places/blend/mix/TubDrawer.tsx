@@ -1,4 +1,4 @@
-import { Drawer, Form, Segmented } from 'antd';
+import { Form, Segmented } from 'antd';
 import { useMemo, useState } from 'react';
 
 import type { Schemas } from '../../../api/client';
@@ -13,6 +13,7 @@ import { TubNow, useThrownIn } from './TubNow';
 import { TubRows, type TubRow } from './TubRows';
 import { TubUp, useTopUp } from './TubUp';
 import styles from './mix.module.css';
+import { Side } from '../../../kit/overlays/Side';
 
 /** What lies in the tub: stretched or corrected to the recipe, or told what it is. */
 export function TubDrawer({ open, close }: { open: boolean; close: () => void }) {
@@ -61,7 +62,7 @@ export function TubDrawer({ open, close }: { open: boolean; close: () => void })
   };
 
   return (
-    <Drawer open={open} onClose={close} title={t('tub.title')} size={560}>
+    <Side guarded open={open} onClose={close} title={t('tub.title')} size={560}>
       {rows.length > 0 && (
         <Segmented
           className={styles.tubAsks}
@@ -102,6 +103,6 @@ export function TubDrawer({ open, close }: { open: boolean; close: () => void })
         )}
       </Form>
       {asks === 'up' ? <TubUp {...up} putIn={putIn} /> : inQuestion !== null && <TubNow {...now} close={close} />}
-    </Drawer>
+    </Side>
   );
 }

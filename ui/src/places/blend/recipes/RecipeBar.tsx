@@ -1,4 +1,4 @@
-import { Button, Dropdown, Modal, Select } from 'antd';
+import { Button, Dropdown, Select } from 'antd';
 import { lazy, Suspense, useState } from 'react';
 import { useNavigate } from 'react-router';
 
@@ -11,6 +11,7 @@ import { emptyMix, opened } from '../state/mix';
 import { linkOf } from '../state/mixLink';
 import styles from './recipes.module.css';
 import common from '../../../styles/common.module.css';
+import { Dialog } from '../../../kit/overlays/Dialog';
 
 const SaveRecipe = lazy(() => import('./SaveRecipe').then((module) => ({ default: module.SaveRecipe })));
 const VersionsDrawer = lazy(() => import('./VersionsDrawer').then((module) => ({ default: module.VersionsDrawer })));
@@ -159,7 +160,7 @@ export function RecipeBar({ isChanged, saving, setSaving, tools }: Props) {
       >
         <Button aria-label={t('blend.moreTools')}>…</Button>
       </Dropdown>
-      <Modal open={taking} title={t('blend.takeFile')} footer={null} destroyOnHidden onCancel={() => setTaking(false)}>
+      <Dialog open={taking} title={t('blend.takeFile')} footer={null} destroyOnHidden onCancel={() => setTaking(false)}>
         <input
           type="file"
           accept=".json,application/json"
@@ -169,7 +170,7 @@ export function RecipeBar({ isChanged, saving, setSaving, tools }: Props) {
             setTaking(false);
           }}
         />
-      </Modal>
+      </Dialog>
       <Suspense fallback={null}>
         {saving && <SaveRecipe open isChanged={isChanged} close={() => setSaving(false)} />}
         {versions && <VersionsDrawer open close={() => setVersions(false)} />}

@@ -1,4 +1,4 @@
-import { Button, Drawer } from 'antd';
+import { Button } from 'antd';
 import { useNavigate } from 'react-router';
 
 import type { Schemas } from '../../../api/client';
@@ -10,6 +10,7 @@ import { questionOf } from '../state/question';
 import { keepComparison } from '../state/comparison';
 import common from '../../../styles/common.module.css';
 import styles from './recipes.module.css';
+import { Side } from '../../../kit/overlays/Side';
 
 /** Every version of a recipe with its reason, what changed, and what that did to the pot. */
 export function VersionsDrawer({ open, close }: { open: boolean; close: () => void }) {
@@ -41,7 +42,7 @@ export function VersionsDrawer({ open, close }: { open: boolean; close: () => vo
   };
 
   return (
-    <Drawer open={open} onClose={close} title={t('version.title', { name: mix.recipeName })} size={520}>
+    <Side open={open} onClose={close} title={t('version.title', { name: mix.recipeName })} size={520}>
       {versions.length === 1 && <p className={common.quiet}>{t('version.none')}</p>}
       <ol className={styles.versions}>
         {versions.map((version, i) => {
@@ -79,7 +80,7 @@ export function VersionsDrawer({ open, close }: { open: boolean; close: () => vo
           );
         })}
       </ol>
-    </Drawer>
+    </Side>
   );
 }
 

@@ -1,4 +1,4 @@
-import { Drawer, Form, Segmented, Select } from 'antd';
+import { Form, Segmented, Select } from 'antd';
 
 import type { ApiProblem, Schemas } from '../../../api/client';
 import { useRecipes } from '../../../api/recipes';
@@ -12,6 +12,7 @@ import { typedNumber } from '../../../i18n/numbers';
 import common from '../../../styles/common.module.css';
 import styles from './situation.module.css';
 import { RecordPicker } from '../../../kit/pickers/RecordPicker';
+import { Side } from '../../../kit/overlays/Side';
 
 const TREATMENTS: Schemas['BallTreatment'][] = ['untouched', 'teased', 'combed', 'washed'];
 type NumberOf = 'share' | 'length' | 'width' | 'height' | 'years' | 'wallCm' | 'objects' | 'bed' | 'collar' | 'mound';
@@ -53,7 +54,7 @@ export function ContentsDrawer({
   );
 
   return (
-    <Drawer open={open} onClose={close} title={t('contents.title')} size={520}>
+    <Side open={open} onClose={close} title={t('contents.title')} size={520}>
       <Form layout="vertical" className={styles.situationForm}>
         <h3>{t('contents.ball')}</h3>
         <Segmented
@@ -161,6 +162,6 @@ export function ContentsDrawer({
         {number('objects', t('contents.objects'), 'L')}
         <p className={common.quiet}>{t('contents.layerHint')}</p>
       </Form>
-    </Drawer>
+    </Side>
   );
 }

@@ -1,4 +1,4 @@
-import { Button, Checkbox, Drawer, Form, Select } from 'antd';
+import { Button, Checkbox, Form, Select } from 'antd';
 import { useNavigate } from 'react-router';
 
 import { rules } from '../../../api/meta';
@@ -10,6 +10,7 @@ import { SEASONS, type Situation } from '../state/situationState';
 import { typedNumber } from '../../../i18n/numbers';
 import common from '../../../styles/common.module.css';
 import styles from './situation.module.css';
+import { Side } from '../../../kit/overlays/Side';
 
 const PURPOSES: Schemas['Purpose'][] = [
   'grow_on',
@@ -101,7 +102,7 @@ export function SituationDrawer({
   );
 
   return (
-    <Drawer
+    <Side
       open={open}
       onClose={close}
       title={t('blend.situation')}
@@ -248,6 +249,6 @@ export function SituationDrawer({
           {number('tip', t('situation.tip'), 'tip_deg', t('unit.degrees'))}
         </div>
       </Form>
-    </Drawer>
+    </Side>
   );
 }
