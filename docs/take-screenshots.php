@@ -51,7 +51,7 @@ try {
 
     $driver->get($site->address.'/blend/compare');
     $pick('Add a recipe', 'Orchard pots');
-    $at('//article[2]');
+    $at('//table//th[@scope="col"][2]');
     $take('compare-mixes');
     $driver->get($site->address.'/bins/1');
     $at('//*[.="Water by suction"]');

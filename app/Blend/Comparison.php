@@ -11,16 +11,12 @@ use Zolbek\Core\Basis\Input\Refused;
 use Zolbek\Core\Place\Setup\Setup;
 
 /**
- * Two to four mixes, versions, pots or places side by side: schema Comparison of the API. Differences that matter come first, each against the first of them.
+ * Two to twelve mixes, versions, pots or places side by side: schema Comparison of the API. Differences that matter come first, each against the first of them.
  */
 final class Comparison
 {
     private const FEWEST = 2;
-    public const MOST = 4;
-
-    /** What makes a difference worth saying: a step in the unit of the figure, or a share of it. */
-    private const STEPS = ['air' => 0.02, 'drought' => 0.05, 'ph' => 0.3, 'later_ph' => 0.3, 'years' => 0.5];
-    private const SHARES = ['water_l' => 0.08, 'interval_h' => 0.10, 'run_through_s' => 0.25, 'wet_kg' => 0.05, 'cost' => 0.05];
+    public const MOST = 12;
 
     /**
      * @param array<mixed> $input "items": each with a label and a question of the Blend screen
@@ -51,14 +47,21 @@ final class Comparison
         $forms = array_values(array_filter($forms));
         $figures = array_map(static fn(BlendForm $form): array => Figures::of($form->setup, MixPrice::perLooseL($form->setup, $form)), $forms);
 
+        $evaluations = array_map(static fn(BlendForm $form): array => (new EvaluationDocument($form, [], [], withMends: false))->toArray(), $forms);
+
         return [
             'items' => array_map(static fn(BlendForm $form, int $i): array => [
                 'label' => $labels[$i],
                 'pot_name' => $form->pot->name,
+                'plant_group' => $form->setup->group->value,
+                'species_name' => $form->situation?->species?->name,
+                'site_name' => $form->situation?->site?->name,
+                'habit_h' => $evaluations[$i]['water']['habit_h'] ?? null,
                 'figures' => $figures[$i],
-                'evaluation' => (new EvaluationDocument($form, [], [], withMends: false))->toArray(),
+                'evaluation' => $evaluations[$i],
             ], $forms, array_keys($forms)),
             'differences' => self::differences($figures),
+            'marks' => (object) Marks::of($figures, array_column($evaluations, 'verdicts')),
             'same_pot' => count(array_unique(array_map(static fn(BlendForm $form): int => $form->pot->id, $forms))) === 1,
             'same_mix' => count(array_unique(array_map(static fn(BlendForm $form): string => self::mixOf($form->setup), $forms))) === 1,
         ];
@@ -73,12 +76,12 @@ final class Comparison
     {
         $found = [];
         foreach (array_slice($figures, 1) as $i => $those) {
-            foreach ([...array_keys(self::STEPS), ...array_keys(self::SHARES)] as $name) {
+            foreach ([...array_keys(Marks::STEPS), ...array_keys(Marks::SHARES)] as $name) {
                 [$from, $to] = [$figures[0][$name] ?? null, $those[$name] ?? null];
                 if (! is_float($from) || ! is_float($to)) {
                     continue;
                 }
-                $step = self::STEPS[$name] ?? (self::SHARES[$name] ?? 1.0) * max(1e-9, abs($from));
+                $step = Marks::STEPS[$name] ?? (Marks::SHARES[$name] ?? 1.0) * max(1e-9, abs($from));
                 $weight = abs($to - $from) / $step;
                 if ($weight >= 1.0) {
                     $found[] = ['figure' => $name, 'item' => $i + 1, 'from' => $from, 'to' => $to, 'weight' => $weight];

@@ -60,6 +60,7 @@ final readonly class MetaController
             'stages' => array_column(GrowthStage::cases(), 'value'),
             'hours' => ['spring' => $habit->springH, 'summer' => $habit->summerH, 'autumn' => $habit->autumnH, 'winter' => $habit->winterH],
             'most_compared' => Comparison::MOST,
+            'most_components_compared' => 4,
         ];
     }
 }

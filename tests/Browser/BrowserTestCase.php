@@ -87,6 +87,14 @@ abstract class BrowserTestCase extends TestCase
         self::$site?->empty();
     }
 
+    /** How many pages it takes on paper, as its style has them. */
+    public function pages(): int
+    {
+        $pdf = base64_decode($this->chrome()->devtools('Page.printToPDF', ['preferCSSPageSize' => true])['data'] ?? '', true);
+
+        return (int) preg_match_all('~/Type\s*/Page\b~', (string) $pdf);
+    }
+
     public function chrome(): Chrome
     {
         assert(self::$chrome !== null);

@@ -158,7 +158,17 @@ test('mixes side by side: what matters is said first', function (): void {
     expect($weights)->toBe($sorted)->and($weights)->not->toBeEmpty()
         ->and(array_unique(array_column($response->json('differences'), 'item')))->toBe([1])
         ->and($response->json('same_pot'))->toBeTrue()
-        ->and($response->json('same_mix'))->toBeFalse();
+        ->and($response->json('same_mix'))->toBeFalse()
+        ->and($response->json('items.0.site_name'))->not->toBeNull()->and($response->json('items.0.habit_h'))->toBeGreaterThan(0);
+    // the best of a line is the lighter, the one whose water lasts, the one that lies nearer to its band; alike ones have no mark
+    $figures = array_column($response->json('items'), 'figures');
+    $marks = $response->json('marks');
+    expect($marks['wet_kg']['best'])->toBe(array_search(min(array_column($figures, 'wet_kg')), array_column($figures, 'wet_kg'), true))
+        ->and($marks['interval_h']['best'])->toBe(1)->and($marks['drought']['best'])->toBe(1)->and($marks)->not->toHaveKey('water_l');
+    $same = $this->postJson('/api/v1/compare', ['items' => [$item('Lean', ['lava-scoria-3-6-mm' => 1]), $item('Lean again', ['lava-scoria-3-6-mm' => 2])]])->assertOk();
+    expect($same->json('marks'))->toBe([]);
+    $this->postJson('/api/v1/compare', ['items' => array_fill(0, 12, $item('Lean', ['lava-scoria-3-6-mm' => 1]))])->assertOk();
+    $this->postJson('/api/v1/compare', ['items' => array_fill(0, 13, $item('Lean', ['lava-scoria-3-6-mm' => 1]))])->assertUnprocessable();
     $this->postJson('/api/v1/compare', ['items' => [$item('Lean', ['lava-scoria-3-6-mm' => 1])]])->assertStatus(422)->assertJsonPath('errors.0.path', 'items');
     $this->postJson('/api/v1/compare', ['items' => [$item('Lean', ['lava-scoria-3-6-mm' => 1]), $item('Bad', ['lava-scoria-3-6-mm' => -1])]])->assertStatus(422)->assertJsonPath('errors.0.path', 'items.1.question.parts.0.parts');
 });

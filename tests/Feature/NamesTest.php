@@ -10,7 +10,7 @@ use Illuminate\Support\Facades\DB;
 beforeEach(fn() => app(LoadReferenceSpecies::class)());
 
 /** @return list<string> */
-function namesFound(string $search, string $language = 'en', string $list = 'components'): array
+function calledSo(string $search, string $language = 'en', string $list = 'components'): array
 {
     return array_column(test()->withHeader('Accept-Language', $language)->getJson("/api/v1/$list?per_page=200&search=".urlencode($search))->assertOk()->json('data'), 'name');
 }
@@ -21,7 +21,7 @@ function readAs(string $text, array $more = [], string $language = 'en'): Illumi
     return test()->withHeader('Accept-Language', $language)->postJson('/api/v1/writing/read', ['text' => $text, ...$more]);
 }
 
-function stocked(string $key, float $litres): Component
+function putInStock(string $key, float $litres): Component
 {
     $component = Component::query()->where('key', $key)->firstOrFail();
     $component->update(['stock_l' => $litres]);
@@ -30,7 +30,7 @@ function stocked(string $key, float $litres): Component
 }
 
 test('a component is found by what trade, shops and other languages call it', function (string $search, string $name): void {
-    expect(namesFound($search))->toContain($name);
+    expect(calledSo($search))->toContain($name);
 })->with([
     ['cocopeat', 'Coir pith'], ['Bims', 'Pumice 3-6 mm'], ['batu apung', 'Pumice 3-6 mm'], ['sekam bakar', 'Rice husk, carbonised'], ['cat litter', 'Absorbent clay granules 1-5 mm'],
     ['Pumice', 'Pumice 3-6 mm'],
@@ -39,7 +39,7 @@ test('a component is found by what trade, shops and other languages call it', fu
 test('and by a name of one\'s own, kept beside the figures that are fixed', function (): void {
     $pumice = Component::query()->where('key', 'pumice-3-6-mm')->firstOrFail();
     $this->putJson('/api/v1/components/'.$pumice->id, ['revision' => $pumice->revision, 'other_names' => ['white stone', ' Ol\' faithful ']])->assertOk()->assertJsonPath('other_names', ['white stone', 'Ol\' faithful']);
-    expect(namesFound('white st'))->toBe(['Pumice 3-6 mm'])->and(namesFound('%'))->toBe([]);
+    expect(calledSo('white st'))->toBe(['Pumice 3-6 mm'])->and(calledSo('%'))->toBe([]);
     foreach ([['x' => 'y'], 'text', [''], [str_repeat('x', 61)], array_fill(0, 21, 'a'), [1]] as $names) {
         $this->putJson('/api/v1/components/'.$pumice->id, ['revision' => $pumice->fresh()?->revision, 'other_names' => $names])->assertUnprocessable()->assertJsonPath('errors.0.path', 'other_names');
     }
@@ -59,9 +59,9 @@ test('what several components could be is listed before one is taken', function 
 ]);
 
 test('what is at hand is what is meant, where only one of them is', function (): void {
-    stocked('builders-sand-0-4-mm', 40);
+    putInStock('builders-sand-0-4-mm', 40);
     readAs('2 sand, 1 perlite')->assertOk()->assertJsonPath('choices', [])->assertJsonPath('rows.0.name', "Builder's sand 0-4 mm");
-    stocked('play-sand-fine-0-1-mm', 40);
+    putInStock('play-sand-fine-0-1-mm', 40);
     expect(array_column(readAs('2 sand')->json('choices.0.rows'), 'name'))->toEqualCanonicalizing(["Builder's sand 0-4 mm", 'Play sand, fine 0-1 mm']);
 });
 
@@ -72,7 +72,7 @@ test('a choice that is none is asked again, and what is no list of choices is re
 });
 
 test('a bag holds what its pack holds, and vessels say what they were taken for', function (): void {
-    stocked('pumice-3-6-mm', 10)->update(['pack_l' => 18]);
+    putInStock('pumice-3-6-mm', 10)->update(['pack_l' => 18]);
     $answer = readAs('a bag of pumice and 2 buckets perlite')->assertOk()->assertJsonPath('notation', 'litres')->assertJsonPath('vessels', [['word' => 'buckets', 'litres' => 10]]);
     expect(array_column($answer->json('rows'), 'amount', 'name'))->toEqual(['Pumice 3-6 mm' => 18, 'Perlite 2-5 mm' => 20]);
     readAs('a bag of perlite and 2 buckets pumice')->assertUnprocessable()->assertJsonPath('errors.0.rule', 'bag_unknown');
@@ -92,11 +92,11 @@ test('a reader of Indonesian has what ships in his language, writes it, and keep
     expect([$seen['name'], $seen['botanical']])->toBe(['Pinus hitam', 'Pinus thunbergii']);
     $this->withHeader('Accept-Language', 'id')->putJson('/api/v1/species/'.$pine->id, ['revision' => $seen['revision'], 'years_old' => 5])->assertOk()->assertJsonPath('name', 'Pinus hitam');
     expect(DB::table('species')->where('id', $pine->id)->value('name'))->toBe('Black pine')
-        ->and(namesFound('Black pine', 'en', 'species'))->toBe(['Black pine']);
+        ->and(calledSo('Black pine', 'en', 'species'))->toBe(['Black pine']);
 });
 
 test('a plant is found by its botanical name', function (): void {
-    expect(namesFound('buergerianum', 'en', 'species'))->toBe(['Trident maple']);
+    expect(calledSo('buergerianum', 'en', 'species'))->toBe(['Trident maple']);
 });
 
 test('a file may name a component by another name that only one bears', function (): void {

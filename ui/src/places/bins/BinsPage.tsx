@@ -92,7 +92,7 @@ export default function BinsPage() {
         found={found}
         list={list}
         empty={t(list.archived && list.search === '' ? 'bins.emptyArchive' : 'bins.empty')}
-        ticked={{ ids: ticked, set: setTicked, most: rules.most_compared }}
+        ticked={{ ids: ticked, set: setTicked, most: rules.most_components_compared }}
         columns={[
           {
             key: 'name',

@@ -1,4 +1,4 @@
-import { Button, Select } from 'antd';
+import { Button, Input, Select } from 'antd';
 import { useEffect, useMemo, useState } from 'react';
 import { Link } from 'react-router';
 
@@ -8,18 +8,16 @@ import { rules, useMeta } from '../../../api/meta';
 import { usePots } from '../../../api/pots';
 import { useRecipeVersions, useRecipes } from '../../../api/recipes';
 import { useSites } from '../../../api/situations';
-import { LedgerBar } from '../../../drawing/LedgerBar';
-import { PotSection } from '../../../drawing/PotSection';
+import { typedNumber } from '../../../i18n/numbers';
 import { useWords } from '../../../i18n/words';
 import { CsvButton } from '../../../kit/lists/CsvButton';
 import { useBlend } from '../state/BlendProvider';
 import { opened } from '../state/mix';
 import { questionOf } from '../state/question';
 import { type Compared, keepComparison, keptComparison } from '../state/comparison';
-import { drawn } from '../state/drawn';
-import { RatingHead } from '../../../kit/mixes/RatingHead';
 import { HOURS } from '../situation/SituationDrawer';
-import { VerdictList } from '../verdicts/VerdictList';
+import { CompareTable } from './CompareTable';
+import { Outdated } from './Outdated';
 import { withVersion } from './VersionsDrawer';
 import { FIGURES, figureText } from '../picture/figures';
 import blendStyles from '../blend.module.css';
@@ -30,31 +28,48 @@ import { RecordPicker } from '../../../kit/pickers/RecordPicker';
 const ask = async (body: Schemas['ComparisonInput'], signal: AbortSignal) =>
   answerOf(await api.POST('/compare', { body, signal }));
 
-/** Two to four mixes, versions, pots or places side by side, what differs most said first. */
+/** Mixes, versions, pots or places side by side, what differs most said first. */
 export default function CompareMixesPage() {
   const words = useWords();
-  const { t, percent } = words;
+  const { t } = words;
   const { history } = useBlend();
   const mix = history.now;
   const currency = useMeta().data?.currency ?? 'EUR';
-  const pot = usePots({ per_page: 1, ...(mix.potId === null ? {} : { with: mix.potId }) }).data?.data[0];
   const versions = useRecipeVersions(mix.recipeId).data?.data ?? [];
   const [thereHours, setThereHours] = useState(24);
-  const potName = pot?.id === mix.potId ? (pot?.name ?? '') : '';
   const mixName = mix.recipeName === '' ? t('compare.now') : mix.recipeName;
   const now = questionOf(mix);
   const [items, setItems] = useState<Compared[]>(() => {
     const kept = keptComparison();
 
-    return kept.length > 0 || now === null ? kept : [{ label: mixName, question: now }];
+    return kept.length > 0 || now === null ? kept : [{ label: mixName, question: now, of: 'bench' as const }];
   });
   useEffect(() => keepComparison(items), [items]);
-  const asked = useMemo(() => (items.length < 2 ? null : { items }), [items]);
+  const asked = useMemo(
+    () => (items.length < 2 ? null : { items: items.map(({ label, question }) => ({ label, question })) }),
+    [items],
+  );
+  const recipes = useRecipes({ per_page: 200 }).data?.data ?? [];
+  const [pots, setPots] = useState('1');
+  const replace = (index: number, next: Compared) => setItems(items.map((item, i) => (i === index ? next : item)));
   const { data, fresh, problem } = useLastGood('compare', asked, ask);
-  const add = (label: string, question: Schemas['EvaluationInput'] | null) => {
+  const add = (label: string, question: Schemas['EvaluationInput'] | null, of?: Compared['of']) => {
     if (question !== null && items.length < rules.most_compared) {
-      setItems([...items, { label, question }]);
+      setItems([...items, { label, question, ...(of === undefined ? {} : { of }) }]);
     }
+  };
+  /** Each mix that stands here once more, in another pot. */
+  const addAllIn = ({ id, name }: Schemas['Pot']) => {
+    const mixes = items.filter(
+      (item, i) =>
+        items.findIndex((other) => JSON.stringify(other.question.parts) === JSON.stringify(item.question.parts)) === i,
+    );
+    const more = mixes.map(({ label, question }) => {
+      const { pot_change: _, ...plain } = question;
+
+      return { label: t('compare.inPot', { mix: label, pot: name }), question: { ...plain, pot_id: id } };
+    });
+    setItems([...items, ...more].slice(0, rules.most_compared));
   };
   const isFull = items.length >= rules.most_compared;
   const picker = (label: string, options: { value: number; label: string }[], pick: (id: number) => void) => (
@@ -99,7 +114,7 @@ export default function CompareMixesPage() {
         )}
       </header>
       <div className={`${styles.compareAdd} ${common.noPrint}`}>
-        <Button disabled={isFull || now === null} onClick={() => add(mixName, now)}>
+        <Button disabled={isFull || now === null} onClick={() => add(mixName, now, 'bench')}>
           {t('compare.now')}
         </Button>
         <RecordPicker
@@ -107,7 +122,12 @@ export default function CompareMixesPage() {
           useList={useRecipes}
           value={null}
           disabled={isFull}
-          onPick={(recipe) => add(recipe.name, questionOf({ ...opened(mix, recipe), group: mix.group }))}
+          onPick={(recipe) =>
+            add(recipe.name, questionOf({ ...opened(mix, recipe), group: mix.group }), {
+              recipe: recipe.id,
+              version: recipe.version,
+            })
+          }
         />
         {picker(
           t('compare.addVersion'),
@@ -130,6 +150,13 @@ export default function CompareMixesPage() {
           onPick={({ id, name }) =>
             add(t('compare.inPot', { mix: mixName, pot: name }), questionOf({ ...mix, potId: id, potChange: null }))
           }
+        />
+        <RecordPicker
+          label={t('compare.allInPot')}
+          useList={usePots}
+          value={null}
+          disabled={isFull || items.length === 0}
+          onPick={addAllIn}
         />
         <RecordPicker
           label={t('compare.addSite')}
@@ -161,30 +188,37 @@ export default function CompareMixesPage() {
             onChange={setThereHours}
           />
         </label>
+        <label>
+          {t('compare.pots')}{' '}
+          <Input
+            className={styles.comparePots}
+            inputMode="numeric"
+            value={pots}
+            onChange={(event) => setPots(event.target.value)}
+          />
+        </label>
       </div>
-      {isFull && <p className={`${common.quiet} ${common.noPrint}`}>{t('compare.full')}</p>}
+      {isFull && (
+        <p className={`${common.quiet} ${common.noPrint}`}>{t('compare.full', { most: rules.most_compared })}</p>
+      )}
       {items.length < 2 && <p className={blendStyles.blendWait}>{t('compare.need')}</p>}
       {problem !== undefined && (
         <p className={common.fieldError} role="alert">
           {problem.message}
         </p>
       )}
-      {items.length >= 1 && (
-        <ul className={`${styles.compareItems} ${common.noPrint}`}>
-          {items.map((item, i) => (
-            <li key={`${item.label} ${i}`}>
-              {item.label}{' '}
-              <Button
-                size="small"
-                type="text"
-                aria-label={t('compare.remove', { name: item.label })}
-                onClick={() => setItems(items.filter((_, k) => k !== i))}
-              >
-                ×
-              </Button>
-            </li>
-          ))}
-        </ul>
+      {items.length === 1 && (
+        <p className={common.noPrint}>
+          {items[0]?.label}{' '}
+          <Button
+            size="small"
+            type="text"
+            aria-label={t('compare.remove', { name: items[0]?.label ?? '' })}
+            onClick={() => setItems([])}
+          >
+            ×
+          </Button>
+        </p>
       )}
       {data !== undefined && items.length >= 2 && (
         <div className={fresh ? '' : common.notFresh} aria-busy={!fresh}>
@@ -204,43 +238,13 @@ export default function CompareMixesPage() {
               ))}
             </ul>
           </section>
-          <div
-            className={styles.compareColumns}
-            style={{ gridTemplateColumns: `repeat(${data.items.length}, minmax(0, 1fr))` }}
-          >
-            {data.items.map((item, i) => (
-              <article key={`${item.label} ${i}`} aria-label={item.label}>
-                <h2>{item.label}</h2>
-                <p className={common.quiet}>{item.pot_name === potName ? '' : item.pot_name}</p>
-                <RatingHead rated={item.evaluation} hasSite={item.evaluation.water !== null} />
-                <PotSection
-                  section={item.evaluation.section}
-                  materials={drawn(item.evaluation)}
-                  packing={item.evaluation.mix.packing_density}
-                  wetFootCm={item.evaluation.pot.wet_foot_cm}
-                  title={`${item.label}: ${t('view.air')} ${percent(item.evaluation.pot.air)}`}
-                />
-                <LedgerBar ledger={item.evaluation.ledger} volumeL={item.evaluation.pot.volume_l} />
-                <dl className={blendStyles.litres}>
-                  {FIGURES.map((name) => (
-                    <div key={name}>
-                      <dt>{t(`amount.${name}`)}</dt>
-                      <dd>
-                        {item.figures[name] === null ? '–' : figureText(name, item.figures[name], words, currency)}
-                      </dd>
-                    </div>
-                  ))}
-                </dl>
-                <VerdictList
-                  bare
-                  verdicts={item.evaluation.verdicts}
-                  group={items[i]?.question.plant_group ?? mix.group}
-                  pot={item.evaluation.pot}
-                  years={item.evaluation.years}
-                />
-              </article>
-            ))}
-          </div>
+          <CompareTable
+            data={data}
+            currency={currency}
+            pots={typedNumber(pots) ?? 1}
+            outdated={(i) => <Outdated item={items[i]} now={now} recipes={recipes} take={(next) => replace(i, next)} />}
+            remove={(i) => setItems(items.filter((_, k) => k !== i))}
+          />
         </div>
       )}
     </div>

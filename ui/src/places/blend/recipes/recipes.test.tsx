@@ -184,23 +184,68 @@ describe('mixes side by side', () => {
     await waitFor(() => expect(asked()).toHaveLength(1));
     const said = await screen.findByRole('region', { name: /What differs most/ });
     expect(within(said).getAllByRole('listitem').length).toBe(yard.comparison().differences.length);
-    expect(screen.getAllByRole('article')).toHaveLength(2);
+    expect(screen.getAllByRole('columnheader')).toHaveLength(2);
+    // plant, pot, place and water stand over the figures, and the best of a line says so
+    expect(screen.getByRole('rowheader', { name: 'Somebody comes by' }).nextElementSibling?.textContent).toBe(
+      'every day',
+    );
+    const cost = screen.getByRole('rowheader', { name: 'cost of a pot' }).parentElement as HTMLElement;
+    expect([...cost.querySelectorAll('td')].map((cell) => cell.textContent?.match(/[▲▽] \w+/)?.[0])).toEqual([
+      '▲ best',
+      '▽ worst',
+    ]);
     unmount();
     server.calls.splice(0);
     open();
     await waitFor(() => expect(asked()).toEqual([[recipe().name, recipe().name]]));
   });
 
-  test('no more than four, and one taken out makes room', async () => {
+  test('no more than so many, and one taken out makes room', async () => {
     const { hand } = open();
     const add = await screen.findByRole('button', { name: 'The mix on the bench' });
-    await hand.click(add);
-    await hand.click(add);
-    await hand.click(add);
+    for (let more = 1; more < 12; more += 1) {
+      await hand.click(add);
+    }
     expect(add.hasAttribute('disabled')).toBe(true);
-    expect(screen.getByText('Four stand side by side at most.')).toBeTruthy();
-    await hand.click(screen.getAllByRole('button', { name: /out of the comparison/ })[0] as HTMLElement);
+    expect(screen.getByText('No more than 12 stand side by side.')).toBeTruthy();
+    await hand.click((await screen.findAllByRole('button', { name: /out of the comparison/ }))[0] as HTMLElement);
     expect(add.hasAttribute('disabled')).toBe(false);
+  });
+
+  test('says when the mix on the bench was changed since, and takes it as it is now', async () => {
+    const { hand, unmount } = open();
+    await hand.click(await screen.findByRole('button', { name: 'The mix on the bench' }));
+    await screen.findAllByRole('columnheader');
+    expect(screen.queryByText(/was changed since/)).toBeNull();
+    unmount();
+    const rows = left().rows.map((row, i) => (i === 0 ? { ...row, text: '9' } : row));
+    keep(left({ rows }));
+    show(around(<CompareMixesPage />), '/blend/compare');
+    expect(await screen.findAllByText(/The mix on the bench was changed since/)).toHaveLength(2);
+    await hand.click(screen.getAllByRole('button', { name: 'Take it as it is now' })[0] as HTMLElement);
+    await waitFor(() => expect(screen.getAllByText(/was changed since/)).toHaveLength(1));
+    expect(keptComparison()[0]?.question.parts[0]?.parts).toBe(9);
+  });
+
+  test('all of them are put into another pot, and the cost is that of so many pots', async () => {
+    const pot = yard.pots()[2] as Schemas['Pot'];
+    const { hand } = open();
+    await hand.click(await screen.findByRole('combobox', { name: 'All of these in another pot' }));
+    await hand.click(
+      await waitFor(() => {
+        const found = [...document.querySelectorAll<HTMLElement>('.ant-select-item-option')].find(
+          (each) => each.textContent === pot.name,
+        );
+        expect(found).toBeDefined();
+
+        return found as HTMLElement;
+      }),
+    );
+    await waitFor(() => expect(asked().at(-1)).toEqual([recipe().name, `${recipe().name}, in ${pot.name}`]));
+    await hand.write(screen.getByLabelText('Pots to fill'), '20');
+    const row = (await screen.findByRole('rowheader', { name: 'cost of 20 pots' })).parentElement as HTMLElement;
+    const one = yard.comparison().items[0]?.figures.cost ?? 0;
+    expect(row.querySelector('td')?.textContent).toContain((one * 20).toFixed(2).slice(0, 4));
   });
 
   test('another recipe and another pot are found by the server', async () => {

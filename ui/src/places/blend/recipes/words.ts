@@ -10,7 +10,7 @@ export const words = {
   'compare.habitThere': 'There somebody comes by',
   'compare.remove': 'Take {name} out of the comparison',
   'compare.need': 'Add something to set beside it.',
-  'compare.full': 'Four stand side by side at most.',
+  'compare.full': 'No more than {most} stand side by side.',
   'compare.first': 'What differs most, against {name}',
   'compare.same': 'Nothing that matters differs.',
   'compare.says.air': '{name}: {more, select, yes {more} other {less}} air, {to} instead of {from}.',
@@ -45,6 +45,16 @@ export const words = {
   'card.share': 'Share',
   'card.where': 'Where and how',
   'card.needMix': 'There is no mix on the bench to make a card of.',
+  'compare.water_row': 'Somebody comes by',
+  'compare.picture': 'Picture',
+  'compare.best': 'best',
+  'compare.worst': 'worst',
+  'compare.costOf': '{pots, plural, one {cost of one pot} other {cost of # pots}}',
+  'compare.pots': 'Pots to fill',
+  'compare.allInPot': 'All of these in another pot',
+  'compare.outdatedBench': 'The mix on the bench was changed since.',
+  'compare.outdatedRecipe': 'This recipe has a newer version.',
+  'compare.update': 'Take it as it is now',
 } as const;
 
 type Said = typeof words;

@@ -1,7 +1,10 @@
 import type { Schemas } from '../../../api/client';
 import { rules } from '../../../api/meta';
 
-export type Compared = Schemas['ComparisonInput']['items'][number];
+/** A column: what is asked, and what it was made of, so that one sees when that has changed. */
+export type Compared = Schemas['ComparisonInput']['items'][number] & {
+  of?: 'bench' | { recipe: number; version: number };
+};
 
 const KEPT_AS = 'zolbek.comparison';
 
