@@ -74,7 +74,7 @@ try {
     $driver->get($site->address.'/bench/truth');
     $at('//*[contains(@class,"truth-cases")]');
     $take('truth');
-    $driver->get($site->address.'/log');
+    $driver->get($site->address.'/log?view=batches');
     $at('//a[.="Autumn maples, oval trays"]')->click();
     $at('//*[contains(@class,"sheet-load")]');
     $chrome->resize(900, 1220);

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Batches\Http\BatchController;
+use App\Diary\Http\DiaryController;
 use App\Bench\Http\BenchController;
 use App\Bench\Http\SieveSetController;
 use App\Bench\Http\VesselController;
@@ -171,4 +172,5 @@ Route::get('today', [CareController::class, 'today']);
 Route::post('rounds', [CareController::class, 'addRound']);
 Route::put('rounds/{id}', [CareController::class, 'changeRound'])->whereUuid('id');
 Route::apiResource('tasks', CareController::class)->only(['index', 'store', 'update'])->whereNumber('task');
+Route::get('diary', DiaryController::class);
 Route::get('calendar.ics', [CareController::class, 'calendar']);

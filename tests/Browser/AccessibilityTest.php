@@ -49,7 +49,8 @@ test('no place has a fault of accessibility, nor its drawers and dialogs, in bri
     'Potting days' => ['/days', '2 entries'],
     'Potting day' => ['/days/1', '12 entries', ['Change T-001 Gate pine' => 'What comes of it', 'Choose plants' => 'Due only']],
     'Potting at the bench' => ['/days/1/bench', 'Load is mixed'],
-    'Log' => ['/log', '2 entries'],
+    'Log' => ['/log', 'Batch worked out'],
+    'Log, batches' => ['/log?view=batches', '2 entries'],
     'Sheet' => ['/log/1', 'Not mixed yet'],
 ]);
 

@@ -69,7 +69,7 @@ test('nothing is pushed sideways, out of sight or left without a word', function
     ['/start?step=have', 'What do you have?'], ['/blend', 'Verdicts'], ['/blend/find', 'Say for which plant'], ['/blend/compare', 'Add something to set beside it.'], ['/blend/card', 'There is no mix'], ['/blend/library', '4 entries'],
     ['/bins', '35 entries'], ['/bins/1', 'P-autumn'], ['/bins/9', 'How long it lasts'], ['/bins/34', 'What is in it'], ['/bins/compare?ids=1,2', 'Pumice'], ['/bench', 'A place to begin'], ['/bench/tools', 'Bench scale'], ['/bench/truth', 'told apart'],
     ['/bench/tests/2', 'What it changes'], ['/pots', '8 entries'], ['/plants', '21 entries'], ['/plants/5', 'What the stick should look like'], ['/fertilisers', '3 entries'], ['/days', '2 entries'], ['/days/1', '12 entries'],
-    ['/days/1/bench', 'Load is mixed'], ['/days/1/print', 'Gate pine'], ['/log', '2 entries'], ['/log/1', 'Not mixed yet'], ['/no/such/place', 'Zolbek'],
+    ['/days/1/bench', 'Load is mixed'], ['/days/1/print', 'Gate pine'], ['/log', 'Batch worked out'], ['/log?view=batches', '2 entries'], ['/log/1', 'Not mixed yet'], ['/no/such/place', 'Zolbek'],
 ]);
 
 test('whoever closes what lay over the page is where he was', function (string $path, string $ready, string $opener): void {

@@ -11,7 +11,7 @@ final class Rooms
     public const CORE = ['Basis', 'Mix', 'Place', 'Course', 'Verdict', 'Work', 'Question'];
 
     /** Subjects of the application. Their controllers may ask every subject; nothing else of a subject looks up. */
-    public const APP = ['Common', 'Sheets', 'Http', 'Shelf', 'Pots', 'Recipes', 'Situations', 'Blend', 'Instruments', 'Bench', 'Batches', 'Plants', 'Search', 'PottingDays', 'Today', 'Truth', 'Files', 'Console', 'Providers'];
+    public const APP = ['Common', 'Sheets', 'Http', 'Shelf', 'Pots', 'Recipes', 'Situations', 'Blend', 'Instruments', 'Bench', 'Batches', 'Plants', 'Search', 'PottingDays', 'Diary', 'Today', 'Truth', 'Files', 'Console', 'Providers'];
 
     /** The front end. */
     public const UI = ['styles', 'i18n', 'api', 'drawing', 'kit', 'places', 'shell', '.'];
@@ -29,6 +29,7 @@ final class Rooms
         'Plants' => ['Models/*', 'PlantSituation', 'Standing', 'StandsIn', 'KeptSoil', 'Seen', 'Proportions', 'Outlook', 'Proportions', 'PlantPresenter', 'InspectionForm', 'PotChecks', 'PhotoStore', 'PlantSheet', 'HistorySheet', 'PlantFile', 'TaskListing', 'CheckListing', 'Actions/*'],
         'Search' => [],
         'PottingDays' => ['Models/PottingDay', 'Models/DayPlant', 'DayDocument', 'DayListing'],
+        'Diary' => [],
         'Today' => [],
         'Truth' => ['ModelNotice', 'Actions/RecomputeForecasts'],
     ];

@@ -1,5 +1,5 @@
 import type { UseQueryResult } from '@tanstack/react-query';
-import { Button, Table, type TableColumnsType } from 'antd';
+import { Button, Grid, Table, type TableColumnsType } from 'antd';
 import type { ReactNode } from 'react';
 
 import { useWords } from '../../i18n/words';
@@ -12,6 +12,8 @@ interface Props<Row> {
   list: ReturnType<typeof useListQuery>;
   empty: ReactNode;
   columns: TableColumnsType<Row>;
+  /** Whether the columns that stay on a phone fit it, so that nothing has to be pushed sideways. */
+  fitsPhone?: boolean;
   /** Rows that are ticked, by id, where rows can be ticked. */
   ticked?: { ids: number[]; set: (ids: number[]) => void; most: number; all?: boolean };
 }
@@ -23,8 +25,10 @@ export function ListTable<Row extends { id: number; name: string }>({
   empty,
   columns,
   ticked,
+  fitsPhone = false,
 }: Props<Row>) {
   const { t } = useWords();
+  const isPhone = Grid.useBreakpoint().sm !== true;
   const page = found.data;
 
   return (
@@ -51,7 +55,7 @@ export function ListTable<Row extends { id: number; name: string }>({
               }
         }
         onChange={list.onTable}
-        scroll={{ x: 'max-content' }}
+        scroll={fitsPhone && isPhone ? {} : { x: 'max-content' }}
         columns={columns}
         {...(ticked === undefined
           ? {}

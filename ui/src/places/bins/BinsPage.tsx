@@ -49,6 +49,7 @@ export default function BinsPage() {
     setAsCopy(next?.asCopy ?? false);
     setRecord(next === null ? null : (next.component ?? 'new'));
   };
+  const fullest = Math.max(1, ...(found.data?.data ?? []).map(({ stock_l }) => stock_l));
   const archive = useArchiveComponent();
   const navigate = useNavigate();
 
@@ -91,6 +92,7 @@ export default function BinsPage() {
       <ListTable<Component>
         found={found}
         list={list}
+        fitsPhone
         empty={t(list.archived && list.search === '' ? 'bins.emptyArchive' : 'bins.empty')}
         ticked={{ ids: ticked, set: setTicked, most: rules.most_components_compared }}
         columns={[
@@ -108,6 +110,7 @@ export default function BinsPage() {
           },
           {
             key: 'kind',
+            responsive: ['sm'],
             title: t('bins.kind'),
             sorter: true,
             sortOrder: list.sortOrder('kind'),
@@ -122,12 +125,21 @@ export default function BinsPage() {
             render: (_, { stock_l, runs_low }) => (
               <>
                 {stock_l > 0 ? cell(stock_l, 'L') : <span className={common.quiet}>–</span>}
+                {stock_l > 0 && (
+                  <span className={styles.fill} aria-hidden="true">
+                    <span
+                      className={runs_low ? styles.fillLow : styles.fillOf}
+                      style={{ width: `${(100 * stock_l) / fullest}%` }}
+                    />
+                  </span>
+                )}
                 {runs_low && <span className={`${common.mind} ${styles.lowMark}`}>{t('stock.low')}</span>}
               </>
             ),
           },
           {
             key: 'pack',
+            responsive: ['sm'],
             title: `${t('bins.pack')}, ${unit('bag')}`,
             align: 'right',
             render: (_, { pack_l }) =>
@@ -135,6 +147,7 @@ export default function BinsPage() {
           },
           {
             key: 'price',
+            responsive: ['sm'],
             title: t('bins.price'),
             align: 'right',
             render: (_, { pack_l, pack_price }) =>
@@ -146,6 +159,7 @@ export default function BinsPage() {
           },
           {
             key: 'bulk_density',
+            responsive: ['sm'],
             title: `${t('bins.weight')}, kg/L`,
             align: 'right',
             sorter: true,
@@ -154,6 +168,7 @@ export default function BinsPage() {
           },
           {
             key: 'ph',
+            responsive: ['sm'],
             title: t('bins.ph'),
             align: 'right',
             sorter: true,
@@ -165,12 +180,14 @@ export default function BinsPage() {
           },
           {
             key: 'basis',
+            responsive: ['sm'],
             title: t('bins.basis'),
             render: (_, { basis, measured }) =>
               Object.keys(measured.properties).length > 0 ? t('bins.measured') : t(`basis.${basis}`),
           },
           {
             key: 'note',
+            responsive: ['sm'],
             title: t('bins.note'),
             render: (_, { note }) => (
               <span className={`${common.quiet} ${styles.noteCell}`} title={note}>
@@ -180,6 +197,7 @@ export default function BinsPage() {
           },
           {
             key: 'actions',
+            responsive: ['sm'],
             title: <span className={common.visuallyHidden}>{t('common.actions')}</span>,
             align: 'right',
             render: (_, component) => (

@@ -1,78 +1,25 @@
-import { Link } from 'react-router';
+import { Segmented } from 'antd';
 
-import type { Schemas } from '../../api/client';
-import { useBatches } from '../../api/batches';
 import { useWords } from '../../i18n/words';
-import { ListHead } from '../../kit/lists/ListHead';
-import { ListTable } from '../../kit/lists/ListTable';
-import { useListQuery } from '../../kit/lists/useListQuery';
+import { useAddressed } from '../../kit/hooks/useAddressed';
 import common from '../../styles/common.module.css';
+import { BatchList } from './BatchList';
+import { Done } from './Done';
 
-type Batch = Schemas['BatchSummary'];
-
-/** What was worked out and mixed. */
+/** What was done, by day; and the batches among it as a list of their own. */
 export default function LogPage() {
-  const { t, n, date, cell, unit } = useWords();
-  const list = useListQuery('-made_at');
-  const found = useBatches({ ...list.query, archived: undefined });
+  const { t } = useWords();
+  const [view, setView] = useAddressed('view', 'done');
+  const views = (
+    <Segmented
+      aria-label={t('log.view')}
+      value={view === 'batches' ? 'batches' : 'done'}
+      options={(['done', 'batches'] as const).map((value) => ({ value, label: t(`log.view.${value}`) }))}
+      onChange={setView}
+    />
+  );
 
   return (
-    <div className={common.listPage}>
-      <ListHead title={t('log.title')} search={list.search} setSearch={list.setSearch} />
-      <ListTable<Batch>
-        found={found}
-        list={list}
-        empty={
-          list.search === '' ? (
-            <>
-              <p>{t('log.empty')}</p>
-              <Link to="/blend">{t('log.toBlend')}</Link>
-            </>
-          ) : (
-            t('log.emptySearch')
-          )
-        }
-        columns={[
-          {
-            key: 'made_at',
-            title: t('log.made'),
-            sorter: true,
-            sortOrder: list.sortOrder('made_at'),
-            render: (_, { made_at }) => date(made_at),
-          },
-          {
-            key: 'name',
-            title: t('log.name'),
-            sorter: true,
-            sortOrder: list.sortOrder('name'),
-            render: (_, batch) => <Link to={`/log/${batch.id}`}>{batch.name}</Link>,
-          },
-          {
-            key: 'pots',
-            title: t('log.pots'),
-            align: 'right',
-            sorter: true,
-            sortOrder: list.sortOrder('pots'),
-            render: (_, { pots }) => n(pots, 6),
-          },
-          { key: 'pot_name', title: t('log.pot'), render: (_, { pot_name }) => pot_name },
-          {
-            key: 'loose_l',
-            title: `${t('log.loose')}, ${unit('L')}`,
-            align: 'right',
-            sorter: true,
-            sortOrder: list.sortOrder('loose_l'),
-            render: (_, { loose_l }) => cell(loose_l, 'L'),
-          },
-          {
-            key: 'mixed_at',
-            title: t('log.mixed'),
-            render: (_, { mixed_at }) =>
-              mixed_at === null ? <span className={common.quiet}>{t('log.notMixed')}</span> : date(mixed_at),
-          },
-          { key: 'note', title: t('bins.note'), render: (_, { note }) => <span className={common.quiet}>{note}</span> },
-        ]}
-      />
-    </div>
+    <div className={common.listPage}>{view === 'batches' ? <BatchList views={views} /> : <Done views={views} />}</div>
   );
 }

@@ -1,11 +1,11 @@
 import { Button } from 'antd';
-import { useState } from 'react';
 import { Link } from 'react-router';
 
 import { useTasks } from '../../api/care';
 import { useDays } from '../../api/days';
 import { useReader } from '../../i18n/reader';
 import { useWords } from '../../i18n/words';
+import { useAddressed } from '../../kit/hooks/useAddressed';
 import { ListState } from '../../kit/lists/ListState';
 import { TaskList, useTaskName } from '../../kit/plants/TaskList';
 import { type CalendarDay, iso, monthDays } from './month';
@@ -16,9 +16,10 @@ const MOST_IN_A_DAY = 3;
 
 /** Open tasks and potting days by the month, and the same as a file for the phone. */
 export default function CalendarPage() {
-  const { t, month, weekday } = useWords();
+  const { t, month, weekday, date } = useWords();
   const { language } = useReader();
-  const [at, setAt] = useState(() => ({ year: new Date().getFullYear(), month: new Date().getMonth() }));
+  const [monthText, setMonth] = useAddressed('month', iso(new Date()).slice(0, 7));
+  const at = { year: Number(monthText.slice(0, 4)), month: Number(monthText.slice(5, 7)) - 1 };
   const weeks = monthDays(at.year, at.month);
   const first = weeks[0]?.[0]?.iso ?? '';
   const last = weeks.at(-1)?.at(-1)?.iso ?? '';
@@ -29,9 +30,15 @@ export default function CalendarPage() {
   const today = iso(new Date());
   const turn = (by: number) => {
     const next = new Date(at.year, at.month + by, 1);
-    setAt({ year: next.getFullYear(), month: next.getMonth() });
+    setMonth(iso(next).slice(0, 7));
   };
-  const ofMonth = tasks.filter((task) => task.due_on.startsWith(`${at.year}-${String(at.month + 1).padStart(2, '0')}`));
+  const ofMonth = tasks.filter((task) => task.due_on.startsWith(monthText));
+  const listed = [
+    ...new Set([
+      ...ofMonth.map((task) => task.due_on),
+      ...days.map((each) => each.planned_on).filter((on) => on.startsWith(monthText)),
+    ]),
+  ].sort();
 
   const cell = (day: CalendarDay) => {
     const here = tasks.filter((task) => task.due_on === day.iso);
@@ -103,11 +110,24 @@ export default function CalendarPage() {
         </table>
         <section className={styles.calendarList}>
           <h2>{t('calendar.open')}</h2>
-          {ofMonth.length === 0 ? (
-            <p className={common.quiet}>{t('calendar.none')}</p>
-          ) : (
-            <TaskList tasks={ofMonth} withPlant />
-          )}
+          {listed.length === 0 && <p className={common.quiet}>{t('calendar.none')}</p>}
+          {listed.map((iso) => (
+            <section key={iso} aria-label={date(iso)}>
+              <h3>
+                {weekday(iso)} {date(iso)}
+              </h3>
+              {days
+                .filter((each) => each.planned_on === iso)
+                .map((each) => (
+                  <p key={each.id}>
+                    <Link className={styles.calendarDay} to={`/days/${each.id}`}>
+                      {each.name}
+                    </Link>
+                  </p>
+                ))}
+              <TaskList tasks={ofMonth.filter((task) => task.due_on === iso)} withPlant />
+            </section>
+          ))}
         </section>
       </ListState>
     </div>

@@ -65,7 +65,8 @@ export default function CompareMixesPage() {
         items.findIndex((other) => JSON.stringify(other.question.parts) === JSON.stringify(item.question.parts)) === i,
     );
     const more = mixes.map(({ label, question }) => {
-      const { pot_change: _, ...plain } = question;
+      const plain = { ...question };
+      delete plain.pot_change;
 
       return { label: t('compare.inPot', { mix: label, pot: name }), question: { ...plain, pot_id: id } };
     });

@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Diary;
+
+use Illuminate\Database\Query\Builder;
+use Illuminate\Support\Carbon;
+use Zolbek\Core\Basis\Input\Fields;
+use Zolbek\Core\Basis\Input\Refusal;
+use Zolbek\Core\Basis\Input\Refusals;
+use Zolbek\Core\Basis\Input\Refused;
+
+/** Which lines of the diary are asked for. */
+final readonly class DiaryQuestion
+{
+    private const FIELDS = ['kind', 'search', 'person', 'place', 'from', 'to', 'page', 'per_page'];
+    private const MOST_PER_PAGE = 200;
+    private const LONGEST = 100;
+
+    private function __construct(public ?string $kind, private string $search, private string $person, private string $place, private ?string $from, private ?string $to, public int $page, public int $perPage) {}
+
+    /**
+     * @param array<mixed> $query
+     *
+     * @throws Refused naming the parameter and what it may be
+     */
+    public static function read(array $query): self
+    {
+        $refusals = new Refusals();
+        $fields = Fields::of(array_map(static fn(mixed $value): mixed => is_numeric($value) ? +$value : $value, $query), self::FIELDS, $refusals);
+        $text = static fn(string $name): string => $fields->has($name) ? trim($fields->text($name, self::LONGEST, '')) : '';
+        $asked = new self(
+            $fields->has('kind') ? $fields->oneOf('kind', Diary::KINDS) : null,
+            is_numeric($fields->raw('search')) ? (string) $fields->raw('search') : $text('search'),
+            $text('person'),
+            $text('place'),
+            self::day('from', $fields->raw('from'), $refusals),
+            self::day('to', $fields->raw('to'), $refusals),
+            $fields->integer('page', 1, 1_000_000, 1),
+            $fields->integer('per_page', 1, self::MOST_PER_PAGE, 50),
+        );
+        $refusals->throwIfAny();
+
+        return $asked;
+    }
+
+    private static function day(string $name, mixed $value, Refusals $refusals): ?string
+    {
+        if ($value === null || $value === '') {
+            return null;
+        }
+        if (! is_string($value) || ! Carbon::hasFormat($value, 'Y-m-d')) {
+            $refusals->add(new Refusal($name, 'day', $value));
+
+            return null;
+        }
+
+        return $value;
+    }
+
+    /** Keeps of a kind what is asked for. */
+    public function narrow(Builder $source): Builder
+    {
+        if ($this->search !== '') {
+            $like = '%'.addcslashes($this->search, '%_\\').'%';
+            $source->where(static function (Builder $either) use ($like): void {
+                foreach (['name', 'of', 'note'] as $column) {
+                    $either->orWhereRaw("\"{$column}\" like ? escape '\\'", [$like]);
+                }
+            });
+        }
+        foreach (['person' => $this->person, 'place' => $this->place] as $column => $is) {
+            if ($is !== '') {
+                $source->where($column, $is);
+            }
+        }
+        if ($this->from !== null) {
+            $source->where('at', '>=', $this->from);
+        }
+        if ($this->to !== null) {
+            $source->where('at', '<=', $this->to.' 23:59:59');
+        }
+
+        return $source;
+    }
+}
