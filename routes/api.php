@@ -3,13 +3,13 @@
 declare(strict_types=1);
 
 use App\Batches\Http\BatchController;
-use App\Diary\Http\DiaryController;
 use App\Bench\Http\BenchController;
 use App\Bench\Http\SieveSetController;
 use App\Bench\Http\VesselController;
 use App\Blend\Http\EvaluationController;
 use App\Blend\Http\ViewController;
 use App\Blend\Http\WritingController;
+use App\Diary\Http\DiaryController;
 use App\Files\Http\ExchangeController;
 use App\Files\Http\YardController;
 use App\Http\MetaController;

@@ -3,7 +3,6 @@
 declare(strict_types=1);
 
 use App\Plants\Models\MoistureCheck;
-use App\Plants\Models\Plant;
 use App\Plants\Models\PlantEvent;
 use App\Shelf\Models\Component;
 use App\Shelf\Models\StockMovement;

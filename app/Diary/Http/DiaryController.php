@@ -14,7 +14,7 @@ final readonly class DiaryController
 {
     public function __invoke(Request $request): JsonResponse
     {
-        $asked = DiaryQuestion::read($request->query());
+        $asked = DiaryQuestion::read($request->query->all());
         $diary = new Diary($asked);
 
         return new JsonResponse(['data' => $diary->lines(), 'page' => $asked->page, 'per_page' => $asked->perPage, 'total' => $diary->total()]);
