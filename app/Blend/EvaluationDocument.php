@@ -6,6 +6,7 @@ namespace App\Blend;
 
 use App\Pots\Models\Pot;
 use App\Shelf\Models\Component;
+use App\Shelf\Models\StockMovement;
 use Zolbek\Core\Mix\Chemistry\CationExchange;
 use Zolbek\Core\Mix\Material\Material;
 use Zolbek\Core\Place\Container\Mesh;
@@ -113,7 +114,7 @@ final class EvaluationDocument
             'surface' => SurfaceDocument::of($this->form, $situation),
             'topple' => $this->topple(),
             'supply' => [
-                'cost_per_pot' => $supply->costPerPot(), 'budget' => $situation->budget, 'pots_from_stock' => $supply->potsFromStock(), 'pots_wanted' => $situation->potsWanted,
+                'cost_per_pot' => $supply->costPerPot(), 'budget' => $situation->budget, 'pots_from_stock' => self::fromStock($supply), 'pots_wanted' => $situation->potsWanted,
             ],
             'contents' => $contents,
             'tipped' => $this->tipped(),
@@ -195,4 +196,12 @@ final class EvaluationDocument
         ];
     }
 
+    /** As long as nobody wrote down any stock, that there is none says nothing. */
+    private static function fromStock(Supply $supply): ?float
+    {
+        $pots = $supply->potsFromStock();
+        $isKept = $pots === null || $pots > 0.0 || Component::query()->where('stock_l', '>', 0)->exists() || StockMovement::query()->exists();
+
+        return $isKept ? $pots : null;
+    }
 }

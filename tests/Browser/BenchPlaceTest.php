@@ -51,6 +51,8 @@ function airOf(string $component): string
     }
     test()->waitUntilFresh();
 
+    test()->unfold();
+
     return test()->waitFor("//li[contains(@class,'verdict')][.//span[contains(@class,'verdict-name')][.='Air after watering']]//strong")->getText();
 }
 

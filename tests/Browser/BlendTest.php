@@ -12,6 +12,7 @@ test('from a recipe to the mixing sheet', function (): void {
     $this->waitUntilFresh();
     $this->pick('Pot', 'Rectangle 40');
     $this->waitUntilFresh();
+    $this->unfold();
     $this->waitFor('//li[contains(@class,"verdict-good")][contains(.,"Pines and junipers in this pot want 14% to 38%.")]');
     $before = $this->verdict('Reaction (pH)');
 
@@ -40,6 +41,7 @@ test('from a recipe to the mixing sheet', function (): void {
     expect($this->text())->toContain(strtok($loose, ' ').' L');
     $this->click('Back to the log');
     $this->see('Pines for the wall');
+    $this->open('/log?view=batches');
     $this->see('3 entries');
     expect($this->chrome()->complaints())->toBe([]);
 });

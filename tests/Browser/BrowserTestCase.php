@@ -200,9 +200,17 @@ abstract class BrowserTestCase extends TestCase
         $this->chrome()->driver->switchTo()->activeElement()->sendKeys($keys);
     }
 
+    /** Shows the verdicts that are good, which are folded. */
+    public function unfold(): void
+    {
+        $this->chrome()->driver->executeScript('document.querySelectorAll("details[class*=verdicts-good]").forEach((each) => { each.open = true; });');
+    }
+
     /** The figure that stands at a verdict. */
     public function verdict(string $name): string
     {
+        $this->unfold();
+
         return $this->waitFor("//li[contains(@class,'verdict')][.//span[contains(@class,'verdict-name')][.='$name']]//strong")->getText();
     }
 

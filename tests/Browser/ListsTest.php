@@ -49,14 +49,15 @@ test('lists are searched, filtered and sorted', function (): void {
     $this->see('35 entries');
     $this->press('/');
     $this->press('bark');
-    $this->see('2 entries');
+    $this->see('3 entries');
     $this->press('zzz');
     $this->see('Nothing here by that name.');
     $this->type('Search by name', '');
-    $this->waitFor('//button[@role="switch"]')->click();
+    $this->waitFor('//label[contains(.,"Only in stock")]')->click();
     $this->see('14 entries');
-    $this->waitFor('//th[contains(.,"Stock, L")]')->click();
-    $this->waitFor('//tr[contains(@class,"ant-table-row")][1][contains(.,"Kanuma")]');
+    $this->waitFor('//tr[contains(@class,"ant-table-row")][1][contains(.,"Pumice")]');
+    $this->waitFor('//th[contains(.,"Loose, kg/L")]')->click();
+    $this->waitFor('//tr[contains(@class,"ant-table-row")][1][contains(.,"Coir")]');
 });
 
 test('a pot is drawn while it is typed and refused where it cannot be', function (): void {
@@ -85,7 +86,7 @@ test('a pot is drawn while it is typed and refused where it cannot be', function
 
 test('an address that leads nowhere says so', function (): void {
     $this->open('/somewhere');
-    $this->see('There is nothing at this address.');
+    $this->see('There is nothing at /somewhere.');
     $this->open('/log/987');
     $this->see('There is no batch with the id 987.');
 });

@@ -61,7 +61,7 @@ test('from an empty yard to a printed sheet in Indonesian, on a phone', function
 
 test('a recipe is written down in Indonesian, and the choice stays on this device until it is changed', function (): void {
     $this->open('/blend');
-    $this->click('Language and units');
+    $this->click('EN, Language and units');
     $this->waitFor('//label[contains(.,"Bahasa Indonesia")]')->click();
     $this->see('Bantuan dan pengaturan');
     $this->press(WebDriverKeys::ESCAPE);
@@ -88,6 +88,7 @@ test('lengths are typed in inches and litres shown in gallons, and metric figure
     typed('Depth inside', '6 in');
     notPushed();
     tapped('Next');
+    $this->chrome()->resize(1280, 800);
     $this->open('/bins?units=us');
     $this->see('Stock, gal');
     $this->see('Pack, cu ft');

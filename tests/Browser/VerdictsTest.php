@@ -30,6 +30,7 @@ test('the word of the whole stands first, and lime mends raw peat', function ():
     $this->see('limed to pH');
     $this->settle();
     $this->waitUntilFresh();
+    $this->unfold();
     $this->waitFor('//li[contains(@class,"verdict-good")][.//span[.="Reaction (pH)"]]');
     expect($this->waitFor('//p[contains(@class,"rating-why")]')->getText())->not->toContain('reaction (pH)');
     $this->click('Work out a batch');
@@ -64,10 +65,12 @@ test('every figure has its ±, and years are a range', function (): void {
     $this->pick('Site', 'Tessivale, upper yard');
     $this->settle();
     $this->waitUntilFresh();
+    $this->unfold();
     $spread = fn(string $name): string => $this->waitFor("//li[contains(@class,'verdict')][.//span[.='$name']]//small[contains(@class,'plus-minus')]")->getText();
     expect($spread('Air after watering'))->toMatch('/^± \d+%$/')
         ->and($spread('Run-through'))->toMatch('/^(± [\d.]+|[\d.]+ to [\d.]+)$/')
         ->and($spread('Weight when wet'))->toMatch('/^± [\d.]+$/');
+    $this->unfold();
     $this->waitFor('//li[contains(@class,"verdict-good")][contains(.,"With ageing twice and half as fast: more than 8.")]');
 });
 

@@ -53,7 +53,7 @@ test('nothing is pushed sideways, out of sight or left without a word', function
     // in place, in the other language and the other light
     $this->chrome()->resize(1280, 800);
     $this->settle();
-    $this->chrome()->driver->executeScript('document.querySelector("header button[aria-label=\'Language and units\']").click()');
+    $this->chrome()->driver->executeScript('document.querySelector("header button[class*=reader]").click()');
     $this->waitFor('//label[contains(.,"Bahasa Indonesia")]')->click();
     $this->waitFor('//*[@role="dialog"]//*[.="Bantuan dan pengaturan"]');
     $this->press(WebDriverKeys::ESCAPE);

@@ -21,6 +21,11 @@ function readAs(string $text, array $more = [], string $language = 'en'): Illumi
     return test()->withHeader('Accept-Language', $language)->postJson('/api/v1/writing/read', ['text' => $text, ...$more]);
 }
 
+function idOfTypical(string $key): int
+{
+    return (int) Component::query()->where('key', $key)->valueOrFail('id');
+}
+
 function putInStock(string $key, float $litres): Component
 {
     $component = Component::query()->where('key', $key)->firstOrFail();
@@ -103,4 +108,10 @@ test('a file may name a component by another name that only one bears', function
     $import = fn(string $name) => $this->call('POST', '/api/v1/imports/lots', server: ['CONTENT_TYPE' => 'text/csv', 'HTTP_ACCEPT' => 'application/json'], content: "component,delivery,delivered_on [YYYY-MM-DD],quantity [L]\n$name,May,2026-05-01,20\n");
     $import('cocopeat')->assertJsonPath('added', 1)->assertJsonPath('refused', 0);
     expect($import('compost')->assertJsonPath('refused', 1)->json('rows.0.errors.0.message'))->toContain('may be any of')->toContain('Bagged potting soil');
+});
+
+test('a mix in a bin has other names, too, and is meant by them in a recipe', function (): void {
+    $mix = ['name' => 'Yard starter', 'source' => 'premix', 'mix_parts' => [['component_id' => idOfTypical('pumice-3-6-mm'), 'parts' => 1], ['component_id' => idOfTypical('sphagnum-peat'), 'parts' => 1]], 'stock_l' => 30, 'other_names' => ['the grey tub']];
+    $this->postJson('/api/v1/mixes', $mix)->assertCreated()->assertJsonPath('other_names', ['the grey tub'])->assertJsonPath('known_as', []);
+    readAs('3 grey tub, 1 perlite')->assertOk()->assertJsonPath('rows.0.name', 'Yard starter')->assertJsonPath('rows.0.amount', 3);
 });

@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+use App\Shelf\Models\Component;
+use App\Shelf\Models\StockMovement;
 use App\Situations\Actions\LoadReferenceSpecies;
 use App\Situations\Models\Species;
 use Illuminate\Support\Facades\DB;
@@ -249,4 +251,14 @@ test('a site can begin with one of at least two dozen typical climates, each of 
     // and they are of all the world: south and north, low and high, near the line and far from it
     $latitudes = array_column($climates, 'latitude');
     expect(min($latitudes))->toBeLessThan(-30.0)->and(max($latitudes))->toBeGreaterThan(60.0)->and(min(array_map(abs(...), $latitudes)))->toBeLessThan(10.0);
+});
+
+test('that nothing is in stock is said only once somebody writes stock down', function (): void {
+    $ask = fn(): mixed => $this->postJson('/api/v1/evaluate', Yard::question(['parts' => Yard::parts(['pumice-3-6-mm' => 1]), 'situation' => Yard::situation()]))->assertOk()->json('supply.pots_from_stock');
+    expect($ask())->toBeNull();
+    Component::query()->where('key', 'perlite-2-5-mm')->update(['stock_l' => 40]);
+    expect($ask())->toBeNear(0.0, 1e-12);
+    Component::query()->where('key', 'perlite-2-5-mm')->update(['stock_l' => 0]);
+    StockMovement::query()->create(['component_id' => Yard::component('perlite-2-5-mm')->id, 'kind' => 'used', 'litres' => -40, 'stock_after_l' => 0, 'moved_at' => '2026-03-01 10:00:00']);
+    expect($ask())->toBeNear(0.0, 1e-12);
 });

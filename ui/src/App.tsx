@@ -5,6 +5,7 @@ import { Route, Routes } from 'react-router';
 import { BlendProvider } from './places/blend/state/BlendProvider';
 import { FirstAnswer } from './shell/FirstAnswer';
 import { FirstPage } from './shell/FirstPage';
+import { Nothing } from './shell/Nothing';
 import { Nowhere } from './shell/Nowhere';
 import { Shell } from './shell/Shell';
 import { antTheme, dim, light } from './theme';
@@ -57,7 +58,7 @@ export function App() {
   );
 
   return (
-    <ConfigProvider theme={theme} wave={{ disabled: true }}>
+    <ConfigProvider theme={theme} wave={{ disabled: true }} renderEmpty={() => <Nothing />}>
       <AntApp className={styles.app} message={{ maxCount: 3 }}>
         <FirstAnswer>
           <BlendProvider>

@@ -12,6 +12,7 @@ export const light = {
   ochre: '#8a5a00',
   oxblood: '#8c1f28',
   rain: '#2f7fb5',
+  air: '#fffdf8',
 };
 
 export const dim = {
@@ -25,6 +26,7 @@ export const dim = {
   ochre: '#e2b04a',
   oxblood: '#f0888c',
   rain: '#62aee0',
+  air: '#4d463d',
 };
 
 export type Palette = typeof light;

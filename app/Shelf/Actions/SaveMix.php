@@ -18,7 +18,7 @@ use Zolbek\Core\Basis\Input\Refused;
 /** Adds or changes a premix or a reclaimed mix: a blend that lies in a bin and is used like one component. */
 final readonly class SaveMix
 {
-    public const FIELDS = ['name', 'source', 'colour', 'note', 'mix_parts', 'reclaimed_years', 'sieved_mm', 'stock_l', 'pack_l', 'pack_price', 'low_l'];
+    public const FIELDS = ['name', 'source', 'colour', 'mix_parts', 'reclaimed_years', 'sieved_mm', ...ShelfFields::NAMES];
 
     public function __construct(private MixFigures $figures, private ShelfFields $shelf) {}
 

@@ -49,7 +49,7 @@ const SCREENS: [string, string, string, ReactNode, string | RegExp, string][] = 
   ['A potting day', '/days/1', '/days/:id', <DayPage key="" />, '12 entries', 'GET /days/1'],
   ['At the bench', '/days/1/bench', '/days/:id/bench', <DayBenchPage key="" />, 'Load is mixed', 'GET /days/1'],
   ['A day on paper', '/days/1/print', '/days/:id/print', <DayPrintPage key="" />, /Gate pine/, 'GET /days/1'],
-  ['Log', '/log', '/log', <LogPage key="" />, /entries/, 'GET /batches'],
+  ['Log', '/log', '/log', <LogPage key="" />, 'T-001 Gate pine', 'GET /diary'],
   ['A mixing sheet', '/log/1', '/log/:id', <SheetPage key="" />, /L for/, ''],
   ['Libraries', '/blend/library', '/blend/library', <LibraryPage key="" />, /entries/, 'GET /sites'],
 ];
@@ -151,6 +151,6 @@ describe('the frame', () => {
 
   test('says that there is nothing at an address that nobody knows', async () => {
     show(placed('/today', null), '/elsewhere');
-    expect(await screen.findByText('There is nothing at this address.')).toBeTruthy();
+    expect(await screen.findByText('There is nothing at /elsewhere.')).toBeTruthy();
   });
 });

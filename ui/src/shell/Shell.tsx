@@ -81,7 +81,7 @@ export function Shell({ isDim, setDim, children }: Props) {
           <Button
             type="text"
             className={styles.reader}
-            aria-label={t('reader.title')}
+            aria-label={`${language.toUpperCase()}, ${t('reader.title')}`}
             title={t('reader.title')}
             onClick={() => setHelping(true)}
           >

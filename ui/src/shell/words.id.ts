@@ -27,7 +27,7 @@ export const words: Record<keyof typeof english, string> = {
   'keys.halfStep': 'Di kolom bagian: setengah bagian lebih atau kurang',
   'keys.search': 'Cari di daftar',
   'keys.new': 'Tambah ke daftar',
-  'problem.nowhere': 'Tak ada apa-apa di alamat ini.',
+  'problem.nowhere': 'Tak ada apa-apa di {path}.',
   'keys.bench': 'Ke Uji',
   'keys.write': 'Tulis campuran dengan kata',
   'keys.tub': 'Tambahi yang ada di bak',

@@ -28,7 +28,7 @@ export const words = {
   'keys.search': 'Search the list',
   'keys.new': 'Add to the list',
 
-  'problem.nowhere': 'There is nothing at this address.',
+  'problem.nowhere': 'There is nothing at {path}.',
 
   'keys.bench': 'Go to Bench',
   'keys.write': 'Write the mix down in words',

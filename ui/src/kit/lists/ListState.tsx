@@ -1,6 +1,7 @@
 import { Alert, Button, Spin } from 'antd';
 import type { ReactNode } from 'react';
 
+import { ApiProblem } from '../../api/client';
 import { useWords } from '../../i18n/words';
 import common from '../../styles/common.module.css';
 
@@ -16,13 +17,14 @@ interface Props {
 /** What stands in place of a list while it loads, when it cannot be had, and when there is nothing in it. */
 export function ListState({ isPending, error, retry, isEmpty, empty, children }: Props) {
   const { t } = useWords();
+  const isMissing = error instanceof ApiProblem && error.status === 404;
   if (error !== null) {
     return (
       <Alert
         type="error"
         showIcon
-        title={t('problem.offline')}
-        action={<Button onClick={retry}>{t('common.retry')}</Button>}
+        title={isMissing ? error.message : t('problem.offline')}
+        {...(isMissing ? {} : { action: <Button onClick={retry}>{t('common.retry')}</Button> })}
       />
     );
   }

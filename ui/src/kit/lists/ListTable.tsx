@@ -18,6 +18,13 @@ interface Props<Row> {
   ticked?: { ids: number[]; set: (ids: number[]) => void; most: number; all?: boolean };
 }
 
+/** One mark where a list is sorted, none where it is not: the head itself is what is clicked. */
+const sortIcon = ({ sortOrder }: { sortOrder: 'ascend' | 'descend' | null }) => (
+  <span aria-hidden="true" className={styles.sortMark}>
+    {sortOrder === 'ascend' ? '↑' : sortOrder === 'descend' ? '↓' : ''}
+  </span>
+);
+
 /** A paged list as a table, with what stands in its place when there is none. */
 export function ListTable<Row extends { id: number; name: string }>({
   found,
@@ -56,7 +63,7 @@ export function ListTable<Row extends { id: number; name: string }>({
         }
         onChange={list.onTable}
         scroll={fitsPhone && isPhone ? {} : { x: 'max-content' }}
-        columns={columns}
+        columns={columns.map((column) => ('sorter' in column ? { ...column, sortIcon } : column))}
         {...(ticked === undefined
           ? {}
           : {

@@ -7,7 +7,7 @@ function depthHere(): number {
 
 let open = 0;
 
-/** An entry for an overlay that is gone (its page was left while it was open) is passed over. */
+/** An entry for an overlay that is gone, or whose page was left while it was open, is passed over. */
 function passOver(): void {
   if (depthHere() > open) {
     window.history.back();
@@ -27,9 +27,7 @@ export function useBackCloses(isOpen: boolean, leave: () => void): void {
     if (!isOpen) {
       return undefined;
     }
-    if (open === 0) {
-      window.addEventListener('popstate', passOver);
-    }
+    window.addEventListener('popstate', passOver);
     open += 1;
     const depth = open;
     const push = () => window.history.pushState({ ...(window.history.state as object | null), overlays: depth }, '');
@@ -39,15 +37,16 @@ export function useBackCloses(isOpen: boolean, leave: () => void): void {
         latest.current();
       }
     };
-    push();
+    // one that takes the place of another takes its entry, too
+    if (depthHere() < depth) {
+      push();
+    }
     window.addEventListener('popstate', onBack);
 
     return () => {
       open -= 1;
       window.removeEventListener('popstate', onBack);
-      if (depthHere() >= depth) {
-        window.history.back();
-      }
+      setTimeout(passOver);
     };
   }, [isOpen]);
 }

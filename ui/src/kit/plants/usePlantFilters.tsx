@@ -1,10 +1,9 @@
-import { Select, Switch } from 'antd';
+import { Checkbox, Select } from 'antd';
 
 import { type PlantQuery, usePlaces } from '../../api/plants';
 import { useWords } from '../../i18n/words';
 import { useAddressed } from '../hooks/useAddressed';
 import { GROUPS } from '../pickers/SpeciesPicker';
-import common from '../../styles/common.module.css';
 
 /** What of a list of plants is shown: due ones, a place, a group; and the fields to choose it. */
 export function usePlantFilters(onlyDue: boolean, prefix = '') {
@@ -22,9 +21,9 @@ export function usePlantFilters(onlyDue: boolean, prefix = '') {
   };
   const fields = (
     <>
-      <label className={common.switch}>
-        <Switch size="small" checked={due} onChange={(is) => setDue(is ? '1' : '')} /> {t('plants.onlyDue')}
-      </label>
+      <Checkbox checked={due} onChange={({ target }) => setDue(target.checked ? '1' : '')}>
+        {t('plants.onlyDue')}
+      </Checkbox>
       <Select
         aria-label={t('plants.place')}
         value={place}

@@ -1,4 +1,4 @@
-import { Button, Form, Switch } from 'antd';
+import { Button, Checkbox, Form } from 'antd';
 import { useRef, useState } from 'react';
 import type { Schemas } from '../../api/client';
 import { tareScale, useInstruments, useSetInstrument } from '../../api/bench';
@@ -113,14 +113,13 @@ function Panel({ instrument }: { instrument: Instrument }) {
               }
             }}
           />
-          <label className={common.switch}>
-            <Switch
-              checked={settings.plugged ?? true}
-              onChange={(plugged) => set.mutate({ key, body: { plugged } })}
-              aria-label={`${t('tools.plugged')}: ${t(`instrument.${key}`)}`}
-            />{' '}
+          <Checkbox
+            checked={settings.plugged ?? true}
+            onChange={({ target }) => set.mutate({ key, body: { plugged: target.checked } })}
+            aria-label={`${t('tools.plugged')}: ${t(`instrument.${key}`)}`}
+          >
             {t('tools.plugged')}
-          </label>
+          </Checkbox>
           {key === 'scale' && <Button onClick={() => void tareScale()}>{t('bench.tare')}</Button>}
         </Form>
       )}

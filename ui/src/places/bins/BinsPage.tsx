@@ -1,4 +1,4 @@
-import { Button, Select, Switch } from 'antd';
+import { Button, Checkbox, Select } from 'antd';
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 
@@ -75,12 +75,12 @@ export default function BinsPage() {
           ]}
           onChange={setKind}
         />
-        <label className={common.switch}>
-          <Switch size="small" checked={inStock} onChange={(is) => setInStock(is ? '1' : '')} /> {t('bins.inStock')}
-        </label>
-        <label className={common.switch}>
-          <Switch size="small" checked={low} onChange={(is) => setLow(is ? '1' : '')} /> {t('bins.low')}
-        </label>
+        <Checkbox checked={inStock} onChange={({ target }) => setInStock(target.checked ? '1' : '')}>
+          {t('bins.inStock')}
+        </Checkbox>
+        <Checkbox checked={low} onChange={({ target }) => setLow(target.checked ? '1' : '')}>
+          {t('bins.low')}
+        </Checkbox>
         {ticked.length > 0 && (
           <Button disabled={ticked.length < 2} onClick={() => void navigate(`/bins/compare?ids=${ticked.join(',')}`)}>
             {t('bins.compare', { count: ticked.length })}

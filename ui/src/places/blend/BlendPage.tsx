@@ -7,6 +7,7 @@ import { answerOf, api, type Schemas } from '../../api/client';
 import { useLastGood } from '../../api/lastGood';
 import { usePots } from '../../api/pots';
 import { useWords } from '../../i18n/words';
+import { PotOutline } from '../../drawing/PotOutline';
 import { useSettled } from '../../kit/hooks/useSettled';
 import { useShortcuts } from '../../kit/hooks/useShortcuts';
 import { AsIf } from './mix/AsIf';
@@ -51,7 +52,7 @@ type Tool = 'write' | 'tub' | 'extras';
 
 /** The workbench: parts on the left, what they do in the pot beside them, the verdicts on the right. */
 export function BlendPage() {
-  const { t } = useWords();
+  const { t, q } = useWords();
   const { history, dispatch, badLink } = useBlend();
   const navigate = useNavigate();
   const mix = history.now;
@@ -70,7 +71,8 @@ export function BlendPage() {
   const whole = useLastGood('evaluation', fresh ? settled : null, ask);
   const judged = whole.fresh && whole.data !== undefined ? whole.data : data;
   const pots = usePots({ per_page: 1, ...(mix.potId === null ? {} : { with: mix.potId }) });
-  const potName = pots.data?.data.find((pot) => pot.id === mix.potId)?.name ?? '';
+  const pot = pots.data?.data.find((each) => each.id === mix.potId);
+  const potName = pot?.name ?? '';
   const [batching, setBatching] = useState(false);
   const [saving, setSaving] = useState(false);
   const [contentsOpen, setContentsOpen] = useState(false);
@@ -172,7 +174,17 @@ export function BlendPage() {
       >
         {unreachable && <Alert type="error" showIcon title={t('problem.offline')} />}
         {data === undefined ? (
-          <p className={styles.blendWait}>{waitText}</p>
+          <div className={styles.blendWait}>
+            {pot !== undefined && (
+              <figure className={styles.emptyPot}>
+                <PotOutline outline={pot.outline} width={320} height={230} label={pot.name} />
+                <figcaption>
+                  {pot.name}, {q(pot.volume_l, 'L')}
+                </figcaption>
+              </figure>
+            )}
+            <p>{waitText}</p>
+          </div>
         ) : (
           <>
             <p className={styles.freshness} role="status">

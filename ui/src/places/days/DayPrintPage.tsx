@@ -1,10 +1,10 @@
 import { Button, QRCode, Segmented, Select } from 'antd';
-import { useState } from 'react';
 import { Link } from 'react-router';
 
 import type { Schemas } from '../../api/client';
 import { rules, useMeta } from '../../api/meta';
-import { useWords } from '../../i18n/words';
+import { useWords, type Words } from '../../i18n/words';
+import { useAddressed } from '../../kit/hooks/useAddressed';
 import { LoadTable } from '../../kit/loads/LoadTable';
 import { ScoopNotes } from '../../kit/loads/ScoopNotes';
 import { usePreparationWords } from '../../kit/mixes/usePreparationWords';
@@ -30,8 +30,10 @@ export default function DayPrintPage() {
 
 function Sheets({ day }: { day: Schemas['PottingDay'] }) {
   const { t } = useWords();
-  const [sheet, setSheet] = useState<(typeof SHEETS)[number]>('plan');
-  const [layout, setLayout] = useState<(typeof LAYOUTS)[number]>('3x8');
+  const [sheetText, setSheet] = useAddressed('sheet', 'plan');
+  const [layoutText, setLayout] = useAddressed('layout', '3x8');
+  const sheet = SHEETS.find((each) => each === sheetText) ?? 'plan';
+  const layout = LAYOUTS.find((each) => each === layoutText) ?? '3x8';
 
   return (
     <div className={styles.printPage}>
@@ -107,7 +109,7 @@ function PlanSheet({ day }: { day: Day }) {
             <th scope="col">{t('day.plant')}</th>
             <th scope="col">{t('day.pot')}</th>
             <th scope="col">{t('day.mix')}</th>
-            <th scope="col">L</th>
+            <th scope="col">{t('day.base')}</th>
             <th scope="col">{t('day.ball')}</th>
             <th scope="col">{t('day.weight')}</th>
             <th scope="col">{t('day.minutes')}</th>
@@ -279,21 +281,41 @@ function MixingSheets({ day }: { day: Day }) {
             })}
           </p>
           <ul>
-            {inOrder(day)
-              .filter((entry) => entry.recipe.id === mix.recipe_id)
-              .map((entry) => (
-                <li key={entry.id}>
-                  {entry.plant.number} {entry.plant.name}
-                  {entry.count > 1 && ` × ${entry.count}`}:{' '}
-                  {entry.figures === null ? '–' : q(entry.count * entry.figures.base_l, 'L')}
-                  {entry.extras.map((extra) => ` + ${q(extra.litres, 'L')} ${extra.name}`).join('')}
-                </li>
-              ))}
+            {alike(
+              inOrder(day).filter((entry) => entry.recipe.id === mix.recipe_id),
+              q,
+            ).map(({ each, count, plants }) => (
+              <li key={each}>
+                <strong>
+                  {count} × {each}
+                </strong>
+                : {plants.join(', ')}
+              </li>
+            ))}
           </ul>
         </article>
       ))}
     </>
   );
+}
+
+/** Pots that take the same, in one line: how many of them, how much each, and which. */
+function alike(entries: Day['entries'], q: Words['q']): { each: string; count: number; plants: string[] }[] {
+  const found = new Map<string, { each: string; count: number; plants: string[] }>();
+  for (const entry of entries) {
+    const each = [
+      entry.figures === null ? '–' : q(entry.figures.base_l, 'L'),
+      ...entry.extras.map((extra) => `${q(extra.litres, 'L')} ${extra.name}`),
+    ].join(' + ');
+    const line = found.get(each) ?? { each, count: 0, plants: [] };
+    found.set(each, {
+      each,
+      count: line.count + entry.count,
+      plants: [...line.plants, `${entry.plant.number} ${entry.plant.name}`],
+    });
+  }
+
+  return [...found.values()];
 }
 
 function Cards({ day }: { day: Day }) {

@@ -93,7 +93,9 @@ function words(element: React.ReactElement): string {
 
 describe('a verdict', () => {
   test('says level, figure and band in words', () => {
-    expect(said({})).toBe('● Good Air after watering 20% Pines and junipers in this pot want 14% to 38%.');
+    expect(said({})).toBe(
+      '● Good: air after watering ● Good Air after watering 20% Pines and junipers in this pot want 14% to 38%.',
+    );
     expect(said({ criterion: 'ph', value: 6.24, low: 5.5, high: 6.8 })).toContain(
       '6.2 After a month; pines and junipers want 5.5 to 6.8 in this mix.',
     );

@@ -33,42 +33,48 @@ export function VerdictList({
 }: Props) {
   const words = useWords();
   const { t } = words;
+  const isFolded = ({ level, close }: Verdict) => !bare && level === 'good' && close !== true;
+  const good = verdicts.filter(isFolded);
+  const item = (verdict: Verdict) => (
+    <li key={verdict.criterion} className={`${styles.verdict} ${styles[`verdict-${verdict.level}`]}`}>
+      <p className={styles.verdictHead}>
+        <span className={styles.verdictLevel}>
+          <span aria-hidden="true">{MARKS[verdict.level]}</span> {t(`level.${verdict.level}`)}
+          {verdict.close === true && (
+            <span className={styles.verdictClose} title={t('level.closeHint')}>
+              {' '}
+              ◇ {t('level.close')}
+            </span>
+          )}
+        </span>
+        <span className={styles.verdictName}>{t(`verdict.${verdict.criterion}`)}</span>
+        <strong>
+          {verdict.value === null ? t('verdict.noOutlet') : figure(verdict.criterion, verdict.value, words)}
+        </strong>
+        <Spread verdict={verdict} years={about.years} />
+      </p>
+      {!bare && <p className={styles.verdictText}>{sentence(verdict, { ...about, plannedYears }, words)}</p>}
+      {!bare && verdict.level !== 'good' && searching && <p className={styles.mendNone}>{t('mend.searching')}</p>}
+      {!bare && verdict.level !== 'good' && !searching && <Mends verdict={verdict} />}
+      {!bare &&
+        verdict.criterion === 'drought' &&
+        (verdict.level !== 'good' || verdict.close === true) &&
+        beneathDrought}
+    </li>
+  );
 
   return (
-    <ol className="verdicts">
-      {verdicts.map((verdict) => (
-        <li
-          key={verdict.criterion}
-          className={`${styles.verdict} ${styles[`verdict-${verdict.level}`]}`}
-          // its sentence shows where the pointer or the focus is
-          {...(!bare && verdict.level === 'good' ? { tabIndex: 0 } : {})}
-        >
-          <p className={styles.verdictHead}>
-            <span className={styles.verdictLevel}>
-              <span aria-hidden="true">{MARKS[verdict.level]}</span> {t(`level.${verdict.level}`)}
-              {verdict.close === true && (
-                <span className={styles.verdictClose} title={t('level.closeHint')}>
-                  {' '}
-                  ◇ {t('level.close')}
-                </span>
-              )}
-            </span>
-            <span className={styles.verdictName}>{t(`verdict.${verdict.criterion}`)}</span>
-            <strong>
-              {verdict.value === null ? t('verdict.noOutlet') : figure(verdict.criterion, verdict.value, words)}
-            </strong>
-            <Spread verdict={verdict} years={about.years} />
-          </p>
-          {!bare && <p className={styles.verdictText}>{sentence(verdict, { ...about, plannedYears }, words)}</p>}
-          {!bare && verdict.level !== 'good' && searching && <p className={styles.mendNone}>{t('mend.searching')}</p>}
-          {!bare && verdict.level !== 'good' && !searching && <Mends verdict={verdict} />}
-          {!bare &&
-            verdict.criterion === 'drought' &&
-            (verdict.level !== 'good' || verdict.close === true) &&
-            beneathDrought}
-        </li>
-      ))}
-    </ol>
+    <>
+      <ol className="verdicts">{verdicts.filter((verdict) => !isFolded(verdict)).map(item)}</ol>
+      {good.length > 0 && (
+        <details className={styles.verdictsGood}>
+          <summary>
+            <span aria-hidden="true">{MARKS.good}</span> {t('verdict.goodOnes', { criteria: names(good, t) })}
+          </summary>
+          <ol className="verdicts">{good.map(item)}</ol>
+        </details>
+      )}
+    </>
   );
 }
 

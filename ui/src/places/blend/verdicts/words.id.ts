@@ -171,4 +171,5 @@ export const words: Record<keyof typeof english, string> = {
   'quarrel.oversize_pot': 'Pot yang terlalu besar',
   'quarrel.oversize_pot.text':
     'Lebih lambat kering, berisiko; atau tumbuh lebih cepat dan kurang tertekan. Di sini air cukup {interval} jam dengan udara {air}; setengah kali lebih besar, {otherInterval} jam dengan {otherAir}.',
+  'verdict.goodOnes': 'Baik: {criteria}',
 };

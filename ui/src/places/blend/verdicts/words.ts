@@ -173,6 +173,7 @@ export const words = {
   'quarrel.oversize_pot': 'An oversize pot',
   'quarrel.oversize_pot.text':
     'Slower to dry, a risk; or faster growth and less stress. Here water lasts {interval} h at {air} air; half as large again, {otherInterval} h at {otherAir}.',
+  'verdict.goodOnes': 'Good: {criteria}',
 } as const;
 
 type Said = typeof words;
