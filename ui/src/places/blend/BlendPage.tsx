@@ -7,7 +7,6 @@ import { answerOf, api, type Schemas } from '../../api/client';
 import { useLastGood } from '../../api/lastGood';
 import { usePots } from '../../api/pots';
 import { useWords } from '../../i18n/words';
-import { PotOutline } from '../../drawing/PotOutline';
 import { useSettled } from '../../kit/hooks/useSettled';
 import { useShortcuts } from '../../kit/hooks/useShortcuts';
 import { AsIf } from './mix/AsIf';
@@ -33,6 +32,7 @@ import { PotSetup, Situation } from './situation/Situation';
 import { Supply } from './verdicts/Supply';
 import { STARTS } from './find/wishes';
 import { VerdictList } from './verdicts/VerdictList';
+import { EmptyPot } from './picture/EmptyPot';
 import { ViewSwitch } from './picture/ViewSwitch';
 import styles from './blend.module.css';
 import common from '../../styles/common.module.css';
@@ -52,7 +52,7 @@ type Tool = 'write' | 'tub' | 'extras';
 
 /** The workbench: parts on the left, what they do in the pot beside them, the verdicts on the right. */
 export function BlendPage() {
-  const { t, q } = useWords();
+  const { t } = useWords();
   const { history, dispatch, badLink } = useBlend();
   const navigate = useNavigate();
   const mix = history.now;
@@ -71,8 +71,7 @@ export function BlendPage() {
   const whole = useLastGood('evaluation', fresh ? settled : null, ask);
   const judged = whole.fresh && whole.data !== undefined ? whole.data : data;
   const pots = usePots({ per_page: 1, ...(mix.potId === null ? {} : { with: mix.potId }) });
-  const pot = pots.data?.data.find((each) => each.id === mix.potId);
-  const potName = pot?.name ?? '';
+  const potName = pots.data?.data.find((pot) => pot.id === mix.potId)?.name ?? '';
   const [batching, setBatching] = useState(false);
   const [saving, setSaving] = useState(false);
   const [contentsOpen, setContentsOpen] = useState(false);
@@ -174,17 +173,7 @@ export function BlendPage() {
       >
         {unreachable && <Alert type="error" showIcon title={t('problem.offline')} />}
         {data === undefined ? (
-          <div className={styles.blendWait}>
-            {pot !== undefined && (
-              <figure className={styles.emptyPot}>
-                <PotOutline outline={pot.outline} width={320} height={230} label={pot.name} />
-                <figcaption>
-                  {pot.name}, {q(pot.volume_l, 'L')}
-                </figcaption>
-              </figure>
-            )}
-            <p>{waitText}</p>
-          </div>
+          <EmptyPot pots={pots.data?.data ?? []} potId={mix.potId} text={waitText} />
         ) : (
           <>
             <p className={styles.freshness} role="status">
