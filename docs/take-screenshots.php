@@ -53,9 +53,9 @@ try {
     $pick('Add a recipe', 'Orchard pots');
     $at('//table//th[@scope="col"][2]');
     $take('compare-mixes');
-    $driver->get($site->address.'/bins/1');
-    $at('//*[.="Water by suction"]');
-    $take('component');
+    $driver->get($site->address.'/log');
+    $at('//h2[1]');
+    $take('log');
     foreach (['bins' => '35 entries', 'today' => 'Running low', 'plants' => '21 entries'] as $place => $ready) {
         $driver->get($site->address.'/'.$place);
         $at("//main//*[contains(.,'$ready')]");
