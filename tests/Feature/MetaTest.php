@@ -20,7 +20,7 @@ test('screens are told the rules of the job, as the core has them', function ():
         ->and($rules['horizon_years'])->toEqual(8)
         ->and($rules['little_share'])->toBe(0.05)
         ->and($rules['notable']['litres'])->toBe(0.005)
-        ->and($rules['most_compared'])->toBe(4)
+        ->and($rules['most_compared'])->toBe(12)->and($rules['most_components_compared'])->toBe(4)
         ->and($response->json('plant_groups'))->toHaveCount(count(PlantGroup::cases()));
 });
 
