@@ -28,11 +28,16 @@ final readonly class DiaryQuestion
     public static function read(array $query): self
     {
         $refusals = new Refusals();
-        $fields = Fields::of(array_map(static fn(mixed $value): mixed => is_numeric($value) ? +$value : $value, $query), self::FIELDS, $refusals);
+        foreach (['page', 'per_page'] as $count) {
+            if (is_numeric($query[$count] ?? null)) {
+                $query[$count] += 0;
+            }
+        }
+        $fields = Fields::of($query, self::FIELDS, $refusals);
         $text = static fn(string $name): string => $fields->has($name) ? trim($fields->text($name, self::LONGEST, '')) : '';
         $asked = new self(
             $fields->has('kind') ? $fields->oneOf('kind', Diary::KINDS) : null,
-            is_numeric($fields->raw('search')) ? (string) $fields->raw('search') : $text('search'),
+            $text('search'),
             $text('person'),
             $text('place'),
             self::day('from', $fields->raw('from'), $refusals),

@@ -49,7 +49,7 @@ test('it is narrowed by kind, person, place, days and text', function (string $q
     expect(array_column(diary($query), 'kind'))->toBe($kinds);
 })->with([
     ['?kind=plant', ['plant']], ['?person=Orsolt', ['mixed', 'plant']], ['?place=Ridge+bench', ['check', 'plant']], ['?from=2026-03-05', ['check', 'mixed', 'stock']], ['?to=2026-03-03', ['batch', 'test']],
-    ['?from=2026-03-04&to=2026-03-05', ['mixed', 'stock', 'plant']], ['?search=fine', ['plant']], ['?search=T-001', ['check', 'plant']], ['?search=wet', ['stock']], ['?search=%25', []], ['?search=12', []],
+    ['?from=2026-03-04&to=2026-03-05', ['mixed', 'stock', 'plant']], ['?search=fine', ['plant']], ['?search=T-001', ['check', 'plant']], ['?search=wet', ['stock']], ['?search=%25', []], ['?search=12', []], ['?place=3', []], ['?person=12', []],
 ]);
 
 test('pages go on where the last one ended, and nothing is told twice', function (): void {

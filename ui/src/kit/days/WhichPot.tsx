@@ -25,7 +25,7 @@ interface Props {
 
 /** Pots of the yard for a plant and its ball, best first: what each offers, and why it misses. */
 export function WhichPot({ whose, count, close, take }: Props) {
-  const { t, n, q } = useWords();
+  const { t, q } = useWords();
   const found = useWhichPot(whose);
   const buy = found.data?.buy ?? null;
 
@@ -42,7 +42,7 @@ export function WhichPot({ whose, count, close, take }: Props) {
           <p className={common.mind}>
             ◆{' '}
             {t('whichPot.buy', {
-              length: n(buy.length_cm),
+              length: q(buy.length_cm, 'cm'),
               width: q(buy.width_cm, 'cm'),
               depth: q(buy.depth_cm, 'cm'),
             })}
