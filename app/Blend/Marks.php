@@ -55,19 +55,25 @@ final class Marks
     {
         $worth = [];
         foreach ($figures as $i => $those) {
-            $value = $those[$name] ?? null;
-            $outside = null;
-            foreach (isset(self::BANDS[$name]) ? $verdicts[$i] : [] as $verdict) {
-                if ($verdict['criterion'] === self::BANDS[$name] && is_numeric($verdict['outside'])) {
-                    $outside = (float) $verdict['outside'];
-                }
-            }
-            if (isset(self::BANDS[$name]) ? $outside !== null : is_float($value)) {
-                $worth[$i] = isset(self::BANDS[$name]) ? -$outside : (in_array($name, self::LESS_IS_BETTER, true) ? -1.0 : 1.0) * (float) $value;
+            $value = isset(self::BANDS[$name]) ? self::outside(self::BANDS[$name], $verdicts[$i]) : $those[$name] ?? null;
+            if (is_float($value)) {
+                $worth[$i] = in_array($name, self::MORE_IS_BETTER, true) ? $value : -$value;
             }
         }
 
         return $worth;
+    }
+
+    /** @param list<array<string, mixed>> $verdicts */
+    private static function outside(string $criterion, array $verdicts): ?float
+    {
+        foreach ($verdicts as $verdict) {
+            if ($verdict['criterion'] === $criterion && is_numeric($verdict['outside'])) {
+                return (float) $verdict['outside'];
+            }
+        }
+
+        return null;
     }
 
     /** @param non-empty-array<int, float> $worth */

@@ -10,6 +10,9 @@ final class Words
     /** Each is a folder of lang/, the first one the language that others fall back to. */
     public const LANGUAGES = ['en', 'id'];
 
+    /** @var array<string, array<string, string>> what ships, by language; it is asked for at every name that is read */
+    private static array $shipped = [];
+
     /** @param array<string, float|int|string> $gaps */
     public static function of(string $key, array $gaps = [], ?string $language = null): string
     {
@@ -31,9 +34,9 @@ final class Words
     /** @return array<string, string> what ships with Zolbek, said in a language, by what it is called in English */
     public static function shipped(?string $language = null): array
     {
-        $said = trans('shipped', locale: $language);
+        $language ??= app()->getLocale();
 
-        return is_array($said) ? $said : [];
+        return self::$shipped[$language] ??= is_array($said = trans('shipped', locale: $language)) ? $said : [];
     }
 
     /** A figure as it is written where the reader is. */

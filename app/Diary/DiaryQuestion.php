@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Diary;
 
+use App\Common\Holding;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Carbon;
 use Zolbek\Core\Basis\Input\Fields;
@@ -68,12 +69,7 @@ final readonly class DiaryQuestion
     public function narrow(Builder $source): Builder
     {
         if ($this->search !== '') {
-            $like = '%'.addcslashes($this->search, '%_\\').'%';
-            $source->where(static function (Builder $either) use ($like): void {
-                foreach (['name', 'of', 'note'] as $column) {
-                    $either->orWhereRaw("\"{$column}\" like ? escape '\\'", [$like]);
-                }
-            });
+            $source->where(fn(Builder $either) => Holding::any($either, $this->search, 'name', 'of', 'note'));
         }
         foreach (['person' => $this->person, 'place' => $this->place] as $column => $is) {
             if ($is !== '') {

@@ -23,6 +23,9 @@ use Zolbek\Core\Work\Batching\Extra;
 /** What a client needs to know before it asks: the words of the model and the targets of the plant groups. */
 final readonly class MetaController
 {
+    /** Curves of components that can still be told apart in one picture. */
+    private const MOST_COMPONENTS = 4;
+
     public function __invoke(): JsonResponse
     {
         return new JsonResponse([
@@ -60,7 +63,7 @@ final readonly class MetaController
             'stages' => array_column(GrowthStage::cases(), 'value'),
             'hours' => ['spring' => $habit->springH, 'summer' => $habit->summerH, 'autumn' => $habit->autumnH, 'winter' => $habit->winterH],
             'most_compared' => Comparison::MOST,
-            'most_components_compared' => 4,
+            'most_components_compared' => self::MOST_COMPONENTS,
         ];
     }
 }

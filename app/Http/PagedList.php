@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http;
 
+use App\Common\Holding;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\JsonResponse;
@@ -88,12 +89,6 @@ final class PagedList
         if ($text === '') {
             return;
         }
-        $like = ['%'.addcslashes($text, '%_\\').'%'];
-        $query->where(static function (Builder $either) use ($like, $also): void {
-            $either->whereRaw("name like ? escape '\\'", $like);
-            if ($also !== null) {
-                $either->orWhereRaw("{$also} like ? escape '\\'", $like);
-            }
-        });
+        $query->where(static fn(Builder $either) => Holding::any($either, $text, ...['name', ...($also === null ? [] : [$also])]));
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Shelf;
 
+use App\Common\Holding;
 use App\Common\Words;
 use App\Shelf\Models\Component;
 use Illuminate\Database\Eloquent\Builder;
@@ -39,11 +40,9 @@ final class OtherNames
         if ($text === '') {
             return;
         }
-        $like = '%'.addcslashes($text, '%_\\').'%';
         $keys = self::keysNamed($text);
-        $query->where(static function (Builder $either) use ($like, $keys): void {
-            $either->whereRaw("name like ? escape '\\'", [$like]);
-            $either->orWhereRaw("other_names like ? escape '\\'", [$like]);
+        $query->where(static function (Builder $either) use ($text, $keys): void {
+            Holding::any($either, $text, 'name', 'other_names');
             $either->orWhereIn('key', $keys);
         });
     }

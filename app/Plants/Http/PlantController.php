@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Plants\Http;
 
+use App\Common\Holding;
 use App\Common\Meanwhile;
 use App\Http\ArchiveSwitch;
 use App\Http\PagedList;
@@ -42,8 +43,7 @@ final readonly class PlantController
         PagedList::inArchive($query, $request->boolean('archived'));
         $search = $request->string('search')->trim()->value();
         if ($search !== '') {
-            $like = '%'.addcslashes($search, '%_\\').'%';
-            $query->where(static fn($either) => $either->whereRaw("name like ? escape '\\'", [$like])->orWhereRaw("number like ? escape '\\'", [$like]));
+            $query->where(static fn($either) => Holding::any($either, $search, 'name', 'number'));
         }
         foreach (['place', 'plant_group', 'health'] as $column) {
             if ($request->filled($column)) {

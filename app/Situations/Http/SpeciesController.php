@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Situations\Http;
 
+use App\Common\Holding;
 use App\Common\Meanwhile;
 use App\Common\SaidHere;
 use App\Http\ArchiveSwitch;
@@ -54,12 +55,9 @@ final readonly class SpeciesController
         if ($text === '') {
             return;
         }
-        $like = '%'.addcslashes($text, '%_\\').'%';
         $kept = SaidHere::keptOf($text);
-        $query->where(static function (Builder $either) use ($like, $kept): void {
-            foreach (['name', 'botanical', 'reason'] as $column) {
-                $either->orWhereRaw("{$column} like ? escape '\\'", [$like]);
-            }
+        $query->where(static function (Builder $either) use ($text, $kept): void {
+            Holding::any($either, $text, 'name', 'botanical', 'reason');
             $either->orWhereIn('name', $kept);
             $either->orWhereIn('reason', $kept);
         });
