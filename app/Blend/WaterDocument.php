@@ -6,7 +6,6 @@ namespace App\Blend;
 
 use App\Situations\SituationForm;
 use Illuminate\Support\Carbon;
-use Zolbek\Core\Place\Plant\GrowthStage;
 use Zolbek\Core\Verdict\Fit\Assessment;
 use Zolbek\Core\Verdict\Fit\Rounds;
 
@@ -52,7 +51,7 @@ final class WaterDocument
             'recovery' => $situation->plant->recovery(),
             'now_month' => $now,
             'now_stage' => $form->stage?->value,
-            'now_interval_h' => $course->intervalAtStageH($now, $form->stage ?? GrowthStage::Growing),
+            'now_interval_h' => $course->intervalNowH($now, $form->stage),
             'frost_cycles' => $assessment->setup->ageing->frostCycles ?? 0.0,
             'months' => $months,
         ];

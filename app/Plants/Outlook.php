@@ -8,6 +8,7 @@ use App\Plants\Models\Plant;
 use App\Plants\Models\PlantEvent;
 use Illuminate\Support\Carbon;
 use Zolbek\Core\Course\Ageing\Forecast;
+use Zolbek\Core\Course\Water\WaterCourse;
 use Zolbek\Core\Place\Plant\PlantGroup;
 use Zolbek\Core\Place\Setup\Setup;
 use Zolbek\Core\Place\Site\Exposure;
@@ -66,7 +67,7 @@ final class Outlook
     }
 
     /** The day on which it falls due: somebody's own, or by its mix and the usual years; kept with the plant, so that lists can be sorted by it. */
-    public function dueOn(Plant $plant): ?Carbon
+    private function dueOn(Plant $plant): ?Carbon
     {
         if ($plant->due_set_on !== null) {
             return $plant->due_set_on->copy();
@@ -79,6 +80,22 @@ final class Outlook
             // not in the month after
             default => $plant->potted_on->copy()->addDays(max((int) ceil(Due::JUST * self::DAYS_A_YEAR), (int) round($due->afterYears * self::DAYS_A_YEAR))),
         };
+    }
+
+    /** Writes down what lists of plants are sorted by: the day on which it falls due, and how soon its pot is dry. */
+    public function foretell(Plant $plant): void
+    {
+        $plant->due_on = $this->dueOn($plant);
+        $plant->dries_h = $this->water($plant)?->hottestIntervalH();
+        $plant->save();
+    }
+
+    /** How long its water lasts; null where nobody wrote down what it stands in, or where. */
+    public function water(Plant $plant): ?WaterCourse
+    {
+        $setup = $this->setup($plant);
+
+        return $setup?->situation?->climate === null ? null : new WaterCourse($setup, $setup->situation, $setup->situation->climate);
     }
 
     /** @return list<Finding> of the last inspection since it was potted */

@@ -106,8 +106,7 @@ final readonly class PlantFile
             }
             if ($standing !== null) {
                 $plant->standing = $standing;
-                $plant->due_on = $this->outlook->dueOn($plant);
-                $plant->save();
+                $this->outlook->foretell($plant);
             }
             foreach ($rows as [$kind, $day, $words, $data, $person]) {
                 ($this->write)($plant, $kind, $day, $words, $data, $person);

@@ -9,14 +9,11 @@ use App\Plants\Models\Plant;
 use Illuminate\Support\Carbon;
 use Zolbek\Core\Course\Water\LearnedInterval;
 use Zolbek\Core\Course\Water\StickChart;
-use Zolbek\Core\Course\Water\WaterCourse;
-use Zolbek\Core\Place\Plant\GrowthStage;
 use Zolbek\Core\Place\Setup\ModelConstants;
 
 /** How long the water in a plant's pot lasts, what its own taps taught, and what a stick should look like: schema StickChart of the API. */
 final readonly class StickDocument
 {
-    private const TAPS = 30;
     private const DEPTHS = [1.0, 3.0, 5.0, 8.0, 12.0];
 
     public function __construct(private Outlook $outlook) {}
@@ -25,14 +22,12 @@ final readonly class StickDocument
     public function of(Plant $plant): ?array
     {
         $setup = $this->outlook->setup($plant);
-        $situation = $setup?->situation;
-        if ($setup === null || $situation === null || $situation->climate === null) {
+        $course = $this->outlook->water($plant);
+        if ($setup === null || $course === null) {
             return null;
         }
-        $month = Carbon::now()->month - 1;
-        $course = new WaterCourse($setup, $situation, $situation->climate);
-        $computed = $course->intervalAtStageH($month, $plant->seenStage() ?? GrowthStage::Growing);
-        $learned = new LearnedInterval($computed, $this->taps($plant));
+        $computed = $course->intervalNowH(Carbon::now()->month - 1, $plant->seenStage());
+        $learned = new LearnedInterval($computed, MoistureCheck::lessons(MoistureCheck::sincePotted([$plant])[$plant->id] ?? []));
         $useLDay = ModelConstants::REFILL * $course->withinReachL / max(1e-9, $learned->hours / 24.0);
         $last = max(1.0, $learned->hours / 24.0);
         $days = array_values(array_unique(array_map(static fn(float $share): float => round($share * $last, $last < 4.0 ? 1 : 0), [0.0, 0.25, 0.5, 0.75, 1.0, 1.25])));
@@ -44,20 +39,5 @@ final readonly class StickDocument
             'computed_h' => $computed, 'learned_h' => $learned->hours, 'taps' => $learned->taps, 'use_l_day' => $useLDay, 'limit_days' => $chart->limitDays,
             'within_reach_l' => $course->withinReachL, 'days' => $chart->days,
         ];
-    }
-
-    /** @return list<array{verdict: string, hours: float}> oldest first */
-    private function taps(Plant $plant): array
-    {
-        $query = MoistureCheck::query();
-        $query->where('plant_id', $plant->id);
-        $query->whereNotNull('hours_since');
-        if ($plant->potted_on !== null) {
-            $query->where('checked_at', '>=', $plant->potted_on);
-        }
-        $query->orderByDesc('checked_at');
-        $query->limit(self::TAPS);
-
-        return array_reverse(array_values($query->get()->map(static fn(MoistureCheck $check): array => ['verdict' => $check->verdict, 'hours' => (float) $check->hours_since])->all()));
     }
 }

@@ -14,15 +14,17 @@ use App\Shelf\Models\Component;
 use Illuminate\Support\Carbon;
 use Zolbek\Core\Work\Inspection\Health;
 
-/** What the day asks for: due tasks, this week's potting, what runs low, what is half done, plants in recovery. Schema Today of the API. */
-final class TodayDocument
+/** What the day asks for: water, due tasks, this week's potting, what runs low, what is half done, plants in recovery. Schema Today of the API. */
+final readonly class TodayDocument
 {
     private const MOST = 12;
     private const WEEK = 7;
     private const RECOVERY_DAYS = 42;
 
+    public function __construct(private WaterFirst $water) {}
+
     /** @return array<string, mixed> */
-    public static function make(): array
+    public function make(): array
     {
         $today = Carbon::today();
         $tasks = CareTask::ofKeptPlants();
@@ -66,6 +68,7 @@ final class TodayDocument
         $recovering->limit(self::MOST);
 
         return [
+            'water' => $this->water->of(Carbon::now()),
             'tasks' => array_values($tasks->get()->map(PlantPresenter::task(...))->all()),
             'tasks_total' => $taskTotal,
             'days' => array_values($days->get()->map(DayDocument::summary(...))->all()),

@@ -108,8 +108,7 @@ final readonly class TessivaleCollection
             $form = InspectionForm::read(['on' => Carbon::now()->subDays(40)->toDateString(), 'findings' => $findings, 'roots_removed_share' => $removed, 'person' => 'Mirabeth']);
             $seen = $plant($number);
             ($this->write)($seen, 'inspected', $form->on, '', $form->judge($seen, $this->outlook), $form->person);
-            $seen->due_on = $this->outlook->dueOn($seen);
-            $seen->save();
+            $this->outlook->foretell($seen);
         }
         ($this->offspring)($plant('T-010'), ['kind' => 'cutting', 'count' => 12, 'together' => true, 'place' => 'Tunnel', 'on' => Carbon::now()->subDays(70)->toDateString(), 'text' => 'Soft tips, in moss.']);
         ($this->tell)($plant('T-012'), ['kind' => 'snoozed', 'until' => Carbon::now()->addDays(60)->toDateString(), 'text' => 'After flower, not before.']);

@@ -215,3 +215,14 @@ test('the pH of one component is as uncertain as it', function (): void {
     $setup = new Setup([[Reference::component('sphagnum-peat'), 1.0]], Reference::pot('rectangle'), Holes::of(2, 2.0, 0.6), PlantGroup::AcidLovers, 0.8);
     expect((new Propagation($setup, static fn(): array => []))->of['ph'])->toBeNear(0.5, 1e-9);
 });
+
+test('where nobody looked a plant rests in cold months out of doors, and what was seen goes before', function (): void {
+    $setup = randomSituation(7);
+    assert($setup->situation !== null);
+    $in = static fn(Exposure $exposure): WaterCourse => new WaterCourse($setup, $setup->situation->with(place: new Place($exposure)), Climates::hill());
+    $out = $in(Exposure::FullSun);
+    expect($out->demand->usualStage(0))->toBe(GrowthStage::Rest)->and($out->demand->usualStage(10))->toBe(GrowthStage::Rest)->and($out->demand->usualStage(2))->toBe(GrowthStage::Growing)
+        ->and($in(Exposure::Glass)->demand->usualStage(0))->toBe(GrowthStage::Growing)
+        ->and($out->intervalNowH(0, null))->toBe($out->intervalAtStageH(0, GrowthStage::Rest))
+        ->and($out->intervalNowH(0, GrowthStage::LeafBreak))->toBe($out->intervalAtStageH(0, GrowthStage::LeafBreak));
+});

@@ -3,7 +3,9 @@
 declare(strict_types=1);
 
 use Tests\Core\Climates;
+use Zolbek\Core\Place\Climate\Climate;
 use Zolbek\Core\Place\Climate\DailyClimate;
+use Zolbek\Core\Place\Climate\WaterSeason;
 use Zolbek\Core\Place\Plant\GrowthStage;
 use Zolbek\Core\Place\Plant\PlantGroup;
 use Zolbek\Core\Place\Site\Exposure;
@@ -194,4 +196,17 @@ test('what to do out of turn, step by step, and what to leave', function (string
     ['pot_broken', Health::Well, GrowthStage::LeafBreak, true, ['keep_moist', 'ball_whole', 'same_size', 'fill_gaps', 'fix_firm', 'water_once', 'shade_mist', 'frost_free'], ['no_root_cut', 'no_crown_cut', 'no_feed', 'no_washing', 'no_bigger_pot']],
     ['roots_rotting', Health::Sick, GrowthStage::AfterFlower, false, ['keep_moist', 'cut_rot', 'wash_rot', 'airy_small', 'fix_firm', 'water_sparing', 'shade_mist'], ['no_crown_cut', 'no_feed', 'no_old_soil', 'no_wiring', 'no_bigger_pot']],
     ['roots_rotting', Health::Well, GrowthStage::BudsMoving, false, ['keep_moist', 'cut_rot', 'wash_rot', 'airy_small', 'fix_firm', 'water_sparing', 'out_of_sun'], ['no_crown_cut', 'no_feed', 'no_old_soil', 'no_bigger_pot']],
+]);
+
+test('the season of watering turns by nights, days and means', function (int $day, float $warmer, WaterSeason $season): void {
+    $climate = new DailyClimate(Climate::read(['latitude' => 44, 'altitude_m' => 600, 'months' => Climates::rows($warmer)]));
+    expect(WaterSeason::on($climate, $day))->toBe($season);
+})->with([
+    'mid-January, nights of -4' => [15, 0.0, WaterSeason::Frost],
+    'nights at 0 are not below it' => [15, 4.0, WaterSeason::Rest],
+    'a night just below' => [15, 3.9, WaterSeason::Frost],
+    'mid-November at 4.5' => [319, 0.0, WaterSeason::Rest],
+    'half a degree warmer' => [319, 0.5, WaterSeason::Growth],
+    'mid-July, days of 27' => [196, 0.0, WaterSeason::Growth],
+    'days of 28' => [196, 1.0, WaterSeason::Heat],
 ]);

@@ -74,8 +74,7 @@ final readonly class SavePlant
         }
         $plant->save();
         $plant->refresh()->loadMissing(['species', 'site']);
-        $plant->due_on = $this->outlook->dueOn($plant);
-        $plant->save();
+        $this->outlook->foretell($plant);
         if ($before !== null && $before['place'] !== $plant->place) {
             ($this->write)($plant, 'moved', text: $plant->place, data: ['from' => $before['place'], 'to' => $plant->place]);
         }

@@ -62,8 +62,7 @@ final readonly class TellOfPlant
             $plant->save();
             if ($kind === 'override') {
                 // left empty, what is computed counts again
-                $plant->due_on = $this->outlook->dueOn($plant->loadMissing(['species', 'site']));
-                $plant->save();
+                $this->outlook->foretell($plant->loadMissing(['species', 'site']));
             }
             if ($plant->status !== 'kept') {
                 $plant->tasks()->where('state', 'open')->update(['state' => 'skipped', 'closed_on' => $on->toDateString(), 'reason' => $plant->status]);

@@ -138,8 +138,7 @@ final readonly class PlantController
         $judged = $form->judge($plant->load(['species', 'site']), $outlook);
         DB::transaction(static function () use ($form, $judged, $plant, $outlook, $write): void {
             $write($plant, 'inspected', $form->on, $form->text, $judged, $form->person);
-            $plant->due_on = $outlook->dueOn($plant);
-            $plant->save();
+            $outlook->foretell($plant);
         });
 
         return new JsonResponse($judged, 201);

@@ -23,6 +23,53 @@ final class MoistureCheck extends Model
 {
     public const METHODS = ['stick', 'weight', 'probe', 'eye'];
 
+    /** The last ones of a plant that still count. */
+    private const COUNTED = 30;
+
+    /**
+     * The last ones of each plant since it was potted.
+     *
+     * @param iterable<Plant> $plants
+     *
+     * @return array<int, list<self>> by plant, oldest first
+     */
+    public static function sincePotted(iterable $plants): array
+    {
+        $potted = [];
+        foreach ($plants as $plant) {
+            $potted[$plant->id] = $plant->potted_on;
+        }
+        $ranked = self::query()->selectRaw('*, row_number() over (partition by plant_id order by checked_at desc, id desc) as place')->whereIn('plant_id', array_keys($potted));
+        $query = self::query();
+        $query->fromSub($ranked, 'ranked');
+        $query->where('place', '<=', self::COUNTED);
+        $query->orderBy('checked_at');
+        $query->orderBy('id');
+        $found = [];
+        foreach ($query->get() as $check) {
+            $since = $potted[$check->plant_id];
+            if ($since === null || $check->checked_at->gte($since)) {
+                $found[$check->plant_id][] = $check;
+            }
+        }
+
+        return $found;
+    }
+
+    /**
+     * What they teach of how long water lasts.
+     *
+     * @param list<self> $checks oldest first
+     *
+     * @return list<array{verdict: string, hours: float}>
+     */
+    public static function lessons(array $checks): array
+    {
+        $timed = array_filter($checks, static fn(self $check): bool => $check->hours_since !== null);
+
+        return array_values(array_map(static fn(self $check): array => ['verdict' => $check->verdict, 'hours' => (float) $check->hours_since], $timed));
+    }
+
     /** @return array<string, string> */
     protected function casts(): array
     {

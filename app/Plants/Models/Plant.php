@@ -62,6 +62,7 @@ use Zolbek\Core\Work\Inspection\Health;
  * @property StandsIn|null            $standing
  * @property Carbon|null               $potted_on
  * @property Carbon|null               $due_on        by mix and years, found when it was potted or changed
+ * @property float|null                $dries_h       hours that its water lasts on a hot day, found at the same times
  * @property Carbon|null               $due_set_on    somebody's own day, instead of what is computed
  * @property list<array{kind: string, note: string}> $buried
  * @property list<array{year: int, what: string, note: string, pot_id: int|null}> $plan

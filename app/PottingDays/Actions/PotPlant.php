@@ -97,8 +97,7 @@ final readonly class PotPlant
             'buried' => [...$plant->buried, ...$buried],
         ])->save();
         $plant->refresh()->load(['species', 'site']);
-        $plant->due_on = $this->outlook->dueOn($plant);
-        $plant->save();
+        $this->outlook->foretell($plant);
         $tasks = ($this->tasks)($entry, $actual, $at, EntryWind::of($entry, $needs), $assessment->water?->drought->intervalH);
         $events = [$event->id, ...$this->saveSoil($plant, $actual->saved, $at, $person)];
         $entry->fill(['state' => $state, 'done_at' => $at, 'actual' => $actual->followedBy($taken, $events, $tasks, $entry->count * $needs->baseL, $pouredYield, isset($figures['fertiliser']['cost']) ? $entry->count * $figures['fertiliser']['cost'] : null)]);

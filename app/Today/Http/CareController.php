@@ -18,9 +18,9 @@ use Illuminate\Http\Response;
 /** What is to be looked after: the opening page, the list, the calendar file. */
 final readonly class CareController
 {
-    public function today(): JsonResponse
+    public function today(TodayDocument $document): JsonResponse
     {
-        return new JsonResponse(TodayDocument::make());
+        return new JsonResponse($document->make());
     }
 
     public function index(Request $request): JsonResponse

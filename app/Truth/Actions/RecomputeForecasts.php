@@ -27,8 +27,7 @@ final readonly class RecomputeForecasts
         $query->with(['species', 'site']);
         $query->whereNotNull('standing');
         foreach ($query->lazyById(200) as $plant) {
-            $plant->due_on = $this->outlook->dueOn($plant);
-            $plant->save();
+            $this->outlook->foretell($plant);
         }
         ModelNotice::recomputed();
     }

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Zolbek\Core\Course\Water;
 
 use Zolbek\Core\Place\Climate\Climate;
+use Zolbek\Core\Place\Climate\WaterSeason;
 use Zolbek\Core\Place\Plant\Canopy;
+use Zolbek\Core\Place\Plant\GrowthStage;
 use Zolbek\Core\Place\Setup\Setup;
 use Zolbek\Core\Place\Setup\Situation;
 
@@ -20,7 +22,6 @@ use Zolbek\Core\Place\Setup\Situation;
  */
 final readonly class Demand
 {
-    private const REST_BELOW_C = 5.0;
     private const RAIN_STAYS = 0.6;
 
     /** Canopy in m2 that it was reckoned with. */
@@ -72,13 +73,20 @@ final readonly class Demand
         return $this->situation->place->rainFalls() ? ($this->climate->months[$month]->rainMm ?? 0.0) * $this->use->openSoilM2 : 0.0;
     }
 
+    /** What a plant is at in a month where nobody looked: at rest where it stands out of doors and the mean is below 5 degC. */
+    public function usualStage(int $month): GrowthStage
+    {
+        $isCold = ($this->climate->months[$month]->meanC ?? WaterSeason::REST_BELOW_C) < WaterSeason::REST_BELOW_C;
+
+        return $isCold && ! $this->situation->place->exposure->isUnderCover() ? GrowthStage::Rest : GrowthStage::Growing;
+    }
+
     /** @return array{float, float} litres given and drained */
     private function year(float $leaching): array
     {
         $wanted = $rain = 0.0;
         foreach ($this->climate->months as $month => $climate) {
-            $rests = ! $this->situation->place->exposure->isUnderCover() && $climate->meanC < self::REST_BELOW_C;
-            $use = $this->use->litresPerDay($this->climate->et0MmDay[$month] ?? 0.0, $rests ? ($this->situation->plant->evergreen ? 0.3 : 0.1) : 1.0, 1.0);
+            $use = $this->use->litresPerDay($this->climate->et0MmDay[$month] ?? 0.0, $this->usualStage($month)->cropCoefficient($this->situation->plant->evergreen), 1.0);
             $fallen = $this->rainL($month);
             $wanted += max(0.0, $this->climate->daysIn($month) * $use - self::RAIN_STAYS * $fallen);
             $rain += $fallen;

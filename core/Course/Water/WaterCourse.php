@@ -65,6 +65,12 @@ final readonly class WaterCourse
         return $this->lastsH($this->demand->use->litresPerDay($this->climate->et0MmDay[$month] ?? 0.0, $stage->cropCoefficient($this->situation->plant->evergreen)));
     }
 
+    /** The same at the stage that was seen; where nobody looked, at what is usual in the month. */
+    public function intervalNowH(int $month, ?GrowthStage $seen): float
+    {
+        return $this->intervalAtStageH($month, $seen ?? $this->demand->usualStage($month));
+    }
+
     /** Days of the hottest month on which the plant wants more than it gets, coming by as one does, with and without its usual rain. */
     public function shortDays(bool $withRain): float
     {

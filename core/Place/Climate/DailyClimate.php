@@ -16,7 +16,7 @@ namespace Zolbek\Core\Place\Climate;
 final readonly class DailyClimate
 {
     private const LIKELY_FROST = 0.1;
-    private const HEAT_C = 28.0;
+    public const HEAT_C = 28.0;
 
     public ?int $lastFrost;
     public ?int $firstFrost;

@@ -132,7 +132,7 @@ export function useMoisture(id: number) {
   return useWrite(
     async (body: Schemas['MoistureCheckInput']) =>
       answerOf(await api.POST('/plants/{id}/moisture', { params: { path: { id } }, body })),
-    'plantPage',
+    'moisture',
   );
 }
 

@@ -40,6 +40,7 @@ export const STALE = {
   file: ['components', 'lots', 'movements', 'tests', 'evaluation', 'plan', 'plants', 'plant', 'pots', 'today'],
   instrument: ['instruments'],
   modelNews: ['model-news'],
+  moisture: ['plant', 'today'],
   plant: ['plants', 'plant', 'tasks', 'today', 'places'],
   plantPage: ['plant'],
   pot: ['pots', 'evaluation'],

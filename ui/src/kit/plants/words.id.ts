@@ -16,6 +16,8 @@ export const words: Record<keyof typeof english, string> = {
   'nav.days': 'Hari ganti pot',
   'nav.plants': 'Tanaman',
   'nav.fertilisers': 'Pupuk',
+  'stick.hours': '{hours} jam',
+  'stick.days': '{days} hari',
   'due.due': 'Jatuh tempo',
   'due.off': 'ditunda sampai {until}',
   'plant.photos': 'Gambar',

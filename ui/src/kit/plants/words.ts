@@ -17,6 +17,9 @@ export const words = {
   'nav.plants': 'Plants',
   'nav.fertilisers': 'Fertilisers',
 
+  'stick.hours': '{hours} hours',
+  'stick.days': '{days} days',
+
   'due.due': 'Due',
   'due.off': 'put off until {until}',
 

@@ -6,6 +6,7 @@ import { useMoisture } from '../../api/plants';
 import { useWords } from '../../i18n/words';
 import { NumberField } from '../../kit/fields/NumberField';
 import { useUndoable } from '../../kit/hooks/useUndoable';
+import { useHours } from '../../kit/plants/useHours';
 import { typedNumber } from '../../i18n/numbers';
 import common from '../../styles/common.module.css';
 import styles from './plants.module.css';
@@ -56,13 +57,6 @@ export function StickSection({ dossier }: { dossier: Schemas['PlantDossier'] }) 
       )}
     </section>
   );
-}
-
-function useHours() {
-  const { t, n } = useWords();
-
-  return (hours: number) =>
-    hours < 72 ? t('stick.hours', { hours: n(hours, 2) }) : t('stick.days', { days: n(hours / 24, 2) });
 }
 
 /** The chart as a table: days across, depth down, each cell a piece of stick. */

@@ -204,8 +204,6 @@ export const words: Record<keyof typeof english, string> = {
   'stick.title': 'Air dan tusuk',
   'stick.interval':
     'Cukup kira-kira {hours} pada waktu ini, {taps, plural, =0 {menurut hitungan} other {diajar oleh # ketukan}}.',
-  'stick.hours': '{hours} jam',
-  'stick.days': '{days} hari',
   'stick.computed': 'Model saja mengatakan {hours}.',
   'stick.chart': 'Seperti apa tusuk semestinya, menurut hari setelah disiram dan kedalaman di bawah permukaan',
   'stick.depth': 'Kedalaman',

@@ -206,8 +206,6 @@ export const words = {
   'stick.title': 'Water and stick',
   'stick.interval':
     'Lasts about {hours} at this time of year, {taps, plural, =0 {as computed} one {taught by one tap} other {taught by # taps}}.',
-  'stick.hours': '{hours} hours',
-  'stick.days': '{days} days',
   'stick.computed': 'The model alone says {hours}.',
   'stick.chart': 'What the stick should look like, by days after watering and depth below the surface',
   'stick.depth': 'Depth',

@@ -10,6 +10,7 @@ import { LinkButton } from '../../kit/fields/LinkButton';
 import { ListState } from '../../kit/lists/ListState';
 import { AddRound } from '../../kit/plants/AddRound';
 import { TaskList } from '../../kit/plants/TaskList';
+import { WaterFirst } from './WaterFirst';
 import styles from './today.module.css';
 import common from '../../styles/common.module.css';
 
@@ -41,6 +42,7 @@ export default function TodayPage() {
           )}
           <div className={styles.todayColumns}>
             <div>
+              {found.data.has_plants && <WaterFirst water={found.data.water} />}
               <Tasks today={found.data} />
               <Due today={found.data} />
             </div>

@@ -2,6 +2,28 @@ import type { words as english } from './words';
 
 export const words: Record<keyof typeof english, string> = {
   'today.title': 'Hari ini',
+  'today.water': 'Lihat airnya lebih dulu',
+  'today.season.frost':
+    'Malam beku: siram sedikit, sekitar tengah hari, dan hanya yang tidak beku. Yang hijau abadi dan yang di bawah atap kering lebih dulu.',
+  'today.season.rest':
+    'Dingin dan tanpa pertumbuhan: tanaman gundul perlu sedikit. Yang hijau abadi, pot kecil, dan yang di bawah atap kering lebih dulu.',
+  'today.season.growth': 'Masa tumbuh: lihat tiap hari, pot kecil dan tajuk lebat lebih dulu.',
+  'today.season.heat':
+    'Hari panas: lihat dua kali, pagi dan lewat tengah hari. Pot kecil di matahari mungkin perlu air dua kali.',
+  'today.waterLasts': 'cukup {hours}',
+  'today.waterLeft': 'sisa {hours}',
+  'today.waterNow': 'lihat sekarang',
+  'today.waterSince': 'disiram {hours} lalu',
+  'today.watered': 'Disiram',
+  'today.waits': 'Bisa menunggu',
+  'today.wateredOf': '{name}: disiram',
+  'today.waitsOf': '{name}: bisa menunggu',
+  'today.waterKept': '{verdict, select, water {{name} sudah disiram.} other {{name} bisa menunggu.}}',
+  'today.waterLimits':
+    'Dihitung dari pot penuh pada hari biasa bulan ini tanpa hujan, atau dari ketukan terakhir di sini. Jarilah yang memutuskan.',
+  'today.waterUnknown':
+    '{count, plural, other {# tanaman}} tidak terhitung: catat pot, campuran, dan tempatnya, maka daftar ini tahu.',
+  'today.waterNone': 'Begitu tanaman punya pot, campuran, dan tempat, yang kering lebih dulu tampil di sini.',
   'today.tasks': 'Perawatan',
   'today.noTasks': 'Tak ada yang jatuh tempo hari ini.',
   'today.moreTasks': 'Semua {count} di kalender',

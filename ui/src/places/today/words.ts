@@ -1,5 +1,28 @@
 export const words = {
   'today.title': 'Today',
+  'today.water': 'Look for water first',
+  'today.season.frost':
+    'Frosty nights: water little, around noon, and only what is not frozen. Evergreens and what stands under a roof are dry first.',
+  'today.season.rest':
+    'Cold and no growth: leafless plants need little. Evergreens, small pots and what stands under a roof are dry first.',
+  'today.season.growth': 'In growth: look every day, at small pots and full crowns first.',
+  'today.season.heat':
+    'Hot days: look twice, in the morning and after noon. Small pots in the sun may need water twice.',
+  'today.waterLasts': 'lasts {hours}',
+  'today.waterLeft': '{hours} left',
+  'today.waterNow': 'look now',
+  'today.waterSince': 'watered {hours} ago',
+  'today.watered': 'Watered',
+  'today.waits': 'Can wait',
+  'today.wateredOf': '{name}: watered',
+  'today.waitsOf': '{name}: can wait',
+  'today.waterKept': '{verdict, select, water {{name} is watered.} other {{name} can wait.}}',
+  'today.waterLimits':
+    'Counted from a full pot on usual days of this month without rain, or from the last tap here. The finger decides.',
+  'today.waterUnknown':
+    '{count, plural, one {# plant is} other {# plants are}} not counted: write down pot, mix and place, and the list knows.',
+  'today.waterNone': 'Once plants have a pot, a mix and a place, those that are dry first stand here.',
+
   'today.tasks': 'To look after',
   'today.noTasks': 'Nothing is due today.',
   'today.moreTasks': 'All {count} on the calendar',
