@@ -19,6 +19,7 @@ use App\Plants\Http\PhotoController;
 use App\Plants\Http\PlantController;
 use App\Pots\Http\PotController;
 use App\PottingDays\Http\PottingDayController;
+use App\PottingDays\Http\RecipeUsesController;
 use App\PottingDays\Http\UsesController;
 use App\Recipes\Http\RecipeController;
 use App\Search\Http\SearchController;
@@ -46,6 +47,7 @@ Route::post('pots/outline', [PotController::class, 'outline']);
 Route::apiResource('pots', PotController::class)->except('destroy')->whereNumber('pot');
 Route::put('pots/{pot}/archived', [PotController::class, 'archive'])->whereNumber('pot');
 Route::apiResource('recipes', RecipeController::class)->except('destroy')->whereNumber('recipe');
+Route::get('recipes/{recipe}/uses', RecipeUsesController::class)->whereNumber('recipe');
 Route::get('recipes/{recipe}/versions', [RecipeController::class, 'versions'])->whereNumber('recipe');
 Route::put('recipes/{recipe}/archived', [RecipeController::class, 'archive'])->whereNumber('recipe');
 

@@ -31,6 +31,16 @@ export function useRecipeVersions(id: number | null) {
   });
 }
 
+/** For what plants and pots a recipe is used; not asked for without one. */
+export function useRecipeUses(id: number | null) {
+  return useQuery({
+    queryKey: ['uses', id],
+    queryFn: async ({ signal }) =>
+      answerOf(await api.GET('/recipes/{id}/uses', { params: { path: { id: id ?? 0 } }, signal })),
+    enabled: id !== null,
+  });
+}
+
 export function useSaveRecipe() {
   return useWrite(
     async ({ id, revision, body }: { id: number | null; revision: number | null; body: Schemas['RecipeInput'] }) =>

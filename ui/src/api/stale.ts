@@ -28,6 +28,7 @@ export type Kept =
   | 'test'
   | 'tests'
   | 'today'
+  | 'uses'
   | 'vessels';
 
 /** What a change makes stale: the one place that says so. */
@@ -35,17 +36,17 @@ export const STALE = {
   batch: ['batches'],
   batchMixed: ['batches', 'components', 'lots', 'movements', 'evaluation', 'plan', 'day'],
   component: ['components', 'recipes', 'evaluation', 'plan'],
-  day: ['days', 'today', 'plants', 'plant', 'tasks', 'components', 'lots', 'movements'],
+  day: ['days', 'today', 'plants', 'plant', 'tasks', 'components', 'lots', 'movements', 'uses'],
   fertiliser: ['fertilisers', 'day'],
   file: ['components', 'lots', 'movements', 'tests', 'evaluation', 'plan', 'plants', 'plant', 'pots', 'today'],
   instrument: ['instruments'],
   modelNews: ['model-news'],
   moisture: ['plant', 'today'],
-  plant: ['plants', 'plant', 'tasks', 'today', 'places'],
+  plant: ['plants', 'plant', 'tasks', 'today', 'places', 'uses'],
   plantPage: ['plant'],
-  pot: ['pots', 'evaluation'],
+  pot: ['pots', 'evaluation', 'uses'],
   proportions: ['proportions', 'plant', 'checks'],
-  recipe: ['recipes'],
+  recipe: ['recipes', 'uses'],
   sieveSet: ['sieve-sets'],
   site: ['sites', 'evaluation'],
   species: ['species', 'evaluation'],

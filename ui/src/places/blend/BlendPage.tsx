@@ -27,6 +27,7 @@ import { rounds } from '../../kit/mixes/verdictWords';
 import { Topples } from '../../kit/mixes/Topples';
 import { RatingHead } from '../../kit/mixes/RatingHead';
 import { RecipeBar } from './recipes/RecipeBar';
+import { UsedFor } from './recipes/UsedFor';
 import { Remarks } from './verdicts/Remarks';
 import { PotSetup, Situation } from './situation/Situation';
 import { Supply } from './verdicts/Supply';
@@ -130,6 +131,7 @@ export function BlendPage() {
               : []),
           ]}
         />
+        <UsedFor />
         <Situation problem={problem} />
         <AsIf />
         {!isStarted && <EmptyMix write={() => setTool('write')} />}

@@ -13,6 +13,7 @@ import CardPage from './CardPage';
 import CompareMixesPage from './CompareMixesPage';
 import { RecipeBar } from './RecipeBar';
 import { SaveRecipe } from './SaveRecipe';
+import { UsedFor } from './UsedFor';
 import { VersionsDrawer } from './VersionsDrawer';
 
 const recipe = () => yard.recipes()[0] as Schemas['Recipe'];
@@ -413,5 +414,64 @@ describe('the bar of recipes', () => {
     await hand.upload(field, new File(['{"recipe":1}'], 'mix.json', { type: 'application/json' }));
     expect(await screen.findByText(/The file names no recipe|recipe\.name/)).toBeTruthy();
     expect(screen.getByLabelText('open').textContent).toBe(recipe().name);
+  });
+});
+
+describe('what a recipe is used for', () => {
+  const use = (changed: Partial<Schemas['RecipeUse']> = {}): Schemas['RecipeUse'] => ({
+    pot_id: 7,
+    pot: 'Oval tray 34',
+    planned: false,
+    plant_group: 'airy_conifers',
+    species_id: 7,
+    species: 'Needle juniper',
+    site_id: 2,
+    site: 'Upper yard',
+    exposure: 'half_shade',
+    stand: 'bench',
+    purpose: 'refine',
+    vigour: 'slow',
+    winter_shelter: true,
+    feed: 'usual',
+    count: 1,
+    names: ['Cascade juniper'],
+    canopy_cm: 32.5,
+    ...changed,
+  });
+
+  test('is offered once it is open, and taken with pot, plant and place', async () => {
+    server.on(`GET /recipes/${recipe().id}/uses`, () => ({
+      data: [use(), use({ pot_id: 8, pot: 'Liner', count: 30, names: ['a', 'b', 'c'], planned: true })],
+    }));
+    keep(left());
+    const { hand } = show(around(<UsedFor />));
+    const box = await screen.findByRole('combobox', { name: 'Used for' });
+    expect(screen.getByText('Judge it for one of 2 uses …')).toBeTruthy();
+    await hand.click(box);
+    expect((await screen.findByText('30 × Needle juniper')).parentElement?.textContent).toContain(
+      'Liner · Half shade · planned',
+    );
+    await hand.click(screen.getByText('Cascade juniper'));
+    await waitFor(() => expect(bench().potId).toBe(7));
+    expect(bench().group).toBe('airy_conifers');
+    expect(bench().situation).toMatchObject({
+      speciesId: 7,
+      siteId: 2,
+      exposure: 'half_shade',
+      purpose: 'refine',
+      vigour: 'slow',
+      winterShelter: true,
+      canopyCm: '32.5',
+    });
+    expect(bench().rows).toEqual(left().rows);
+    expect((await screen.findAllByText('For Cascade juniper, in Oval tray 34')).length).toBeGreaterThan(0);
+  });
+
+  test('is not spoken of where nothing stands in it, or no recipe is open', async () => {
+    server.on(`GET /recipes/${recipe().id}/uses`, () => ({ data: [] }));
+    keep(left());
+    show(around(<UsedFor />));
+    await waitFor(() => expect(server.asked(`GET /recipes/${recipe().id}/uses`).length).toBe(1));
+    expect(screen.queryByRole('combobox')).toBeNull();
   });
 });

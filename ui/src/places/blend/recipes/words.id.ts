@@ -30,6 +30,11 @@ export const words: Record<keyof typeof english, string> = {
   'compare.says.cost': '{name}: {more, select, yes {lebih mahal} other {lebih murah}}, {to}, bukan {from} per pot.',
   'compare.says.years':
     '{name}: bertahan {more, select, yes {lebih lama} other {lebih singkat}}, {to}, bukan {from} tahun.',
+  'uses.title': 'Dipakai untuk',
+  'uses.many': '{count} × {name}',
+  'uses.planned': 'direncanakan',
+  'uses.choose': 'Nilai untuk salah satu dari {count, plural, other {# pemakaian}} …',
+  'uses.chosen': 'Untuk {name}, di {pot}',
   'version.title': 'Versi {name}',
   'version.now': 'sekarang',
   'version.noReason': 'yang pertama',

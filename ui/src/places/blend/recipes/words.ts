@@ -28,6 +28,12 @@ export const words = {
   'compare.says.cost': '{name}: {more, select, yes {dearer} other {cheaper}}, {to} instead of {from} a pot.',
   'compare.says.years': '{name}: lasts {more, select, yes {longer} other {less long}}, {to} instead of {from} years.',
 
+  'uses.title': 'Used for',
+  'uses.many': '{count} × {name}',
+  'uses.planned': 'planned',
+  'uses.choose': 'Judge it for one of {count, plural, one {# use} other {# uses}} …',
+  'uses.chosen': 'For {name}, in {pot}',
+
   'version.title': 'Versions of {name}',
   'version.now': 'now',
   'version.noReason': 'the first',
