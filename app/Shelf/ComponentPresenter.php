@@ -14,7 +14,7 @@ final class ComponentPresenter
     public static function form(Component $component): array
     {
         $shown = self::present($component);
-        $parts = array_map(static fn(array $part): array => ['component_id' => $part['component_id'], 'parts' => $part['parts']], $shown['mix_parts']);
+        $parts = array_map(static fn(array $part): array => ['component_id' => $part['component_id'], 'parts' => $part['parts'], 'spread' => $part['spread']], $shown['mix_parts']);
 
         return array_filter([...$shown, 'sieve' => $component->sieve, 'mix_parts' => $parts], static fn(mixed $value): bool => $value !== null);
     }
@@ -39,7 +39,7 @@ final class ComponentPresenter
             'runs_low' => $component->low_l !== null && $component->stock_l < $component->low_l,
             'measured' => self::measured($component->measured),
             'mix_parts' => $component->isMix() ? $component->mixParts->map(static fn(ComponentPart $part): array => [
-                'component_id' => $part->component_id, 'component_name' => $part->component->name, 'parts' => $part->parts,
+                'component_id' => $part->component_id, 'component_name' => $part->component->name, 'parts' => $part->parts, 'spread' => $part->spread,
             ])->all() : [],
             'archived' => $component->isArchived(),
         ];

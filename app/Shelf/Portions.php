@@ -63,6 +63,7 @@ final class Portions
                 return [$prepared->with(key: $content->key.'#prepared'), $kept];
             }, isLoss: true);
         }
+        $this->records[$portion->key] ??= $component;
         foreach ($portion->contents as [$content]) {
             $this->records[$content->key] ??= $this->records[(string) preg_replace('/[~>@#].*$/', '', $content->key)] ?? $component;
         }
@@ -79,7 +80,7 @@ final class Portions
     {
         $parts = $mix->mixParts->map(fn(ComponentPart $part): array => [$this->of($part->component), $part->parts])->all();
         assert($parts !== []);
-        $portion = Portion::mixed($mix->key, array_values($parts));
+        $portion = Portion::mixed($mix->key, array_values($parts), array_values($mix->mixParts->map(static fn(ComponentPart $part): float => $part->spread ?? 0.0)->all()));
         if ($mix->source === 'reclaimed') {
             $portion = $portion->changed(static fn(Material $component): array => Reclaimed::of($component, $mix->reclaimed_years ?? 0.0));
             if ($mix->sieved_mm !== null) {

@@ -26,6 +26,7 @@ return [
     // what may stand before "little" and between an amount and a name
     'some' => ['a', 'some', 'just', 'in', 'the', 'each'],
     'of' => ['of', 'is', 'of the', 'the'],
+    'to' => ['to', 'or'],
     'and' => ['and'],
     'percent' => ['%', 'percent', 'per cent'],
     'litres' => ['l', 'litre', 'litres', 'liter', 'liters'],

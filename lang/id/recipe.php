@@ -24,6 +24,7 @@ return [
     // what may stand before "little" and between an amount and a name
     'some' => ['hanya'],
     'of' => ['dari', 'adalah'],
+    'to' => ['sampai', 'hingga', 'atau'],
     'and' => ['dan'],
     'percent' => ['%', 'persen'],
     'litres' => ['l', 'liter'],

@@ -21,6 +21,7 @@ use Zolbek\Core\Verdict\Fit\Assessment;
 use Zolbek\Core\Verdict\Fit\Criterion;
 use Zolbek\Core\Verdict\Mending\Mend;
 use Zolbek\Core\Verdict\Mending\MendSearch;
+use Zolbek\Core\Verdict\Uncertainty\Propagation;
 use Zolbek\Core\Work\Batching\BatchOrder;
 use Zolbek\Core\Work\Batching\BatchPlan;
 use Zolbek\Core\Work\Batching\WaterFill;
@@ -207,4 +208,34 @@ test('poured into a tub, a mix takes less room than its scoops did: by as much a
     expect($yield)->toBeLessThan(0.99)->and(array_sum(array_column($litre->contents, 1)))->toBeNear(1.0 / $yield, 1e-12)
         // one component alone lies as it was scooped; a mix that is scooped is poured already
         ->and(Portion::pouredYield([[$portions[0][0], 3.0]]))->toBeNear(1.0, 1e-9)->and(Portion::pouredYield([[$litre, 3.0]]))->toBeNear(1.0, 1e-9);
+});
+
+test('a mix whose parts are known roughly stands beside itself with more and with less of each', function (): void {
+    $of = static fn(float $pumice, float $bark): Portion => premix('sack', ['pumice-3-6-mm' => $pumice, 'composted-bark-fine-2-8-mm' => $bark]);
+    $parts = [[Portion::of(Reference::component('pumice-3-6-mm')), 3.0], [Portion::of(Reference::component('composted-bark-fine-2-8-mm')), 1.0]];
+    $rough = Portion::mixed('sack', $parts, [sqrt(3.0), 0.0]);
+    expect($rough->contents)->toEqual($of(3, 1)->contents)->and($rough->doubts)->toHaveCount(1)
+        ->and($rough->doubts[0][0]->contents)->toEqual($of(4, 1)->contents)->and($rough->doubts[0][1]->contents)->toEqual($of(2, 1)->contents)
+        ->and($of(3, 1)->doubts)->toBe([])->and(Portion::mixed('one', [$parts[0]], [1.0])->doubts)->toBe([]);
+    // in another mix, and once it has aged, it is no better known
+    $outer = Portion::mixed('tub', [[$rough, 1.0], $parts[0]]);
+    expect($outer->doubts)->toHaveCount(1)->and($outer->doubts[0][0]->contents)->toEqual(Portion::mixed('tub', [[$of(4, 1), 1.0], $parts[0]])->contents);
+    $age = static fn(Material $material): array => Reclaimed::of($material, 2.0);
+    expect($rough->changed($age)->doubts[0][1]->contents)->toEqual($of(2, 1)->changed($age)->contents);
+});
+
+test('what is doubtful about a split moves a figure by half of what lies between its ends', function (): void {
+    $parts = [[Portion::of(Reference::component('pumice-3-6-mm')), 3.0], [Portion::of(Reference::component('sphagnum-peat')), 3.0]];
+    $in = static fn(Portion $sack): Setup => new Setup([[$sack, 2.0], [Reference::component('lava-scoria-3-6-mm'), 1.0]], Reference::pot('rectangle'), Holes::of(4, 2.0, 0.6), PlantGroup::AiryConifers, 0.8);
+    $rough = Portion::mixed('sack', $parts, [sqrt(3.0), sqrt(3.0) / 2.0]);
+    $known = new Propagation($in(Portion::mixed('sack', $parts)), static fn(): array => []);
+    $sure = new Propagation($in($rough), static fn(): array => []);
+    $expected = 0.0;
+    foreach ($rough->doubts as [$more, $less]) {
+        $expected += ((Propagation::figures($in($more))['air'] - Propagation::figures($in($less))['air']) / 2.0) ** 2;
+    }
+    expect($expected)->toBeGreaterThan(1e-4)->and($sure->of['air'] ** 2 - $known->of['air'] ** 2)->toBeNear($expected, 1e-9)
+        ->and(array_column($sure->parts['air'], 'part', 'property')[Propagation::SPLIT])->toBeGreaterThan(0.0)
+        ->and(array_column($sure->parts['air'], 'component', 'property')[Propagation::SPLIT])->toBe('sack')
+        ->and((new Propagation($in($rough), null))->of)->toEqual((new Propagation($in(Portion::mixed('sack', $parts)), null))->of);
 });

@@ -49,6 +49,12 @@ test('a recipe is read as people write it', function (string $text, string $nota
     ['2 pumice, half lava', 'parts', [['pumice', 2], ['lava', 0.5]]],
     ['1 part pumice, 1/2 part bark', 'parts', [['pumice', 1], ['bark', 0.5]]],
     ['5/3/2 pumice, lava, bark', 'parts', [['pumice', 5], ['lava', 3], ['bark', 2]]],
+    // a range: its middle
+    ['2-3 pumice, 1 bark', 'parts', [['pumice', 2.5], ['bark', 1]]],
+    ['2 to 3 parts of pumice and 1 part bark', 'parts', [['pumice', 2.5], ['bark', 1]]],
+    ['10–20 % bark, the rest pumice', 'percent', [['bark', 15], ['pumice', 85]]],
+    ['4 pumice 3-6 mm, 1-2 bark', 'parts', [['pumice 3-6 mm', 4], ['bark', 1.5]]],
+    ['1/2 to 1 bark, 2 pumice', 'parts', [['bark', 0.75], ['pumice', 2]]],
     // one thing alone, equal parts behind the list, lines
     ['all lava', 'parts', [['lava', 1]]],
     ['nothing but lava', 'parts', [['lava', 1]]],
@@ -65,7 +71,7 @@ test('a recipe is read as people write it', function (string $text, string $nota
 test('a bag is left to the shelf, which knows what it holds; vessels are told with what they were taken for', function (): void {
     $read = new RecipeText('2 buckets pumice and a bag of bark', english());
     expect($read->notation)->toBe('litres')
-        ->and($read->lines)->toEqual([['words' => 'pumice', 'amount' => 20.0, 'bags' => 0.0], ['words' => 'bark', 'amount' => 0.0, 'bags' => 1.0]])
+        ->and($read->lines)->toEqual([['words' => 'pumice', 'amount' => 20.0, 'bags' => 0.0, 'doubt' => 0.0], ['words' => 'bark', 'amount' => 0.0, 'bags' => 1.0, 'doubt' => 0.0]])
         ->and($read->vessels)->toBe(['buckets' => 10.0]);
 });
 
@@ -111,7 +117,7 @@ test('what cannot be read is said, with what it was', function (string $text, st
 test('another language is other words', function (): void {
     $words = [
         'numbers' => ['due' => 2, 'una' => 1], 'fractions' => ['metà' => 0.5], 'all' => ['solo'], 'vessels' => ['secchio' => 10, 'sacco' => 0], 'ones' => [], 'equal' => ['parti uguali'], 'rest' => ['il resto'], 'little' => ["po'"], 'handful' => ['manciata'], 'some' => ['un', 'una'],
-        'of' => ['di'], 'and' => ['e'], 'percent' => ['%', 'per cento'], 'litres' => ['l', 'litri'], 'scoops' => ['palette'], 'parts' => ['parti', 'parte'],
+        'of' => ['di'], 'and' => ['e'], 'to' => ['o'], 'percent' => ['%', 'per cento'], 'litres' => ['l', 'litri'], 'scoops' => ['palette'], 'parts' => ['parti', 'parte'],
     ];
     $lines = static fn(string $text): array => array_map(static fn(array $line): array => [$line['words'], round($line['amount'], 6)], (new RecipeText($text, new Vocabulary($words)))->lines);
     expect($lines('due parti di pomice e una parte di lava'))->toEqual([['pomice', 2], ['lava', 1]])
@@ -202,3 +208,13 @@ test('whatever parts are told, each is within 5 % of what is there', function (i
     }
     expect($parts === null || array_keys($parts) === array_keys($litres))->toBeTrue();
 })->with(range(1, 40));
+
+test('a range keeps how far off its middle may be, whatever it is counted in', function (string $text, array $doubts): void {
+    expect(array_map(static fn(array $line): float => round($line['doubt'], 6), (new RecipeText($text, english()))->lines))->toBe($doubts);
+})->with([
+    ['2-3 pumice, 1 bark', [0.2, 0.0]], ['10-20 % bark, the rest pumice', [0.333333, 0.0]], ['1-3 cups pumice, 1 cup bark', [0.5, 0.0]], ['1-3 buckets pumice, 2 L bark', [0.5, 0.0]],
+]);
+
+test('a size of grains and a range that runs backwards are no amounts', function (string $text): void {
+    new RecipeText($text, english());
+})->with(['3-6 mm pumice', '3-6mm pumice', '5-2 pumice', '0-2 pumice'])->throws(Refused::class);

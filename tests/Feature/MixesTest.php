@@ -152,3 +152,23 @@ test('a mix has the colour of its parts unless somebody gave it one', function (
     $this->putJson("/api/v1/mixes/$mix", ['name' => 'Two', 'colour' => '#123456', 'mix_parts' => Yard::parts(['pumice-3-6-mm' => 1])])->assertJsonPath('colour', '#123456');
     $this->putJson("/api/v1/mixes/$mix", ['name' => 'Two', 'mix_parts' => Yard::parts(['lava-scoria-3-6-mm' => 1])])->assertJsonPath('colour', '#123456');
 });
+
+test('a bought mix whose parts are known roughly keeps the range, and verdicts carry the doubt', function (): void {
+    $rows = static fn(float $spread): array => [['component_id' => Yard::component('pumice-3-6-mm')->id, 'parts' => 3, 'spread' => $spread], ['component_id' => Yard::component('sphagnum-peat')->id, 'parts' => 2]];
+    $known = $this->postJson('/api/v1/mixes', ['name' => 'Known', 'source' => 'premix', 'mix_parts' => $rows(0)])->assertCreated();
+    $rough = $this->postJson('/api/v1/mixes', ['name' => 'Sack', 'source' => 'premix', 'mix_parts' => $rows(2)])->assertCreated();
+    Contract::check($rough, 'Component');
+    expect(array_column($rough->json('mix_parts'), 'spread'))->toEqual([2, 0]);
+    $figures = fn(int $id): array => collect($this->postJson('/api/v1/evaluate', [...Yard::question(['parts' => [['component_id' => $id, 'parts' => 1]]]), 'mends' => true])->assertOk()->json('uncertainty'))->keyBy('name')->all();
+    $found = $figures($rough->json('id'));
+    expect($found['air']['uncertainty'])->toBeGreaterThan($figures($known->json('id'))['air']['uncertainty'])
+        ->and(collect($found)->flatMap(static fn(array $figure): array => $figure['most'])->firstWhere('property', 'split')['component_name'])->toBe('Sack');
+    $this->putJson('/api/v1/mixes/'.$rough->json('id'), ['name' => 'Sack', 'source' => 'premix', 'mix_parts' => $rows(4)])->assertUnprocessable()->assertJsonPath('errors.0.path', 'mix_parts.0.spread');
+    expect($this->getJson('/api/v1/components/'.$rough->json('id'))->json('mix_parts.0.spread'))->toEqual(2);
+});
+
+test('an amount written as a range is told with what was taken', function (): void {
+    $read = $this->postJson('/api/v1/writing/read', ['text' => '2-3 lava, 1 sphagnum peat', 'chosen' => ['lava' => Yard::component('lava-scoria-3-6-mm')->id]])->assertOk();
+    Contract::check($read, 'WrittenMix');
+    expect($read->json('ranges'))->toEqual([['words' => 'lava', 'from' => 2, 'to' => 3, 'taken' => 2.5]])->and($read->json('rows.0.amount'))->toEqual(2.5);
+});

@@ -57,6 +57,7 @@ final class ReadRecipe
             }
         }
         $refusals->throwIfAny();
+        $rough = array_values(array_filter($read->lines, static fn(array $line): bool => $line['doubt'] > 0.0 && $line['bags'] === 0.0));
         [$notation, $amounts] = $choices === [] ? self::amounts($read->notation, $rows) : [$read->notation, []];
 
         return [
@@ -64,6 +65,7 @@ final class ReadRecipe
             'sum' => array_sum(array_column($amounts, 1)),
             'rows' => array_map(static fn(array $row): array => WrittenRow::of(...$row), array_values($amounts)),
             'choices' => $choices,
+            'ranges' => array_map(static fn(array $line): array => ['words' => $line['words'], 'from' => $line['amount'] * (1.0 - $line['doubt']), 'to' => $line['amount'] * (1.0 + $line['doubt']), 'taken' => $line['amount']], $rough),
             'vessels' => array_map(static fn(string $word, float $litres): array => ['word' => $word, 'litres' => $litres], array_keys($read->vessels), $read->vessels),
         ];
     }

@@ -51,13 +51,13 @@ final readonly class SaveMix
             $figures = $this->figures->of(self::draft($mix, $own, $parts));
             $stock = $shelf['stock_l'];
             unset($shelf['stock_l']);
-            if ($mix->exists && ! Same::values(self::rows($mix), array_map(static fn(array $part): array => [$part[0]->id, $part[1]], $parts))) {
+            if ($mix->exists && ! Same::values(self::rows($mix), array_map(static fn(array $part): array => [$part[0]->id, $part[1], $part[2]], $parts))) {
                 $mix->stamp('mix_parts');
             }
             $mix->fill([...($mix->exists ? [] : ['key' => ShelfFields::newKey($own['name']), 'measured' => []]), ...$own, ...$shelf, ...$figures])->save();
             $mix->mixParts()->delete();
             $mix->mixParts()->createMany(array_map(
-                static fn(array $part, int $position): array => ['component_id' => $part[0]->id, 'parts' => $part[1], 'position' => $position],
+                static fn(array $part, int $position): array => ['component_id' => $part[0]->id, 'parts' => $part[1], 'spread' => $part[2], 'position' => $position],
                 $parts,
                 array_keys($parts),
             ));
@@ -68,28 +68,28 @@ final readonly class SaveMix
         });
     }
 
-    /** @return list<array{int, float}> */
+    /** @return list<array{int, float, float}> */
     private static function rows(Component $mix): array
     {
-        return array_values($mix->mixParts()->get()->map(static fn(ComponentPart $part): array => [$part->component_id, $part->parts])->all());
+        return array_values($mix->mixParts()->get()->map(static fn(ComponentPart $part): array => [$part->component_id, $part->parts, $part->spread])->all());
     }
 
     /**
      * The mix as it would be, not saved.
      *
      * @param array<string, mixed>           $own
-     * @param list<array{Component, float}>  $parts
+     * @param list<array{Component, float, float}> $parts
      */
     private static function draft(Component $mix, array $own, array $parts): Component
     {
         $draft = $mix->exists ? $mix->replicate() : new Component(['measured' => []]);
         $draft->fill(['key' => $mix->key ?? 'draft', ...$own]);
-        $rows = array_map(static fn(array $part): ComponentPart => (new ComponentPart(['parts' => $part[1]]))->setRelation('component', $part[0]), $parts);
+        $rows = array_map(static fn(array $part): ComponentPart => (new ComponentPart(['parts' => $part[1], 'spread' => $part[2]]))->setRelation('component', $part[0]), $parts);
 
         return $draft->setRelation('mixParts', $draft->newCollection($rows)->toBase());
     }
 
-    /** @return list<array{Component, float}> */
+    /** @return list<array{Component, float, float}> */
     private static function parts(mixed $input, Component $mix, Refusals $refusals): array
     {
         if (! is_array($input) || ! array_is_list($input) || $input === []) {
@@ -101,9 +101,10 @@ final readonly class SaveMix
         Portions::load($found->all());
         $parts = [];
         foreach ($input as $i => $row) {
-            $fields = Fields::of($row, ['component_id', 'parts'], $refusals, 'mix_parts.'.$i);
+            $fields = Fields::of($row, ['component_id', 'parts', 'spread'], $refusals, 'mix_parts.'.$i);
             $id = $fields->integer('component_id', 1, PHP_INT_MAX);
             $amount = $fields->numberAbove('parts', 0, 1000);
+            $spread = $fields->number('spread', 0, $amount, 0.0);
             $component = $found[$id] ?? null;
             $path = 'mix_parts.'.$i.'.component_id';
             if ($component === null) {
@@ -115,7 +116,7 @@ final readonly class SaveMix
             } elseif (self::depth($component) >= Portions::DEEPEST) {
                 $refusals->add(new Refusal($path, 'mix_too_deep', $component->name, ['max' => Portions::DEEPEST]));
             } else {
-                $parts[$id] = [$component, $amount];
+                $parts[$id] = [$component, $amount, $spread];
             }
         }
 
@@ -125,7 +126,7 @@ final readonly class SaveMix
     /**
      * The colour of the parts taken together.
      *
-     * @param list<array{Component, float}> $parts
+     * @param list<array{Component, float, float}> $parts
      */
     private static function colour(array $parts): string
     {

@@ -13,6 +13,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property int       $mix_id
  * @property int       $component_id
  * @property float     $parts
+ * @property float     $spread    half the width of the range in which the parts lie; 0 where they are known
  * @property int       $position
  * @property Component $component
  */
@@ -29,6 +30,6 @@ final class ComponentPart extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['parts' => 'float', 'position' => 'integer'];
+        return ['parts' => 'float', 'spread' => 'float', 'position' => 'integer'];
     }
 }

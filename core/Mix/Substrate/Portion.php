@@ -15,6 +15,8 @@ use Zolbek\Core\Mix\Packing\CompressiblePacking;
  * What is scooped into the tub under one name: a component as it lies in its bin, a prepared one, or a mix that expands to several.
  *
  * keptShare is what preparation leaves of what is taken from the bin: to have one litre, 1 / keptShare litres are taken.
+ * Where only a range of a part is known, the middle is taken; anywhere in it is as likely, so its standard uncertainty is half the width over the root of 3, and the
+ * same mix with so much more and so much less of it stands beside (JCGM 100:2008, section 4.3.7).
  * Source: conservation of volume and mass. Check: one litre of a premix of equal parts that yields 0.95 poured holds 1 / 0.95 loose litres.
  */
 final readonly class Portion
@@ -22,8 +24,11 @@ final readonly class Portion
     /** kg in one scooped litre, dry. */
     public float $bulkDensity;
 
-    /** @param non-empty-list<array{Material, float}> $contents components, and loose litres of each in one scooped litre */
-    private function __construct(public string $key, public array $contents, public float $keptShare)
+    /**
+     * @param non-empty-list<array{Material, float}> $contents components, and loose litres of each in one scooped litre
+     * @param list<array{self, self}>                $doubts   the same with a standard uncertainty more of a part that is known roughly, and less
+     */
+    private function __construct(public string $key, public array $contents, public float $keptShare, public array $doubts = [])
     {
         $this->bulkDensity = array_sum(array_map(static fn(array $content): float => $content[0]->bulkDensity * $content[1], $contents));
     }
@@ -37,10 +42,11 @@ final readonly class Portion
      * A mix as it lies poured: one litre of it holds 1 / yield(4.1) loose litres of its parts.
      *
      * @param non-empty-list<array{self, float}> $parts
+     * @param list<float>                        $spreads half the width of the range in which each part lies; none where it is known
      *
      * @throws Refused where the parts are no blend
      */
-    public static function mixed(string $key, array $parts): self
+    public static function mixed(string $key, array $parts, array $spreads = []): self
     {
         $blend = self::blend($parts);
         $yield = self::poured($blend);
@@ -49,7 +55,34 @@ final readonly class Portion
             $contents[] = [$component, $blend->shares[$i] / $yield];
         }
 
-        return new self($key, $contents, 1.0);
+        return new self($key, $contents, 1.0, self::doubted($key, $parts, $spreads));
+    }
+
+    /**
+     * @param non-empty-list<array{self, float}> $parts
+     * @param list<float>                        $spreads
+     *
+     * @return list<array{self, self}>
+     */
+    private static function doubted(string $key, array $parts, array $spreads): array
+    {
+        $with = static function (int $i, self $portion, float $amount) use ($key, $parts): self {
+            $parts[$i] = [$portion, $amount];
+
+            return self::mixed($key, $parts);
+        };
+        $doubts = [];
+        foreach ($parts as $i => [$portion, $amount]) {
+            $step = count($parts) > 1 ? ($spreads[$i] ?? 0.0) / sqrt(3.0) : 0.0;
+            if ($step > 0.0) {
+                $doubts[] = [$with($i, $portion, $amount + $step), $with($i, $portion, max(0.0, $amount - $step))];
+            }
+            foreach ($portion->doubts as [$more, $less]) {
+                $doubts[] = [$with($i, $more, $amount), $with($i, $less, $amount)];
+            }
+        }
+
+        return $doubts;
     }
 
     /**
@@ -74,7 +107,7 @@ final readonly class Portion
     /** The same litres with one component in place of another of a key. */
     public function replaced(string $key, Material $by): self
     {
-        return new self($this->key, array_map(static fn(array $content): array => $content[0]->key === $key ? [$by, $content[1]] : $content, $this->contents), $this->keptShare);
+        return new self($this->key, array_map(static fn(array $content): array => $content[0]->key === $key ? [$by, $content[1]] : $content, $this->contents), $this->keptShare, $this->doubts);
     }
 
     /**
@@ -103,7 +136,9 @@ final readonly class Portion
         }
         $contents = count($parts) === 1 ? [[$parts[0][0]->contents[0][0], 1.0]] : self::mixed($this->key, $parts)->contents;
 
-        return new self($this->key, $contents, $this->keptShare * ($isLoss ? $after / $before : 1.0));
+        $doubts = array_map(static fn(array $doubt): array => [$doubt[0]->changed($change, $isLoss), $doubt[1]->changed($change, $isLoss)], $this->doubts);
+
+        return new self($this->key, $contents, $this->keptShare * ($isLoss ? $after / $before : 1.0), $doubts);
     }
 
     /**

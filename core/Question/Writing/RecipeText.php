@@ -17,6 +17,7 @@ use Zolbek\Core\Work\Batching\Extra;
  *     "equal parts pumice, lava and bark"      one part each; so with "equal parts" behind the list
  *     "half bark, the rest pumice"             a share, and what is left of 100 %; so with thirds, quarters and "1/3"
  *     "all lava"                               nothing else
+ *     "2-3 pumice, 1 bark"                     somewhere between: the middle is taken, and said
  *     "3 cups pumice, 1 cup bark"              one vessel throughout is parts; several are litres ("2 buckets pumice and a bag of bark")
  *
  * These are the words of one language; those of another stand in its Vocabulary. "A little" counts as a twentieth of all that is named with an amount. "A handful" is
@@ -30,12 +31,14 @@ final readonly class RecipeText
     private const WHOLE_L = 10.0;
     private const LONGEST = 500;
     private const NUMBER = '\d+\s+\d+\/\d+|\d+\/\d+|\d+(?:[.,]\d+)?[½⅓⅔¼¾]?|[½⅓⅔¼¾]';
+    /** Grains of 3-6 mm are no amount. */
+    private const NO_SIZE = '(?!\s*(?:[-–]\s*\d+\s*)?mm\b)';
     private const SIGNS = ['½' => 1 / 2, '⅓' => 1 / 3, '⅔' => 2 / 3, '¼' => 1 / 4, '¾' => 3 / 4];
 
     /** parts, percent, litres or scoops */
     public string $notation;
 
-    /** @var non-empty-list<array{words: string, amount: float, bags: float}> what is named, how much of it, and how many bags of it beside */
+    /** @var non-empty-list<array{words: string, amount: float, bags: float, doubt: float}> what is named, how much of it, how many bags of it beside, and how far off it may be as a share */
     public array $lines;
 
     /** @var array<string, float> litres that a vessel was taken for, by its word */
@@ -52,7 +55,7 @@ final readonly class RecipeText
         }
         $found = $this->ratio($plain) ?? $this->equal($plain) ?? $this->only($plain);
         [$this->notation, $lines, $this->vessels] = $found === null ? $this->named($plain) : [...$found, []];
-        $this->lines = array_map(static fn(array $line): array => $line + ['bags' => 0.0], $lines);
+        $this->lines = array_map(static fn(array $line): array => $line + ['bags' => 0.0, 'doubt' => 0.0], $lines);
     }
 
     /** @return array{string, non-empty-list<array{words: string, amount: float}>}|null */
@@ -105,7 +108,7 @@ final readonly class RecipeText
         return ['parts', [['words' => trim($found['words']), 'amount' => 1.0]]];
     }
 
-    /** @return array{string, non-empty-list<array{words: string, amount: float, bags?: float}>, array<string, float>} */
+    /** @return array{string, non-empty-list<array{words: string, amount: float, bags?: float, doubt?: float}>, array<string, float>} */
     private function named(string $text): array
     {
         $amounts = $little = [];
@@ -143,7 +146,7 @@ final readonly class RecipeText
      *
      * @param array<int, WrittenAmount> $amounts
      *
-     * @return array{string, array<int, array{words: string, amount: float, bags?: float}>, array<string, float>}
+     * @return array{string, array<int, array{words: string, amount: float, bags?: float, doubt?: float}>, array<string, float>}
      *
      * @throws Refused where two units stand beside each other that cannot be told in one
      */
@@ -152,17 +155,17 @@ final readonly class RecipeText
         $units = array_values(array_unique(array_map(static fn(WrittenAmount $each): string => $each->unit, $amounts)));
         $isShared = $amounts !== [] && array_filter($amounts, static fn(WrittenAmount $each): bool => ! $each->isFraction || ! in_array($each->unit, ['', 'percent'], true)) === [];
         if ($isShared || ($hasRest && $units === [''] && array_filter($amounts, static fn(WrittenAmount $each): bool => ! $each->isFraction) === [])) {
-            return ['percent', array_map(static fn(WrittenAmount $each): array => ['words' => $each->words, 'amount' => 100.0 * $each->amount], $amounts), []];
+            return ['percent', array_map(static fn(WrittenAmount $each): array => ['words' => $each->words, 'amount' => 100.0 * $each->amount, 'doubt' => $each->doubt], $amounts), []];
         }
         $vessels = array_intersect_key($this->say->vessels, array_flip($units));
         if ($vessels !== [] && count($vessels) === count($units) && count(array_unique($vessels)) === 1 && ! in_array(Vocabulary::BAG, $vessels, true)) {
             // one vessel throughout: how much it holds does not matter
-            return ['parts', array_map(static fn(WrittenAmount $each): array => ['words' => $each->words, 'amount' => $each->amount], $amounts), []];
+            return ['parts', array_map(static fn(WrittenAmount $each): array => ['words' => $each->words, 'amount' => $each->amount, 'doubt' => $each->doubt], $amounts), []];
         }
         $said = array_values(array_unique(array_map(fn(string $unit): string => isset($vessels[$unit]) ? 'litres' : $this->say->notation($unit), $units)));
         if (count($said) > 1 && in_array('percent', $said, true) && array_filter($amounts, fn(WrittenAmount $each): bool => $this->say->notation($each->unit) !== 'percent' && ! ($each->isFraction && $each->unit === '')) === []) {
             // "half bark, 30 % pumice"
-            return ['percent', array_map(static fn(WrittenAmount $each): array => ['words' => $each->words, 'amount' => $each->unit === '' ? 100.0 * $each->amount : $each->amount], $amounts), []];
+            return ['percent', array_map(static fn(WrittenAmount $each): array => ['words' => $each->words, 'amount' => $each->unit === '' ? 100.0 * $each->amount : $each->amount, 'doubt' => $each->doubt], $amounts), []];
         }
         if (count($said) > 1) {
             throw new Refused([new Refusal('text', 'mixed_units', $text, ['units' => implode(', ', $said)])]);
@@ -170,7 +173,7 @@ final readonly class RecipeText
         $lines = array_map(static function (WrittenAmount $each) use ($vessels): array {
             $holds = $vessels[$each->unit] ?? 1.0;
 
-            return $holds === Vocabulary::BAG ? ['words' => $each->words, 'amount' => 0.0, 'bags' => $each->amount] : ['words' => $each->words, 'amount' => $each->amount * $holds];
+            return $holds === Vocabulary::BAG ? ['words' => $each->words, 'amount' => 0.0, 'bags' => $each->amount, 'doubt' => $each->doubt] : ['words' => $each->words, 'amount' => $each->amount * $holds, 'doubt' => $each->doubt];
         }, $amounts);
 
         return [$said[0] ?? 'parts', $lines, array_filter($vessels, static fn(float $litres): bool => $litres !== Vocabulary::BAG)];
@@ -179,11 +182,12 @@ final readonly class RecipeText
     /** What is named with its amount: the amount before the name, or behind it. */
     private function line(string $line): WrittenAmount
     {
-        $much = "(?<much>{$this->say->fraction}|".self::NUMBER.'|\p{L}+)';
+        $range = '(?:'.self::NUMBER.")\\s*(?:[-–]|{$this->say->to})\\s*(?:".self::NUMBER.')'.self::NO_SIZE;
+        $much = "(?<much>$range|{$this->say->fraction}|".self::NUMBER.'|\p{L}+)';
         $of = "(?:{$this->say->of}\\s+)?";
         $before = preg_match("/^$much\\s*(?<unit>{$this->say->units})?\\s+$of(?<words>.+)$/u", $line, $found);
         if ($before !== 1) {
-            $before = preg_match('/^(?<much>'.self::NUMBER.")\\s*(?<unit>{$this->say->units})\\s*(?<words>.+)$/u", $line, $found);
+            $before = preg_match("/^(?<much>$range|".self::NUMBER.")\\s*(?<unit>{$this->say->units})\\s*(?<words>.+)$/u", $line, $found);
         }
         $read = $before === 1 ? $this->amount($found) : null;
         if ($read === null && preg_match('/^(?<words>\\D.*?)[\\s:=]+(?<much>'.self::NUMBER."|{$this->say->fraction})\\s*(?<unit>{$this->say->units})?$/u", $line, $found) === 1) {
@@ -199,6 +203,12 @@ final readonly class RecipeText
         $much = trim($found['much']);
         if (isset($this->say->ones[$much])) {
             return new WrittenAmount(trim($found['words']), 1.0, $this->say->ones[$much], false);
+        }
+        $ends = preg_split("/\\s*(?:[-–]|\\b{$this->say->to}\\b)\\s*/u", $much);
+        if (is_array($ends) && count($ends) === 2) {
+            [$from, $to] = array_map(self::figure(...), $ends);
+
+            return $from > 0.0 && $to >= $from && is_finite($to) ? new WrittenAmount(trim($found['words']), ($from + $to) / 2.0, $found['unit'] ?? '', false, ($to - $from) / ($from + $to)) : null;
         }
         $share = $this->say->share($much) ?? (preg_match('/^(?:\d+\/\d+|[½⅓⅔¼¾])$/u', $much) === 1 ? self::figure($much) : null);
         $amount = $share ?? $this->say->number($much) ?? (preg_match('/^[\d½⅓⅔¼¾]/u', $much) === 1 ? self::figure($much) : 0.0);

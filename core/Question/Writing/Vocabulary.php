@@ -22,6 +22,7 @@ final readonly class Vocabulary
     public string $some;
     public string $of;
     public string $and;
+    public string $to;
     public string $units;
 
     /** @var array<array-key, float> */
@@ -51,6 +52,7 @@ final readonly class Vocabulary
         $this->some = self::pattern($words['some']);
         $this->of = self::pattern($words['of']);
         $this->and = self::pattern($words['and']);
+        $this->to = self::pattern($words['to']);
         $this->numbers = array_map(floatval(...), $words['numbers']);
         $notations = [];
         foreach (self::NOTATIONS as $notation) {

@@ -8,6 +8,7 @@ use Zolbek\Core\Basis\Input\Refused;
 use Zolbek\Core\Course\Ageing\AgedPot;
 use Zolbek\Core\Course\Ageing\Forecast;
 use Zolbek\Core\Mix\Material\Material;
+use Zolbek\Core\Mix\Substrate\Portion;
 use Zolbek\Core\Place\Setup\Setup;
 use Zolbek\Core\Verdict\Fit\Assessment;
 use Zolbek\Core\Verdict\Fit\Criterion;
@@ -17,7 +18,7 @@ use Zolbek\Core\Verdict\Fit\Criterion;
  *
  *     u(y)^2 = sum over properties and constants of ((y(x + u_x) - y(x - u_x)) / 2)^2
  *
- * The pan under a coarse sieve counts as a property: its fines may all lie near 0.1 mm, or near the sieve. A step that a component cannot make is
+ * A part of a mix of which only a range is known counts as one more property. The pan under a coarse sieve counts as a property: its fines may all lie near 0.1 mm, or near the sieve. A step that a component cannot make is
  * taken on the other side alone; loose and particle density move together and against each other, as far as such grains can lie, and share what that tells by their slopes. What the
  * model may be wrong by stands at ModelError. The level drop hangs on the model's pace alone here, and bends as a factor does.
  * Source: Guide to the Expression of Uncertainty in Measurement (JCGM 100:2008), section 5.1; model revision (g).
@@ -28,6 +29,9 @@ final readonly class Propagation
     public const FIGURES = [
         'air', 'water_l', 'easy_l', 'yield_share', 'run_through_s', 'ph', 'wet_kg', 'interval_h', 'drought', 'later_ph', 'level_drop_cm', 'use_l_day', 'given_l_year', 'float_share',
     ];
+
+    /** A part of a mix that is known roughly, see Portion. */
+    public const SPLIT = 'split';
 
     private const DROP = 'level_drop_cm';
     private const DENSITIES = ['bulk_density', 'particle_density'];
@@ -66,6 +70,16 @@ final readonly class Propagation
                 foreach ($high as $figure => $value) {
                     if ($value !== null && isset($low[$figure])) {
                         $add($figure, $component->key, $property, (($value - $low[$figure]) / $half) ** 2);
+                    }
+                }
+            }
+        }
+        foreach ($bases === null ? [] : $setup->portions as $i => [$portion, $amount]) {
+            foreach ($portion->doubts as [$more, $less]) {
+                [$high, $low] = array_map(static fn(Portion $then): array => self::figures($setup->withPortions(array_values(array_replace($setup->portions, [$i => [$then, $amount]])))), [$more, $less]);
+                foreach ($high as $figure => $value) {
+                    if ($value !== null && isset($low[$figure])) {
+                        $add($figure, $portion->key, self::SPLIT, (($value - $low[$figure]) / 2.0) ** 2);
                     }
                 }
             }

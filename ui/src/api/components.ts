@@ -63,7 +63,10 @@ export function useSaveMix(record: Schemas['Component'] | null) {
   const opened = useOpened(
     record === null
       ? null
-      : { ...record, mix_parts: record.mix_parts.map(({ component_id, parts }) => ({ component_id, parts })) },
+      : {
+          ...record,
+          mix_parts: record.mix_parts.map(({ component_id, parts, spread }) => ({ component_id, parts, spread })),
+        },
   );
 
   return useWrite(

@@ -3,7 +3,7 @@
 import { describe, expect, test } from 'vitest';
 
 import { decimalsOf, fieldUnit, kept, type Measure, shownIn, split, type Units, unitOf } from './measures';
-import { plain, typedNumber } from './numbers';
+import { plain, plainRange, typedNumber, typedRange } from './numbers';
 
 function said(value: number, measure: Measure, units: Units): string {
   const unit = unitOf(value, measure, units);
@@ -99,6 +99,20 @@ describe('a number is read as it is written where the page is read', () => {
     ['12,34,5', 'en', null],
   ])('%s in %s', (text, locale, value) => {
     expect(typedNumber(text, locale)).toBe(value);
+  });
+
+  test.each([
+    ['3', 3, 0],
+    ['2-4', 3, 1],
+    ['2 – 4', 3, 1],
+    ['0.5-1', 0.75, 0.25],
+  ])('the range %s', (text, middle, spread) => {
+    expect(typedRange(text, 'en')).toEqual({ middle, spread });
+    expect(typedRange(plainRange(middle, spread), 'en')).toEqual({ middle, spread });
+  });
+
+  test.each(['', '-', '2-', '-4', '4-2', '1-2-3', 'a-b'])('no range: %s', (text) => {
+    expect(typedRange(text, 'en')?.spread ?? null).toBe(text === '-4' ? 0 : null);
   });
 
   test('a number that fills a field is read back as itself', () => {

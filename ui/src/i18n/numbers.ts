@@ -27,6 +27,21 @@ export function typedNumber(text: string, locale = pageLocale()): number | null 
   return /^-?(\d+\.?\d*|\.\d+)$/.test(plain) ? Number(plain) : null;
 }
 
+/** A number or a range ("2-4") that somebody typed: its middle and half its width; null where it is neither. */
+export function typedRange(text: string, locale = pageLocale()): { middle: number; spread: number } | null {
+  const [from, to, ...rest] = text.split(/(?<=\d)\s*[-–]\s*(?=\d)/).map((end) => typedNumber(end, locale));
+  if (from === null || from === undefined || to === null || rest.length > 0 || (to ?? from) < from) {
+    return null;
+  }
+
+  return { middle: (from + (to ?? from)) / 2, spread: ((to ?? from) - from) / 2 };
+}
+
+/** A number or a range as somebody would type it. */
+export function plainRange(middle: number, spread: number): string {
+  return spread > 0 ? `${plain(middle - spread)}–${plain(middle + spread)}` : plain(middle);
+}
+
 /** A number as somebody would type it. */
 export function plain(value: number): string {
   return String(Math.round(value * 1e6) / 1e6).replace('.', decimalSign(pageLocale()));

@@ -18,7 +18,14 @@ export function MixContents({ component }: { component: Schemas['Component'] }) 
           <li key={part.component_id}>
             <Link to={`/bins/${part.component_id}`}>{part.component_name}</Link>{' '}
             <span className={common.quiet}>
-              {t('blend.total', { parts: part.parts })}, {percent(part.parts / total)}
+              {part.spread > 0
+                ? t('mix.range', {
+                    from: n(part.parts - part.spread),
+                    to: n(part.parts + part.spread),
+                    least: percent((part.parts - part.spread) / (total - part.spread)),
+                    most: percent((part.parts + part.spread) / (total + part.spread)),
+                  })
+                : `${t('blend.total', { parts: part.parts })}, ${percent(part.parts / total)}`}
             </span>
           </li>
         ))}

@@ -8,7 +8,7 @@ import { useWords } from '../../i18n/words';
 import { NumberField } from '../../kit/fields/NumberField';
 import { TextField } from '../../kit/fields/TextField';
 import { useUndoable } from '../../kit/hooks/useUndoable';
-import { plain, typedNumber } from '../../i18n/numbers';
+import { plain, plainRange, typedNumber, typedRange } from '../../i18n/numbers';
 import common from '../../styles/common.module.css';
 import { OtherNames } from './OtherNames';
 import styles from './bins.module.css';
@@ -34,7 +34,7 @@ export function MixDrawer({ mix, close }: { mix: Schemas['Component'] | null; cl
     (mix?.mix_parts ?? []).map((part) => ({
       id: part.component_id,
       name: part.component_name,
-      text: plain(part.parts),
+      text: plainRange(part.parts, part.spread),
     })),
   );
   const [texts, setTexts] = useState<Record<string, string>>({
@@ -83,7 +83,7 @@ export function MixDrawer({ mix, close }: { mix: Schemas['Component'] | null; cl
 
   const submit = async () => {
     const wrong = [
-      ...rows.flatMap((row, i) => (typedNumber(row.text) === null ? [`mix_parts.${i}.parts`] : [])),
+      ...rows.flatMap((row, i) => (typedRange(row.text) === null ? [`mix_parts.${i}.parts`] : [])),
       ...Object.entries(texts).flatMap(([key, text]) =>
         text.trim() !== '' && typedNumber(text) === null ? [key] : [],
       ),
@@ -100,7 +100,11 @@ export function MixDrawer({ mix, close }: { mix: Schemas['Component'] | null; cl
         source,
         note,
         other_names: otherNames,
-        mix_parts: rows.map((row) => ({ component_id: row.id, parts: typedNumber(row.text) ?? 0 })),
+        mix_parts: rows.map((row) => {
+          const { middle, spread } = typedRange(row.text) ?? { middle: 0, spread: 0 };
+
+          return { component_id: row.id, parts: middle, spread };
+        }),
         stock_l: value('stock_l') ?? 0,
         pack_l: value('pack_l'),
         pack_price: value('pack_price'),
@@ -162,6 +166,7 @@ export function MixDrawer({ mix, close }: { mix: Schemas['Component'] | null; cl
         </>
       )}
       <h3>{t('mix.parts')}</h3>
+      <p className={common.quiet}>{t('mix.partsHint')}</p>
       <ul className={styles.mixRows}>
         {rows.map((row, i) => {
           const error = errorAt(`mix_parts.${i}.parts`) ?? errorAt(`mix_parts.${i}.component_id`);

@@ -78,3 +78,34 @@ test('a part is added once, found on the shelf', async () => {
   const offered = [...document.querySelectorAll('.ant-select-item-option')].map((each) => each.textContent);
   expect(offered.some((each) => each.includes(first.name))).toBe(false);
 });
+
+describe('a bought mix', () => {
+  const mix = (): Schemas['Component'] => ({
+    ...yard.component(),
+    id: 40,
+    name: 'Sack',
+    source: 'premix',
+    mix_parts: [
+      { component_id: 1, component_name: 'Pumice', parts: 3, spread: 1 },
+      { component_id: 2, component_name: 'Bark', parts: 1, spread: 0 },
+    ],
+  });
+
+  test('shows what is known roughly as a range, takes another one, and marks what is none', async () => {
+    openYard();
+    server.on('PUT /mixes/40', () => mix());
+    const { hand } = show(<MixDrawer mix={mix()} close={() => undefined} />);
+    const pumice = await screen.findByLabelText('Parts of Pumice');
+    expect((pumice as HTMLInputElement).value).toBe('2–4');
+    await hand.write(screen.getByLabelText('Parts of Bark'), '2-1');
+    await hand.click(screen.getByRole('button', { name: 'Save' }));
+    expect(server.asked('PUT /mixes/40')).toEqual([]);
+    await hand.write(screen.getByLabelText('Parts of Bark'), '1-2');
+    await hand.click(screen.getByRole('button', { name: 'Save' }));
+    await waitFor(() => expect(server.asked('PUT /mixes/40').length).toBe(1));
+    expect((server.asked('PUT /mixes/40')[0]?.body as { mix_parts: unknown }).mix_parts).toEqual([
+      { component_id: 1, parts: 3, spread: 1 },
+      { component_id: 2, parts: 1.5, spread: 0.5 },
+    ]);
+  });
+});

@@ -95,8 +95,8 @@ describe('properties', () => {
 
 describe('a mix in a bin', () => {
   const parts = [
-    { component_id: 1, component_name: 'Pumice', parts: 3 },
-    { component_id: 2, component_name: 'Bark', parts: 1 },
+    { component_id: 1, component_name: 'Pumice', parts: 3, spread: 0 },
+    { component_id: 2, component_name: 'Bark', parts: 1, spread: 0 },
   ];
 
   test('tells what is in it and how old it is', () => {
@@ -106,6 +106,9 @@ describe('a mix in a bin', () => {
     expect(text).toContain('2.5 years in a pot, sieved on 1.5 mm');
     expect(said(<MixContents component={{ ...mix, sieved_mm: null }} />)).toContain('2.5 years in a pot, not sieved');
     expect(said(<MixContents component={{ ...mix, source: 'premix' }} />)).not.toContain('years');
+    const rough = [{ component_id: 1, component_name: 'Pumice', parts: 3, spread: 1 }, ...parts.slice(1)];
+    // 2 of 3 to 4 of 5
+    expect(said(<MixContents component={{ ...mix, mix_parts: rough }} />)).toContain('Pumice 2 to 4 parts, 67% to 80%');
   });
 
   test('is nothing to be told of a material', () => {

@@ -159,6 +159,9 @@ export const words: Record<keyof typeof english, string> = {
   'mix.reclaimedHint': 'Dari pot lama: bahan-bahannya menua menurut tahunnya, diayak atau tidak.',
   'mix.what': 'Apa ini',
   'mix.parts': 'Isinya',
+  'mix.partsHint':
+    'Hanya tahu kira-kira? Tulis rentang, misalnya 2-4: tengahnya dipakai, dan penilaian membawa keraguannya.',
+  'mix.range': '{from} sampai {to} bagian, {least} sampai {most}',
   'mix.partsOf': 'Bagian {name}',
   'mix.addPart': 'Tambahkan ke campuran',
   'mix.years': 'Tahun dalam pot',

@@ -167,6 +167,8 @@ export const words = {
   'mix.reclaimedHint': 'Out of old pots: its components aged by their years, sieved or not.',
   'mix.what': 'What it is',
   'mix.parts': 'What is in it',
+  'mix.partsHint': 'Known only roughly? Write a range, such as 2-4: the middle is taken, and verdicts carry the doubt.',
+  'mix.range': '{from} to {to} parts, {least} to {most}',
   'mix.partsOf': 'Parts of {name}',
   'mix.addPart': 'Add to the mix',
   'mix.years': 'Years in a pot',

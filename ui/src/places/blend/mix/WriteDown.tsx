@@ -14,7 +14,7 @@ import styles from './mix.module.css';
 
 /** A recipe typed in one's own words. */
 export function WriteDown({ open, close }: { open: boolean; close: () => void }) {
-  const { t, q } = useWords();
+  const { t, n, q } = useWords();
   const { dispatch } = useBlend();
   const { message } = App.useApp();
   const [text, setText] = useState('');
@@ -33,6 +33,9 @@ export function WriteDown({ open, close }: { open: boolean; close: () => void })
       });
       for (const { word, litres } of read.vessels) {
         void message.info(t('write.vessel', { word, litres: q(litres, 'L') }));
+      }
+      for (const { words, from, to, taken } of read.ranges) {
+        void message.info(t('write.range', { words, from: n(from), to: n(to), taken: n(taken) }));
       }
       close();
     },

@@ -42,7 +42,7 @@ export const words: Record<keyof typeof english, string> = {
   'write.scale': 'Skalakan ke 100 %',
   'write.downLabel': 'Resep dengan kata Anda sendiri',
   'write.downHint':
-    'Misalnya: 5:3:2 batu apung, batu lava, kulit kayu · batu apung 5, kulit kayu 3 · sama banyak batu apung dan kulit kayu · 3 ember batu apung dan sekarung kulit kayu · setengah kulit kayu, sisanya batu apung · 9 batu apung, sedikit arang. Segenggam ialah {handful}, satu bagian berarti satu liter.',
+    'Misalnya: 5:3:2 batu apung, batu lava, kulit kayu · batu apung 5, kulit kayu 3 · sama banyak batu apung dan kulit kayu · 3 ember batu apung dan sekarung kulit kayu · setengah kulit kayu, sisanya batu apung · 2-3 batu apung, 1 kulit kayu · 9 batu apung, sedikit arang. Segenggam ialah {handful}, satu bagian berarti satu liter.',
   'write.take': 'Ambil',
   'write.apart': 'Uraikan',
   'write.apartLabel': 'Uraikan {name} menjadi bahan pembuatnya',
@@ -73,5 +73,7 @@ export const words: Record<keyof typeof english, string> = {
   'tub.total': 'Lalu ada {total}, {recipe} di antaranya resep itu. Paling sedikit harus {least}.',
   'tub.foreign': '{name} bukan bagiannya dan tetap di dalam dengan {share}.',
   'write.which': '“{words}” yang mana?',
+  'write.range':
+    '“{words}”, {from} sampai {to}: dipakai {taken}. Campuran beli dengan rentang menyimpan keraguannya, lihat Wadah.',
   'write.vessel': '“{word}” dianggap {litres}.',
 };

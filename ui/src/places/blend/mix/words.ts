@@ -41,7 +41,7 @@ export const words = {
   'write.scale': 'Scale to 100 %',
   'write.downLabel': 'The recipe in your own words',
   'write.downHint':
-    'Such as: 5:3:2 pumice, lava, bark · pumice 5, bark 3 · equal parts pumice and bark · two thirds bark, the rest pumice · 3 buckets pumice and a bag of bark · 9 pumice, a little charcoal. A handful is {handful}, a part then a litre.',
+    'Such as: 5:3:2 pumice, lava, bark · pumice 5, bark 3 · equal parts pumice and bark · two thirds bark, the rest pumice · 3 buckets pumice and a bag of bark · 2-3 pumice, 1 bark · 9 pumice, a little charcoal. A handful is {handful}, a part then a litre.',
   'write.take': 'Take it',
   'write.apart': 'Take apart',
   'write.apartLabel': 'Take {name} apart into what it is made of',
@@ -73,6 +73,7 @@ export const words = {
   'tub.total': 'Then there are {total}, {recipe} of them the recipe. At least {least} it has to be.',
   'tub.foreign': '{name} does not belong and stays in with {share}.',
   'write.which': 'Which “{words}”?',
+  'write.range': '“{words}”, {from} to {to}: {taken} is taken. A bought mix with a range keeps its doubt, see Bins.',
   'write.vessel': '“{word}” was taken for {litres}.',
 } as const;
 

@@ -64,6 +64,7 @@ export const words: Record<keyof typeof english, string> = {
   'property.sphericity': 'kebulatan',
   'property.hydraulic_size_mm': 'pori serat',
   'property.ph': 'pH',
+  'property.split': 'banyaknya tiap isi di dalamnya',
   'property.fines_weight': 'lekatnya bagian halus',
   'property.model_head': 'setinggi apa air berdiri dalam pori begitu',
   'property.model_run_through': 'secepat apa air menembus',

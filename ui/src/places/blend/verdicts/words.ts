@@ -64,6 +64,7 @@ export const words = {
   'property.sphericity': 'the roundness',
   'property.hydraulic_size_mm': 'the pores of the fibre',
   'property.ph': 'the pH',
+  'property.split': 'how much of each is in it',
   'property.fines_weight': 'how its fines stick',
   'property.model_head': 'how high water stands in such pores',
   'property.model_run_through': 'how fast water runs through',
