@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http;
 
 use App\Common\Holding;
+use App\Common\SaidHere;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\JsonResponse;
@@ -40,7 +41,9 @@ final class PagedList
         assert($sort !== null);
 
         $total = $query->count();
-        $query->orderBy(ltrim($sort, '-'), str_starts_with($sort, '-') ? 'desc' : 'asc');
+        [$column, $direction] = [ltrim($sort, '-'), str_starts_with($sort, '-') ? 'desc' : 'asc'];
+        // what ships with Zolbek stands where its reader looks for it
+        $column === 'name' && $query->getModel()->hasAttributeMutator('name') ? SaidHere::order($query, $column, $direction) : $query->orderBy($column, $direction);
         $query->orderBy('id');
         $query->forPage($page, $perPage);
 

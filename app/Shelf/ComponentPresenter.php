@@ -19,6 +19,16 @@ final class ComponentPresenter
         return array_filter([...$shown, 'sieve' => $component->sieve, 'mix_parts' => $parts], static fn(mixed $value): bool => $value !== null);
     }
 
+    /** @return array<string, mixed> in a list, with its deliveries */
+    public static function row(Component $component): array
+    {
+        $last = $component->getAttribute('lots_last_on');
+
+        return [...self::present($component), 'deliveries' => [
+            'left' => (int) $component->getAttribute('lots_left'), 'held' => (int) $component->getAttribute('lots_held'), 'last_on' => is_string($last) ? substr($last, 0, 10) : null,
+        ]];
+    }
+
     /** @return array<string, mixed> */
     public static function present(Component $component): array
     {

@@ -199,3 +199,17 @@ test('sets of sieves are kept coarsest first', function (): void {
     $this->putJson('/api/v1/sieve-sets/'.$set->json('id').'/archived', ['archived' => true])->assertOk();
     Contract::check($this->getJson('/api/v1/sieve-sets')->assertJsonPath('total', 0), 'SieveSetPage');
 });
+
+test('the list of bins tells the deliveries of each: those with something left, the last, and what is held', function (): void {
+    $of = fn(): ?array => collect($this->getJson('/api/v1/components?per_page=200')->assertOk()->json('data'))->firstWhere('key', 'pumice-3-6-mm')['deliveries'] ?? null;
+    expect($of())->toBe(['left' => 0, 'held' => 0, 'last_on' => null]);
+    $spring = delivery('Spring', 120);
+    delivery('Autumn', 80, '2026-09-01');
+    Lot::query()->whereKey($spring['id'])->update(['held_at' => now()]);
+    Contract::check($this->getJson('/api/v1/components?per_page=200'), 'ComponentPage');
+    expect($of())->toBe(['left' => 2, 'held' => 1, 'last_on' => '2026-09-01']);
+    Lot::query()->where('name', 'Autumn')->update(['stock_l' => 0]);
+    expect($of())->toBe(['left' => 1, 'held' => 1, 'last_on' => '2026-09-01']);
+    Lot::query()->whereKey($spring['id'])->update(['archived_at' => now()]);
+    expect($of())->toBe(['left' => 0, 'held' => 0, 'last_on' => '2026-09-01']);
+});

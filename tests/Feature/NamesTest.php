@@ -115,3 +115,19 @@ test('a mix in a bin has other names, too, and is meant by them in a recipe', fu
     $this->postJson('/api/v1/mixes', $mix)->assertCreated()->assertJsonPath('other_names', ['the grey tub'])->assertJsonPath('known_as', []);
     readAs('3 grey tub, 1 perlite')->assertOk()->assertJsonPath('rows.0.name', 'Yard starter')->assertJsonPath('rows.0.amount', 3);
 });
+
+test('what ships stands in a list where its reader looks for it', function (): void {
+    $listed = fn(string $language, string $sort): array => array_column($this->withHeader('Accept-Language', $language)->getJson("/api/v1/components?per_page=200&sort=$sort")->assertOk()->json('data'), 'name');
+    Component::query()->where('key', 'perlite-2-5-mm')->update(['name' => 'Mm, own']);
+    foreach (['en', 'id'] as $language) {
+        $names = $listed($language, 'name');
+        $sorted = $names;
+        sort($sorted, SORT_STRING);
+        expect($names)->toBe($sorted)->and($listed($language, '-name'))->toBe(array_reverse($sorted))->and($names)->toContain('Mm, own');
+    }
+    expect($listed('id', 'name'))->not->toBe($listed('en', 'name'));
+    $trees = array_column($this->withHeader('Accept-Language', 'id')->getJson('/api/v1/species?per_page=200&sort=name')->assertOk()->json('data'), 'name');
+    $sorted = $trees;
+    sort($sorted, SORT_STRING);
+    expect($trees)->toBe($sorted);
+});

@@ -22,6 +22,7 @@ final readonly class ComponentController
     public function index(Request $request): JsonResponse
     {
         $query = Component::query()->with('mixParts.component');
+        Component::withDeliveries($query);
         PagedList::inArchive($query, $request->boolean('archived'));
         OtherNames::search($query, $request->string('search')->trim()->value());
         if ($request->filled('kind')) {
@@ -35,7 +36,7 @@ final readonly class ComponentController
             $query->where('stock_l', '>', 0);
         }
 
-        return PagedList::of($query, $request, ['name', 'kind', 'stock_l', 'bulk_density', 'ph'], ComponentPresenter::present(...));
+        return PagedList::of($query, $request, ['name', 'kind', 'stock_l', 'bulk_density', 'ph'], ComponentPresenter::row(...));
     }
 
     public function show(Component $component): JsonResponse

@@ -8,6 +8,7 @@ use App\Common\Archivable;
 use App\Common\SaidHere;
 use App\Common\Stamped;
 use App\Shelf\Measured;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Casts\Attribute;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
@@ -98,6 +99,31 @@ final class Component extends Model
         }
 
         return [...$properties, 'dust_hazard' => in_array('dust', $this->hazards, true)];
+    }
+
+    /** @return HasMany<Lot, $this> */
+    public function lots(): HasMany
+    {
+        return $this->hasMany(Lot::class);
+    }
+
+    /**
+     * With how many deliveries there is something left of, how many of them are held, and when the last one came.
+     *
+     * @param Builder<Component> $query
+     */
+    public static function withDeliveries(Builder $query): void
+    {
+        $kept = static function (Builder $lots): void {
+            $lots->whereNull('archived_at');
+            $lots->where('stock_l', '>', 0);
+        };
+        $held = static function (Builder $lots) use ($kept): void {
+            $kept($lots);
+            $lots->whereNotNull('held_at');
+        };
+        $query->withCount(['lots as lots_left' => $kept, 'lots as lots_held' => $held]);
+        $query->withMax(['lots as lots_last_on' => static fn(Builder $lots) => $lots->whereNull('archived_at')], 'delivered_on');
     }
 
     /** @return HasMany<ComponentPart, $this> */

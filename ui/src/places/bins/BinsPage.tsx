@@ -104,7 +104,10 @@ export default function BinsPage() {
             render: (_, component) => (
               <Link className={common.rowName} to={`/bins/${component.id}`}>
                 <Swatch kind={component.kind} colour={component.colour} />
-                {component.name}
+                <span>
+                  {component.name}
+                  <Deliveries of={component} />
+                </span>
               </Link>
             ),
           },
@@ -223,5 +226,20 @@ export default function BinsPage() {
       {newMix && <MixDrawer mix={null} close={() => setNewMix(false)} />}
       {exchanging && <ExchangeDrawer close={() => setExchanging(false)} />}
     </div>
+  );
+}
+
+/** How many deliveries there is something left of, when the last one came, and whether one of them is held. */
+function Deliveries({ of: { deliveries } }: { of: Component }) {
+  const { t, date } = useWords();
+  if (deliveries === undefined || deliveries.last_on === null) {
+    return null;
+  }
+
+  return (
+    <small className={styles.deliveries}>
+      {t('bins.deliveries', { count: deliveries.left, date: date(deliveries.last_on) })}
+      {deliveries.held > 0 && <span className={common.stop}> ◆ {t('bins.held', { count: deliveries.held })}</span>}
+    </small>
   );
 }

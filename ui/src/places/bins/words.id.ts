@@ -107,6 +107,8 @@ export const words: Record<keyof typeof english, string> = {
   'unit.buffer': 'mmol/L per pH',
   'unit.cec': 'cmol/L',
   'unit.cmS': 'cm/s',
+  'bins.deliveries': '{count, plural, =0 {tak ada sisa kiriman} other {# kiriman}}, terakhir {date}',
+  'bins.held': '{count} ditahan',
   'lots.title': 'Kiriman',
   'lots.add': 'Terima kiriman',
   'lots.name': 'Tanda di karung',

@@ -114,6 +114,9 @@ export const words = {
   'unit.cec': 'cmol/L',
   'unit.cmS': 'cm/s',
 
+  'bins.deliveries':
+    '{count, plural, =0 {nothing left of deliveries} one {# delivery} other {# deliveries}}, last {date}',
+  'bins.held': '{count} held',
   'lots.title': 'Deliveries',
   'lots.add': 'Take in a delivery',
   'lots.name': 'Mark on the sack',
