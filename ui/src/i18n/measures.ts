@@ -164,7 +164,7 @@ export function kept(value: number, unit: string, measure: Measure, units: Units
   }
   const own = Object.values(UNITS)
     .flatMap((set) => set[measure])
-    .find(({ word }) => word.toLowerCase() === unit);
+    .find(({ word }) => word.toLowerCase() === unit || word.toLowerCase() === `°${unit}`);
   if (own !== undefined) {
     return (value - (own.plus ?? 0)) / own.per;
   }

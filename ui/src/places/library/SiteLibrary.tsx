@@ -1,4 +1,4 @@
-import { Form, Input, Select } from 'antd';
+import { Form, Select } from 'antd';
 import { useState } from 'react';
 
 import { ApiProblem, type Schemas } from '../../api/client';
@@ -9,17 +9,20 @@ import { ListTable } from '../../kit/lists/ListTable';
 import { NumberField } from '../../kit/fields/NumberField';
 import { RowActions } from '../../kit/lists/RowActions';
 import { TextField } from '../../kit/fields/TextField';
-import { ClimateYear } from '../../drawing/ClimateYear';
+import type { Measure } from '../../i18n/measures';
 import { useArchiving } from '../../kit/lists/useArchiving';
 import { useListQuery } from '../../kit/lists/useListQuery';
 import { useUndoable } from '../../kit/hooks/useUndoable';
 import { plain, typedNumber } from '../../i18n/numbers';
 import common from '../../styles/common.module.css';
 import styles from './library.module.css';
+import { MonthField } from './MonthField';
+import { YearBars } from './YearBars';
 import { FormDrawer } from '../../kit/forms/FormDrawer';
 import { useAsked, useEditing } from '../../kit/lists/useEditing';
 
 type Site = Schemas['Site'];
+const MEASURED: Partial<Record<string, Measure>> = { tmin: 'degC', tmax: 'degC', rain_mm: 'rain' };
 const COLUMNS = ['tmin', 'tmax', 'rain_mm', 'humidity', 'wind_ms', 'sun_hours'] as const;
 type Texts = Record<(typeof COLUMNS)[number], string>;
 
@@ -162,6 +165,8 @@ function SiteDrawer({ site, close }: { site: Site | null; close: () => void }) {
       }));
     }
   };
+  const setMonth = (i: number, column: (typeof COLUMNS)[number], text: string) =>
+    setMonths((now) => now.map((each, k) => (k === i ? { ...each, [column]: text } : each)));
   const drawn = months.map((row) => ({
     tmin: number(row.tmin),
     tmax: number(row.tmax),
@@ -188,10 +193,13 @@ function SiteDrawer({ site, close }: { site: Site | null; close: () => void }) {
             onChange={begin}
           />
         </Form.Item>
-        {drawn.every((row) => Number.isFinite(row.tmin) && Number.isFinite(row.tmax)) && (
-          <ClimateYear months={drawn} label={t('site.year')} />
-        )}
       </div>
+      {drawn.every((row) => Number.isFinite(row.tmin) && Number.isFinite(row.tmax)) && (
+        <>
+          <p className={common.quiet}>{t('site.barsHint')}</p>
+          <YearBars year={drawn} change={(i, column, value) => setMonth(i, column, plain(value))} />
+        </>
+      )}
       <div className={common.fields3}>
         <NumberField
           label={t('site.latitude')}
@@ -289,17 +297,12 @@ function SiteDrawer({ site, close }: { site: Site | null; close: () => void }) {
 
                 return (
                   <td key={column}>
-                    <Input
-                      size="small"
+                    <MonthField
+                      label={`${month(i)} ${t(`site.${column}`)}`}
                       value={row[column]}
-                      inputMode="decimal"
-                      status={wrong === undefined ? '' : 'error'}
-                      title={wrong ?? ''}
-                      aria-invalid={wrong !== undefined}
-                      aria-label={`${month(i)} ${t(`site.${column}`)}`}
-                      onChange={(event) =>
-                        setMonths(months.map((each, k) => (k === i ? { ...each, [column]: event.target.value } : each)))
-                      }
+                      measure={MEASURED[column]}
+                      wrong={wrong}
+                      change={(text) => setMonth(i, column, text)}
                     />
                   </td>
                 );

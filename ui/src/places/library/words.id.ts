@@ -24,7 +24,12 @@ export const words: Record<keyof typeof english, string> = {
   'site.sun_hours': 'Matahari, jam/hari',
   'site.begin': 'Mulai dengan tahun yang lazim',
   'site.beginHint': 'pilih yang mirip',
-  'site.year': 'Tahun seperti tertulis di kolom: dari terdingin sampai terpanas setiap bulan, di atas hujannya',
+  'site.bars': 'Tahun, diseret',
+  'site.bars.tmin': 'terdingin',
+  'site.bars.tmax': 'terpanas',
+  'site.bars.rain_mm': 'hujan',
+  'site.barsHint':
+    'Seret ujung batang, atau pakai tombol panah: terdingin dan terpanas tiap bulan dalam {degCUnit}, di bawahnya hujan dalam {rainUnit}.',
   'site.csv': 'Isi dari berkas CSV',
   'site.csvHint': 'kolom tmin, tmax, rain_mm, dan boleh humidity, wind_ms, sun_hours; dua belas baris',
   'site.rainShare': 'Hujan dalam air siraman',

@@ -23,7 +23,12 @@ export const words = {
   'site.sun_hours': 'Sun, h/day',
   'site.begin': 'Begin with a typical year',
   'site.beginHint': 'choose one that is like it',
-  'site.year': 'The year as it stands in the fields: from the coldest to the warmest of each month, over its rain',
+  'site.bars': 'The year, dragged',
+  'site.bars.tmin': 'coldest',
+  'site.bars.tmax': 'warmest',
+  'site.bars.rain_mm': 'rain',
+  'site.barsHint':
+    'Drag the ends of the bars, or use the arrow keys: coldest and warmest of each month in {degCUnit}, beneath them the rain in {rainUnit}.',
   'site.csv': 'Fill from a CSV file',
   'site.csvHint': 'columns tmin, tmax, rain_mm, and perhaps humidity, wind_ms, sun_hours; twelve rows',
   'site.rainShare': 'Rain in the water given',
