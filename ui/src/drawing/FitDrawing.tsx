@@ -17,7 +17,7 @@ const RIGHT = 150;
 
 /** The pot with layer, bed, ball, collar, mound and free rim, all on one scale. */
 export function FitDrawing({ section, contents, summary }: Props) {
-  const { t, n } = useWords();
+  const { t, n, q, shown, unit } = useWords();
   const { fit, ball } = contents;
   const depth = section.depth_cm;
   const rim = Math.max(...section.outline.map((point) => point.width_cm));
@@ -36,20 +36,23 @@ export function FitDrawing({ section, contents, summary }: Props) {
   };
   const mound = (fit?.collar_cm ?? 0) > section.top_cm ? (fit?.collar_cm ?? 0) : null;
   const notes = [
-    { z: section.bottom_cm / 2, text: section.bottom_cm > 0 ? `${t('fit.layer')} ${n(section.bottom_cm, 2)}` : '' },
+    { z: section.bottom_cm / 2, text: section.bottom_cm > 0 ? `${t('fit.layer')} ${q(section.bottom_cm, 'cm')}` : '' },
     ...(fit === null || ball === null
       ? []
       : [
-          { z: section.bottom_cm + fit.bed_cm / 2, text: `${t('fit.bed')} ${n(fit.bed_cm, 2)}` },
+          { z: section.bottom_cm + fit.bed_cm / 2, text: `${t('fit.bed')} ${q(fit.bed_cm, 'cm')}` },
           {
             z: (fit.ball_foot_cm + fit.ball_top_cm) / 2,
-            text: `${t('fit.ball')} ${n(ball.length_cm, 2)} × ${n(ball.width_cm, 2)} × ${n(ball.height_cm, 2)}`,
+            text: `${t('fit.ball')} ${n(shown(ball.length_cm, 'cm'), 2)} × ${n(shown(ball.width_cm, 'cm'), 2)} × ${n(shown(ball.height_cm, 'cm'), 2)} ${unit('cm')}`,
           },
-          { z: fit.collar_cm, text: `${t('fit.collar')} ${n(fit.collar_cm)}` },
+          { z: fit.collar_cm, text: `${t('fit.collar')} ${q(fit.collar_cm, 'cm')}` },
         ]),
-    { z: depth, text: `${t('fit.rim')} ${n(depth)}` },
+    { z: depth, text: `${t('fit.rim')} ${q(depth, 'cm')}` },
   ].filter((note) => note.text !== '');
   const heights = spread(notes.map((note) => y(note.z)));
+
+  // five centimetres, or two inches
+  const bar = shown(5, 'cm') === 5 ? 5 : 2 / shown(1, 'cm');
 
   return (
     <svg
@@ -106,9 +109,9 @@ export function FitDrawing({ section, contents, summary }: Props) {
         </g>
       ))}
       <g className={styles.fitScale}>
-        <line x1={PAD} x2={PAD + 5 * scale} y1={HEIGHT - 12} y2={HEIGHT - 12} />
-        <text x={PAD + 5 * scale + 6} y={HEIGHT - 8}>
-          5 cm
+        <line x1={PAD} x2={PAD + bar * scale} y1={HEIGHT - 12} y2={HEIGHT - 12} />
+        <text x={PAD + bar * scale + 6} y={HEIGHT - 8}>
+          {q(bar, 'cm')}
         </text>
       </g>
     </svg>

@@ -42,7 +42,7 @@ const LEVELS_WITH_AIR = 5;
 
 /** The pot cut open, to scale: grains by their computed sizes and packing, water between them by the computed profile, air by height. */
 export function PotSection({ section, materials, packing, wetFootCm, title, contents, small = false }: Props) {
-  const { t, n, percent, q } = useWords();
+  const { t, n, percent, q, shown, unit } = useWords();
   const rim = Math.max(...section.outline.map((point) => point.width_cm));
   const tall = section.depth_cm + WALL_CM + FOOT_CM;
   const scale = Math.min((WIDTH - LEFT - RIGHT) / (rim + 2 * WALL_CM), (TALLEST - TOP - BOTTOM) / tall);
@@ -90,8 +90,10 @@ export function PotSection({ section, materials, packing, wetFootCm, title, cont
   );
   const profiles = [...(section.layer?.profile ?? []), ...section.profile];
   const wet = wetFootCm - section.bottom_cm;
-  const tickCm = section.depth_cm > 30 ? 10 : section.depth_cm > 12 ? 5 : section.depth_cm > 6 ? 2 : 1;
-  const ticks = Array.from({ length: Math.floor(section.depth_cm / tickCm) + 1 }, (_, i) => i * tickCm);
+  // so many centimetres, or inches
+  const depth = shown(section.depth_cm, 'cm');
+  const step = depth > 30 ? 10 : depth > 12 ? 5 : depth > 6 ? 2 : 1;
+  const ticks = Array.from({ length: Math.floor(depth / step) + 1 }, (_, i) => i * step);
   const leftEdge = x(-rim / 2 - WALL_CM) - 8;
   const rightEdge = x(rim / 2 + WALL_CM) + 8;
   const airLevels = Array.from({ length: LEVELS_WITH_AIR }, (_, i) =>
@@ -171,14 +173,14 @@ export function PotSection({ section, materials, packing, wetFootCm, title, cont
             <line x1={leftEdge} x2={leftEdge} y1={y(0)} y2={y(section.depth_cm)} />
             {ticks.map((tick) => (
               <g key={tick}>
-                <line x1={leftEdge - 4} x2={leftEdge} y1={y(tick)} y2={y(tick)} />
-                <text x={leftEdge - 8} y={y(tick) + 4} textAnchor="end">
+                <line x1={leftEdge - 4} x2={leftEdge} y1={y(tick / shown(1, 'cm'))} y2={y(tick / shown(1, 'cm'))} />
+                <text x={leftEdge - 8} y={y(tick / shown(1, 'cm')) + 4} textAnchor="end">
                   {n(tick)}
                 </text>
               </g>
             ))}
             <text x={leftEdge - 8} y={y(section.depth_cm) - 10} textAnchor="end">
-              {t('section.cm')}
+              {unit('cm')}
             </text>
           </g>
           <g className={styles.scaleRight}>

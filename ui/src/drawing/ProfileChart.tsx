@@ -12,9 +12,10 @@ const BOX = { width: 600, height: 300, left: 46, right: 20, top: 28, bottom: 40 
 
 /** Water and air by height: the new mix filled, the old ball as lines over it. */
 export function ProfileChart({ mix, ball, depthCm }: { mix: Point[]; ball: Point[] | null; depthCm: number }) {
-  const { t, n, percent } = useWords();
+  const { t, n, percent, shown } = useWords();
   const x = scaleLinear([0, 1], field(BOX).x);
   const y = scaleLinear([0, depthCm], field(BOX).y);
+  const inUnits = scaleLinear([0, shown(depthCm, 'cm')], field(BOX).y);
   const theta = (point: Point) => x(point.theta);
   const filled = (point: Point) => x(point.theta + point.air);
   const height = (point: Point) => y(point.z_cm);
@@ -27,7 +28,7 @@ export function ProfileChart({ mix, ball, depthCm }: { mix: Point[]; ball: Point
       title={t('profile.alt', { bottom: percent(mix[0]?.air ?? 0), top: percent(mix.at(-1)?.air ?? 0) })}
       className={styles.plainChart}
       xTicks={ticksOf(x, x.ticks(5), percent)}
-      yTicks={ticksOf(y, y.ticks(5), n)}
+      yTicks={ticksOf(inUnits, inUnits.ticks(5), n)}
       xLabel={t('view.share')}
       yLabel={t('view.heightAxis')}
       beneath={

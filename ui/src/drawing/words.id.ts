@@ -2,7 +2,6 @@ import type { words as english } from './words';
 
 export const words: Record<keyof typeof english, string> = {
   'section.air': 'udara',
-  'section.cm': 'cm',
   'section.wetFoot': 'kaki basah {cm}',
   'section.wetFootAll': 'basah sampai atas',
   'section.layer': 'lapisan {cm}',
@@ -29,7 +28,7 @@ export const words: Record<keyof typeof english, string> = {
   'view.air': 'udara',
   'view.waterShare': 'air',
   'view.share': 'bagian isi',
-  'view.heightAxis': 'tinggi di atas dasar, cm',
+  'view.heightAxis': 'tinggi di atas dasar, {cmUnit}',
   'view.oldBall': 'bola akar lama',
   'fit.alt': 'Pot dengan semua yang akan dimasukkan, berskala: {summary}',
   'fit.ball': 'Bola akar',

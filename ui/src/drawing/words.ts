@@ -1,6 +1,5 @@
 export const words = {
   'section.air': 'air',
-  'section.cm': 'cm',
   'section.wetFoot': 'wet foot {cm}',
   'section.wetFootAll': 'wet to the top',
   'section.layer': 'layer {cm}',
@@ -30,7 +29,7 @@ export const words = {
   'view.air': 'air',
   'view.waterShare': 'water',
   'view.share': 'share of the volume',
-  'view.heightAxis': 'height above the floor, cm',
+  'view.heightAxis': 'height above the floor, {cmUnit}',
   'view.oldBall': 'old ball',
 
   'fit.alt': 'The pot with everything that is to go in, to scale: {summary}',

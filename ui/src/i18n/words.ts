@@ -19,6 +19,8 @@ export interface Words {
   q: (value: number, measure: Measure) => string;
   /** The same in the one unit of a column, whose head says it. */
   cell: (value: number, measure: Measure) => string;
+  /** The figure in that one unit as a number, for the scale of a picture. */
+  shown: (value: number, measure: Measure) => number;
   /** The word of that one unit. */
   unit: (measure: Measure) => string;
   percent: (share: number, digits?: number) => string;
@@ -55,6 +57,8 @@ export function useWords(): Words {
         return `${inUnit(value, unit)} ${unit.word}`;
       },
       cell: (value, measure) => inUnit(value, fieldUnit(measure, units)),
+      // eight inches are eight, not 7.999999999999999
+      shown: (value, measure) => Number(shownIn(value, fieldUnit(measure, units)).toPrecision(12)),
       unit: (measure) => fieldUnit(measure, units).word,
       n: (value, digits = 3) => intl.formatNumber(value, { maximumSignificantDigits: digits }),
       percent: (share, digits = 0) =>

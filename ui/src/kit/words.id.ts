@@ -4,6 +4,7 @@ export const words: Record<keyof typeof english, string> = {
   'common.cancel': 'Batal',
   'common.saved': '{name} tersimpan.',
   'common.loading': 'Memuat …',
+  'common.countedIn': '{error} Dihitung dalam {unit}.',
   'problem.offline': 'Zolbek tidak menjawab. Masih berjalankah? Yang Anda ketik tetap ada.',
   'group.desert': 'Gurun dan batang membengkak',
   'group.airy_conifers': 'Konifer suka udara (pinus, juniper)',

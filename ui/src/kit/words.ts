@@ -3,6 +3,7 @@ export const words = {
   'common.saved': '{name} is saved.',
   'common.loading': 'Loading …',
 
+  'common.countedIn': '{error} Counted in {unit}.',
   'problem.offline': 'Zolbek does not answer. Is it still running? What you typed is kept.',
 
   'group.desert': 'Desert and swollen stem',

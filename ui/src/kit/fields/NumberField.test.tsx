@@ -63,3 +63,29 @@ test('what cannot be read goes on as it was typed, so that it is refused and not
   await hand.write(field(), '3 furlongs');
   expect([field().value, kept()]).toEqual(['3 furlongs', '3 furlongs']);
 });
+
+test('a limit is told with the unit that it is counted in, where the field shows another', () => {
+  const limited = (units: string) => {
+    localStorage.setItem('zolbek.units', units);
+    const { unmount } = show(
+      <ReaderProvider first="en" words={en} catalogueOf={() => Promise.resolve(en)}>
+        <NumberField
+          label="Depth"
+          unit="cm"
+          value="900"
+          error="This must be from 1 to 300, not 900."
+          onChange={() => undefined}
+        />
+        <NumberField label="Holes" value="900" error="This must be at most 40, not 900." onChange={() => undefined} />
+      </ReaderProvider>,
+    );
+    const said = document.body.textContent;
+    unmount();
+
+    return said;
+  };
+  expect(limited('us')).toContain('not 900. Counted in cm.');
+  expect(limited('us').match(/Counted in/g)).toHaveLength(1);
+  expect(limited('metric')).not.toContain('Counted in');
+  localStorage.clear();
+});

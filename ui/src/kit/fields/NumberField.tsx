@@ -1,6 +1,7 @@
 import { Form, Input } from 'antd';
 import { useId } from 'react';
 import type { Measure } from '../../i18n/measures';
+import { useWords } from '../../i18n/words';
 import common from '../../styles/common.module.css';
 import { useMeasured } from './useMeasured';
 
@@ -22,9 +23,15 @@ interface Props {
 export function NumberField({ label, value, onChange, unit, measure, error, hint, placeholder }: Props) {
   const id = useId();
   const shown = useMeasured(value, unit, onChange, measure);
+  const { t } = useWords();
+  // limits are told in the unit in which the figure is kept
+  const wrong =
+    error !== undefined && shown.unit !== shown.keptUnit
+      ? t('common.countedIn', { error, unit: shown.keptUnit ?? '' })
+      : error;
 
   return (
-    <Form.Item label={label} htmlFor={id} validateStatus={error === undefined ? '' : 'error'} help={error ?? hint}>
+    <Form.Item label={label} htmlFor={id} validateStatus={error === undefined ? '' : 'error'} help={wrong ?? hint}>
       <Input
         id={id}
         value={shown.text}

@@ -4,6 +4,7 @@ import type { Schemas } from '../../api/client';
 import { readInstrument, tareScale } from '../../api/bench';
 import { useWords } from '../../i18n/words';
 import { plain } from '../../i18n/numbers';
+import { MEASURE_OF, useMeasured } from '../../kit/fields/useMeasured';
 import common from '../../styles/common.module.css';
 import styles from './bench.module.css';
 
@@ -30,6 +31,8 @@ export function ReadingField({ reading, label, context = '', value, error, chang
   const id = useId();
   const [state, setState] = useState<'idle' | 'reading' | { trouble: string }>('idle');
   const { instrument } = reading;
+  // scales and jugs show grams and millilitres; what is typed with another unit behind it is taken for what it is
+  const shown = useMeasured(value, reading.unit, (text) => change(text, null), MEASURE_OF[reading.unit], 'metric');
 
   const read = async () => {
     if (instrument === null) {
@@ -93,13 +96,13 @@ export function ReadingField({ reading, label, context = '', value, error, chang
         <Input
           id={id}
           size="large"
-          value={value}
+          value={shown.text}
           inputMode="decimal"
           autoComplete="off"
           status={error === undefined ? '' : 'error'}
           aria-invalid={error !== undefined}
           suffix={<span className={common.unit}>{reading.unit}</span>}
-          onChange={(event) => change(event.target.value, null)}
+          onChange={(event) => shown.write(event.target.value)}
         />
         {instrument !== null && (
           <Button

@@ -9,10 +9,11 @@ import common from '../../../styles/common.module.css';
 
 /** Air and easy water against depth, and the same mix in every pot of the yard. */
 export function DepthView({ question }: { question: Schemas['EvaluationInput'] | null }) {
-  const { t, n, percent, q } = useWords();
+  const { t, n, percent, q, shown } = useWords();
   const { history, dispatch } = useBlend();
   const { data, fresh } = useView('/views/depths', question);
-  const line = (of: 'air' | 'easy_share') => (data?.course ?? []).map((point) => ({ x: point.depth_cm, y: point[of] }));
+  const line = (of: 'air' | 'easy_share') =>
+    (data?.course ?? []).map((point) => ({ x: shown(point.depth_cm, 'cm'), y: point[of] }));
 
   return (
     <ViewFrame
@@ -33,8 +34,8 @@ export function DepthView({ question }: { question: Schemas['EvaluationInput'] |
               { label: t('view.air'), colour: 'var(--clay)', points: line('air') },
               { label: t('depth.easy'), colour: 'var(--rain)', points: line('easy_share') },
             ]}
-            marks={[{ x: data.now_cm, label: t('depth.now') }]}
-            dots={data.pots.map((pot) => ({ x: pot.depth_cm, y: pot.air, label: pot.name }))}
+            marks={[{ x: shown(data.now_cm, 'cm'), label: t('depth.now') }]}
+            dots={data.pots.map((pot) => ({ x: shown(pot.depth_cm, 'cm'), y: pot.air, label: pot.name }))}
           />
           <div className={common.tableScroll}>
             <table className={common.viewTable}>

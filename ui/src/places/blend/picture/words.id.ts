@@ -85,7 +85,7 @@ export const words: Record<keyof typeof english, string> = {
   'curve.foot': 'kaki',
   'curve.limit': 'menderita',
   'depth.alt': 'Udara dan air mudah terhadap kedalaman pot, untuk campuran ini.',
-  'depth.x': 'kedalaman pot, cm',
+  'depth.x': 'kedalaman pot, {cmUnit}',
   'depth.easy': 'air mudah',
   'depth.now': 'pot ini',
   'depth.pots': 'Campuran yang sama di setiap pot kebun',

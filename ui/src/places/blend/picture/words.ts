@@ -91,7 +91,7 @@ export const words = {
   'curve.limit': 'suffers',
 
   'depth.alt': 'Air and easy water against the depth of the pot, for this mix.',
-  'depth.x': 'depth of the pot, cm',
+  'depth.x': 'depth of the pot, {cmUnit}',
   'depth.easy': 'easy water',
   'depth.now': 'this pot',
   'depth.pots': 'The same mix in every pot of the yard',
