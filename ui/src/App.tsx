@@ -8,6 +8,7 @@ import { FirstPage } from './shell/FirstPage';
 import { Nothing } from './shell/Nothing';
 import { Nowhere } from './shell/Nowhere';
 import { Shell } from './shell/Shell';
+import { useMedia } from './shell/useMedia';
 import { antTheme, dim, light } from './theme';
 import common from './styles/common.module.css';
 import styles from './App.module.css';
@@ -52,10 +53,9 @@ export function App() {
     document.documentElement.dataset['light'] = isDim ? 'dim' : 'bright';
   }, [isDim, palette]);
 
-  const theme = useMemo(
-    () => antTheme(palette, isDim, window.matchMedia('(prefers-reduced-motion: reduce)').matches),
-    [palette, isDim],
-  );
+  const isStill = useMedia('(prefers-reduced-motion: reduce)');
+  const isHandheld = useMedia('(max-width: 900px), (pointer: coarse)');
+  const theme = useMemo(() => antTheme(palette, isDim, isStill, isHandheld), [palette, isDim, isStill, isHandheld]);
 
   return (
     <ConfigProvider theme={theme} wave={{ disabled: true }} renderEmpty={() => <Nothing />}>

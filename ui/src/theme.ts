@@ -31,8 +31,14 @@ export const dim = {
 
 export type Palette = typeof light;
 
-/** @param isStill nothing moves by itself, for those who asked their device for that */
-export function antTheme(palette: Palette, isDim: boolean, isStill: boolean): ThemeConfig {
+/** What a wet thumb hits, px. */
+const THUMB = 44;
+
+/**
+ * @param isStill    nothing moves by itself, for those who asked their device for that
+ * @param isHandheld a phone or tablet: whatever is tapped is as large as a thumb
+ */
+export function antTheme(palette: Palette, isDim: boolean, isStill: boolean, isHandheld: boolean): ThemeConfig {
   return {
     algorithm: isDim ? theme.darkAlgorithm : theme.defaultAlgorithm,
     token: {
@@ -58,7 +64,9 @@ export function antTheme(palette: Palette, isDim: boolean, isStill: boolean): Th
       borderRadius: 2,
       fontFamily: "'Source Sans 3 Variable', sans-serif",
       fontSize: 15,
-      controlHeight: 34,
+      controlHeight: isHandheld ? THUMB : 34,
+      controlHeightSM: isHandheld ? THUMB : 26,
+      controlHeightLG: isHandheld ? 48 : THUMB,
       boxShadow: 'none',
       boxShadowSecondary: '0 3px 14px rgb(0 0 0 / 18%)',
       motionDurationMid: '0.12s',
@@ -72,6 +80,7 @@ export function antTheme(palette: Palette, isDim: boolean, isStill: boolean): Th
         defaultShadow: 'none',
         fontWeight: 600,
       },
+      ...(isHandheld ? { Segmented: { trackPadding: 0 } } : {}),
       Form: { itemMarginBottom: 12, verticalLabelPadding: 0 },
     },
   };

@@ -114,7 +114,7 @@ export function EntryTable({ day, edit }: { day: Schemas['PottingDay']; edit: (i
           {
             key: 'order',
             title: t('day.order'),
-            width: 60,
+            width: 84,
             render: (_, row) => row.children === undefined && (row.entries[0].order ?? '–'),
           },
           {

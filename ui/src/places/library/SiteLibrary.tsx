@@ -277,40 +277,42 @@ function SiteDrawer({ site, close }: { site: Site | null; close: () => void }) {
           ))}
         </ul>
       )}
-      <table className={`${common.viewTable} ${styles.monthTable}`}>
-        <thead>
-          <tr>
-            <th scope="col">{t('site.month')}</th>
-            {COLUMNS.map((column) => (
-              <th scope="col" key={column}>
-                {t(`site.${column}`)}
-              </th>
-            ))}
-          </tr>
-        </thead>
-        <tbody>
-          {months.map((row, i) => (
-            <tr key={i}>
-              <th scope="row">{month(i, 'short')}</th>
-              {COLUMNS.map((column) => {
-                const wrong = problem?.at(`months.${i}.${column}`);
-
-                return (
-                  <td key={column}>
-                    <MonthField
-                      label={`${month(i)} ${t(`site.${column}`)}`}
-                      value={row[column]}
-                      measure={MEASURED[column]}
-                      wrong={wrong}
-                      change={(text) => setMonth(i, column, text)}
-                    />
-                  </td>
-                );
-              })}
+      <div className={common.tableScroll}>
+        <table className={`${common.viewTable} ${styles.monthTable}`}>
+          <thead>
+            <tr>
+              <th scope="col">{t('site.month')}</th>
+              {COLUMNS.map((column) => (
+                <th scope="col" key={column}>
+                  {t(`site.${column}`)}
+                </th>
+              ))}
             </tr>
-          ))}
-        </tbody>
-      </table>
+          </thead>
+          <tbody>
+            {months.map((row, i) => (
+              <tr key={i}>
+                <th scope="row">{month(i, 'short')}</th>
+                {COLUMNS.map((column) => {
+                  const wrong = problem?.at(`months.${i}.${column}`);
+
+                  return (
+                    <td key={column}>
+                      <MonthField
+                        label={`${month(i)} ${t(`site.${column}`)}`}
+                        value={row[column]}
+                        measure={MEASURED[column]}
+                        wrong={wrong}
+                        change={(text) => setMonth(i, column, text)}
+                      />
+                    </td>
+                  );
+                })}
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </div>
       <TextField label={t('site.note')} value={texts.note} error={problem?.at('note')} onChange={set('note')} />
       {save.error !== null && (
         <ul className={common.fieldError} role="alert">

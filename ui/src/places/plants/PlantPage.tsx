@@ -1,4 +1,4 @@
-import { Button, Dropdown, Spin } from 'antd';
+import { Button, Spin } from 'antd';
 import { lazy, Suspense, useState } from 'react';
 import { Link, useParams } from 'react-router';
 
@@ -8,6 +8,7 @@ import { usePlant, useTellOfPlant } from '../../api/plants';
 import { Swatch } from '../../drawing/Swatch';
 import { useWords } from '../../i18n/words';
 import { ListState } from '../../kit/lists/ListState';
+import { MenuButton } from '../../kit/fields/MenuButton';
 import { useUndoable } from '../../kit/hooks/useUndoable';
 import { History } from './History';
 import { LayerModal } from './LayerModal';
@@ -240,43 +241,35 @@ function Head({ dossier, ask }: { dossier: Schemas['PlantDossier']; ask: (what: 
         <Button onClick={() => ask('potted')}>{t('plant.potted')}</Button>
         <Button onClick={() => ask('oot')}>{t('plant.outOfTurn')}</Button>
         <Button onClick={() => ask('edit')}>{t('common.edit')}</Button>
-        <Dropdown
-          trigger={['click']}
-          menu={{
-            items: [
-              ...(
-                [
-                  'note',
-                  'snoozed',
-                  'override',
-                  'offspring',
-                  ...(plant.count === null ? [] : (['split'] as const)),
-                  'given_away',
-                  'died',
-                ] as const
-              ).map((key) => ({
-                key,
-                label: t(`plant.${key === 'snoozed' ? 'snooze' : key === 'given_away' ? 'givenAway' : key}`),
-                onClick: () => ask(key),
-              })),
-              ...(plant.air_layer === null
-                ? [{ key: 'layer', label: t('layer.put'), onClick: () => ask('layer') }]
-                : []),
-              { key: 'which', label: t('whichPot.title'), onClick: () => ask('which') },
-              { key: 'print', label: t('plant.printCard'), onClick: () => window.print() },
-              {
-                key: 'json',
-                label: (
-                  <a href={`/api/v1/plant-files/${plant.id}`} download>
-                    {t('plant.saveJson')}
-                  </a>
-                ),
-              },
-            ],
-          }}
+        <MenuButton
+          items={[
+            ...(
+              [
+                'note',
+                'snoozed',
+                'override',
+                'offspring',
+                ...(plant.count === null ? [] : (['split'] as const)),
+                'given_away',
+                'died',
+              ] as const
+            ).map((key) => ({
+              key,
+              label: t(`plant.${key === 'snoozed' ? 'snooze' : key === 'given_away' ? 'givenAway' : key}`),
+              act: () => ask(key),
+            })),
+            ...(plant.air_layer === null ? [{ key: 'layer', label: t('layer.put'), act: () => ask('layer') }] : []),
+            { key: 'which', label: t('whichPot.title'), act: () => ask('which') },
+            { key: 'print', label: t('plant.printCard'), act: () => window.print() },
+            {
+              key: 'json',
+              label: t('plant.saveJson'),
+              act: () => window.location.assign(`/api/v1/plant-files/${plant.id}`),
+            },
+          ]}
         >
-          <Button>{t('plant.more')}</Button>
-        </Dropdown>
+          {t('plant.more')}
+        </MenuButton>
         {dossier.days.map((day) => (
           <Link key={day} to={`/days/${day}`}>
             {t('plant.onDay')}

@@ -1,10 +1,11 @@
-import { Button, Dropdown, Select } from 'antd';
+import { Button, Select } from 'antd';
 import { lazy, Suspense, useState } from 'react';
 import { useNavigate } from 'react-router';
 
 import { useTakeRecipe } from '../../../api/files';
 import { useArchiveRecipe, useRecipes } from '../../../api/recipes';
 import { useWords } from '../../../i18n/words';
+import { MenuButton } from '../../../kit/fields/MenuButton';
 import { useUndoable } from '../../../kit/hooks/useUndoable';
 import { useBlend } from '../state/BlendProvider';
 import { emptyMix, opened } from '../state/mix';
@@ -151,15 +152,9 @@ export function RecipeBar({ isChanged, saving, setSaving, tools }: Props) {
       <Button disabled={mix.rows.length === 0} onClick={() => setSaving(true)}>
         {t('common.save')}
       </Button>
-      <Dropdown
-        trigger={['click']}
-        menu={{
-          items: items.map(({ key, label }) => ({ key, label })),
-          onClick: ({ key }) => items.find((item) => item.key === key)?.act(),
-        }}
-      >
-        <Button aria-label={t('blend.moreTools')}>…</Button>
-      </Dropdown>
+      <MenuButton label={t('blend.moreTools')} items={items}>
+        …
+      </MenuButton>
       <Dialog open={taking} title={t('blend.takeFile')} footer={null} destroyOnHidden onCancel={() => setTaking(false)}>
         <input
           type="file"

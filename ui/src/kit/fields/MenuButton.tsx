@@ -1,0 +1,33 @@
+import { Button, Dropdown } from 'antd';
+import { type ReactNode, useRef } from 'react';
+
+interface Props {
+  label?: string;
+  items: { key: string; label: string; act: () => void }[];
+  children: ReactNode;
+}
+
+/** A button that opens a menu: the arrows go through it, and whoever leaves it is back at the button. */
+export function MenuButton({ label, items, children }: Props) {
+  const button = useRef<HTMLButtonElement>(null);
+
+  return (
+    <Dropdown
+      autoFocus
+      trigger={['click']}
+      menu={{
+        items: items.map(({ key, label: text }) => ({ key, label: text })),
+        onClick: ({ key }) => items.find((item) => item.key === key)?.act(),
+      }}
+      onOpenChange={(open) => {
+        if (!open) {
+          button.current?.focus();
+        }
+      }}
+    >
+      <Button ref={button} {...(label === undefined ? {} : { 'aria-label': label })}>
+        {children}
+      </Button>
+    </Dropdown>
+  );
+}
