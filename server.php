@@ -6,6 +6,13 @@ declare(strict_types=1);
 
 const TYPES = ['js' => 'text/javascript', 'css' => 'text/css', 'woff2' => 'font/woff2', 'woff' => 'font/woff', 'svg' => 'image/svg+xml', 'png' => 'image/png'];
 
+// only under the names of this machine: a name of somebody else's that leads here is no way in, not for files either
+if (preg_match('/^(?:127\.0\.0\.1|localhost)(?::\d+)?$/', $_SERVER['HTTP_HOST'] ?? '') !== 1) {
+    http_response_code(400);
+
+    return true;
+}
+header_remove('X-Powered-By');
 $path = rawurldecode((string) parse_url($_SERVER['REQUEST_URI'], PHP_URL_PATH));
 if (preg_match('#^/build/assets/([A-Za-z0-9_-]+(?:\.[A-Za-z0-9_-]+)*\.([a-z0-9]+))$#', $path, $named) === 1 && isset(TYPES[$named[2]]) && is_file(__DIR__.'/public/build/assets/'.$named[1])) {
     // named after what is in them: a browser keeps them, read and compiled, for as long as they are asked for
@@ -19,8 +26,4 @@ if (preg_match('#^/build/assets/([A-Za-z0-9_-]+(?:\.[A-Za-z0-9_-]+)*\.([a-z0-9]+
 
     return true;
 }
-if ($path !== '/' && is_file(__DIR__.'/public'.$path)) {
-    return false;
-}
-
 require __DIR__.'/public/index.php';

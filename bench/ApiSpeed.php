@@ -7,6 +7,7 @@ namespace Bench;
 use CurlHandle;
 use PDO;
 use RuntimeException;
+use Tests\Browser\Session;
 use Tests\Browser\Site;
 
 /** Middle and 95th percentile in ms of API calls over HTTP, one after the other. */
@@ -200,7 +201,7 @@ final class ApiSpeed
         $handle = curl_init($address) ?: throw new RuntimeException('no curl');
         curl_setopt($handle, CURLOPT_RETURNTRANSFER, true);
         if ($body !== null) {
-            curl_setopt_array($handle, [CURLOPT_POSTFIELDS => json_encode($body, JSON_THROW_ON_ERROR), CURLOPT_HTTPHEADER => ['Content-Type: application/json']]);
+            curl_setopt_array($handle, [CURLOPT_POSTFIELDS => json_encode($body, JSON_THROW_ON_ERROR), CURLOPT_HTTPHEADER => ['Content-Type: application/json', ...Session::headers((string) preg_replace('~/api/v1/.*~', '', $address))]]);
         }
 
         return $handle;

@@ -4,14 +4,20 @@ declare(strict_types=1);
 
 use App\Http\OnlyJsonBodies;
 use App\Http\OwnPagesOnly;
+use App\Http\PlainQuery;
 use App\Http\ReadersLanguage;
 use App\Http\RefusalResponse;
+use App\Http\SafeHeaders;
+use App\Http\SentFromHere;
+use Illuminate\Cookie\Middleware\AddQueuedCookiesToResponse;
+use Illuminate\Cookie\Middleware\EncryptCookies;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Http\Middleware\HandleCors;
 use Illuminate\Http\Request;
+use Illuminate\Session\Middleware\StartSession;
 use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 use Zolbek\Core\Basis\Input\Refused;
@@ -28,8 +34,10 @@ $app = Application::configure(basePath: dirname(__DIR__))
     ->withMiddleware(static function (Middleware $middleware): void {
         $middleware->remove(HandleCors::class);
         $middleware->trustHosts(static fn(): array => ['^127\.0\.0\.1$', '^localhost$'], subdomains: false);
-        $middleware->prepend(OwnPagesOnly::class);
-        $middleware->api(prepend: [ReadersLanguage::class, OnlyJsonBodies::class]);
+        $middleware->prepend([SafeHeaders::class, OwnPagesOnly::class]);
+        $session = [EncryptCookies::class, AddQueuedCookiesToResponse::class, StartSession::class];
+        $middleware->group('session', $session);
+        $middleware->api(prepend: [ReadersLanguage::class, PlainQuery::class, ...$session, SentFromHere::class, OnlyJsonBodies::class]);
     })
     ->withExceptions(static function (Exceptions $exceptions): void {
         $exceptions->dontReport(Refused::class);

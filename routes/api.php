@@ -13,6 +13,7 @@ use App\Diary\Http\DiaryController;
 use App\Files\Http\ExchangeController;
 use App\Files\Http\YardController;
 use App\Http\MetaController;
+use App\Http\SessionController;
 use App\Instruments\Http\InstrumentController;
 use App\Plants\Http\FertiliserController;
 use App\Plants\Http\PhotoController;
@@ -33,6 +34,7 @@ use App\Truth\Http\ModelNewsController;
 use App\Truth\Http\ValidationController;
 use Illuminate\Support\Facades\Route;
 
+Route::get('session', SessionController::class);
 Route::get('meta', MetaController::class);
 Route::post('evaluate', EvaluationController::class);
 Route::get('validation', ValidationController::class);

@@ -5,4 +5,5 @@ declare(strict_types=1);
 use App\Http\PageController;
 use Illuminate\Support\Facades\Route;
 
-Route::get('/{path?}', PageController::class)->where('path', '(?!api/).*');
+// the session begins with the page, so that what it asks for at once is asked in one session
+Route::get('/{path?}', PageController::class)->where('path', '(?!api/).*')->middleware('session');

@@ -36,7 +36,7 @@ final class RefusalResponse
 
     public static function fault(int $status): JsonResponse
     {
-        return self::message($status, Words::of(in_array($status, [403, 405, 413, 415, 429, 500], true) ? 'errors.status.'.$status : 'errors.status.other', ['status' => $status]));
+        return self::message($status, Words::of(in_array($status, [403, 405, 413, 415, 419, 429, 500], true) ? 'errors.status.'.$status : 'errors.status.other', ['status' => $status]));
     }
 
     private static function message(int $status, string $message): JsonResponse

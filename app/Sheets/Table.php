@@ -86,7 +86,23 @@ final readonly class Table
             throw Refused::because('file', 'file_rows', $lines, ['max' => self::MOST_ROWS]);
         }
 
+        self::closed($bytes);
+
         return self::rows($bytes, self::delimiter($bytes));
+    }
+
+    /** @throws Refused field "file" naming the row in which a quotation mark is opened and never closed */
+    private static function closed(string $bytes): void
+    {
+        $isOpen = false;
+        $since = 0;
+        foreach (preg_split('/\r\n|\r|\n/', rtrim($bytes)) ?: [] as $i => $line) {
+            $since = $isOpen ? $since : $i + 1;
+            $isOpen = substr_count($line, '"') % 2 === 1 ? ! $isOpen : $isOpen;
+        }
+        if ($isOpen) {
+            throw Refused::because('file', 'csv_quote', null, ['row' => $since]);
+        }
     }
 
     /** A text that a spreadsheet would take for a formula gets an apostrophe before it. */

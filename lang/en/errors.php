@@ -36,6 +36,7 @@ return [
         403 => 'Only pages of Zolbek itself may change anything here.',
         413 => 'This file is too large.',
         415 => 'The body must be JSON, sent as application/json; imports CSV, sent as text/csv.',
+        419 => 'This page was opened in a session that has ended. Reload it; nothing was changed.',
         405 => 'This address does not take that kind of request.',
         429 => 'Too many requests at once; try again in a moment.',
         500 => 'Something went wrong here; it has been written to the log.',

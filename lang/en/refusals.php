@@ -14,6 +14,8 @@ return [
     'between' => 'This must be from :min to :max, not :given.',
     'above' => 'This must be above :min and at most :max, not :given.',
     'text' => 'This must be a text of 1 to :longest characters, not :given.',
+    'text_control' => 'There are characters in this that cannot be seen, such as those of a terminal. Type it anew.',
+    'csv_quote' => 'A quotation mark is opened in row :row and never closed: from there on nothing can be read. Close it, or double it where it is meant.',
     'flag' => 'This must be true or false, not :given.',
     'one_of' => 'This must be one of :words, not :given.',
     'bulk_density_order' => 'Loose bulk density must be below the density of the grains (:max kg/L), not :given.',

@@ -36,6 +36,7 @@ return [
         403 => 'Hanya halaman Zolbek sendiri yang boleh mengubah sesuatu di sini.',
         413 => 'Berkas ini terlalu besar.',
         415 => 'Isi harus JSON, dikirim sebagai application/json; impor CSV, dikirim sebagai text/csv.',
+        419 => 'Halaman ini dibuka dalam sesi yang sudah berakhir. Muat ulang; tak ada yang berubah.',
         405 => 'Alamat ini tidak menerima permintaan semacam itu.',
         429 => 'Terlalu banyak permintaan sekaligus; coba lagi sebentar lagi.',
         500 => 'Ada yang salah di sini; sudah ditulis ke log.',

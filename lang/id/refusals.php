@@ -14,6 +14,8 @@ return [
     'between' => 'Ini harus dari :min sampai :max, bukan :given.',
     'above' => 'Ini harus di atas :min dan paling banyak :max, bukan :given.',
     'text' => 'Ini harus teks 1 sampai :longest huruf, bukan :given.',
+    'text_control' => 'Di sini ada karakter yang tak terlihat, misalnya milik terminal. Ketik ulang.',
+    'csv_quote' => 'Tanda kutip dibuka di baris :row dan tak pernah ditutup: sejak itu tak ada yang terbaca. Tutup, atau gandakan bila memang dimaksud.',
     'flag' => 'Ini harus ya atau tidak (true atau false), bukan :given.',
     'one_of' => 'Ini harus salah satu dari :words, bukan :given.',
     'bulk_density_order' => 'Berat jenis ruah lepas harus di bawah berat jenis butir (:max kg/L), bukan :given.',

@@ -8,7 +8,7 @@ use Facebook\WebDriver\WebDriverBy;
 function set(string $instrument, array $settings): void
 {
     test()->chrome()->driver->executeAsyncScript(
-        'const done = arguments[2]; fetch("/api/v1/instruments/" + arguments[0], {method: "PUT", headers: {"Content-Type": "application/json"}, body: arguments[1]}).then(() => setTimeout(done, 1500));',
+        'const done = arguments[2]; fetch("/api/v1/session").then((answer) => answer.json()).then(({ token }) => fetch("/api/v1/instruments/" + arguments[0], {method: "PUT", headers: {"Content-Type": "application/json", "X-CSRF-TOKEN": token}, body: arguments[1]})).then(() => setTimeout(done, 1500));',
         [$instrument, json_encode($settings)],
     );
 }
@@ -169,7 +169,7 @@ test('a scoop is calibrated by the water on the scale, and used in a batch', fun
     $this->see('Type a number, such as 2 or 1.5.');
     $this->type('Openings, mm', '1,5 3');
     $this->waitFor('//div[contains(@class,"ant-modal-footer")]//button[.="Save"]')->click();
-    $this->see('3 · 1.5 mm');
+    $this->see('Kitchen 3 · 1.5 mm');
 
     $this->open('/blend');
     $this->click('Liners');

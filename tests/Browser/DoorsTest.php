@@ -86,6 +86,48 @@ test('a page of another origin in the same browser changes nothing', function ()
     // a page of ones own still can
     $this->open('/bins');
     expect($this->chrome()->driver->executeAsyncScript(
-        'fetch("/api/v1/components/1/movements", { method: "POST", headers: { "Content-Type": "application/json" }, body: JSON.stringify({ kind: "count", counted_l: 7 }) }).then((answer) => arguments[0](answer.status))',
+        'fetch("/api/v1/session").then((answer) => answer.json()).then(({ token }) => fetch("/api/v1/components/1/movements", { method: "POST", headers: { "Content-Type": "application/json", "X-CSRF-TOKEN": token }, body: JSON.stringify({ kind: "count", counted_l: 7 }) })).then((answer) => arguments[0](answer.status))',
     ))->toBe(201)->and(tablesOf($this->database()))->not->toBe($before);
+});
+
+test('the application runs under the rules that it gives the browser, and nothing slips in between', function (): void {
+    foreach (['/bins', '/plants/5', '/days/1/print'] as $path) {
+        $this->open($path);
+        $this->waitUntilGone('//*[contains(@class,"ant-spin-spinning")]');
+    }
+    $this->openWithMix('/blend');
+    $this->see('Verdicts');
+    $this->click('Work out a batch');
+    $this->waitFor('//*[@role="dialog"]');
+    expect($this->chrome()->complaints())->toBe([]);
+    $driver = $this->chrome()->driver;
+    $tried = <<<'JS'
+        const done = arguments[0];
+        const seen = [];
+        document.addEventListener('securitypolicyviolation', (event) => seen.push(event.effectiveDirective));
+        const inline = document.createElement('script');
+        inline.textContent = 'window.slipped = true';
+        document.body.append(inline);
+        const foreign = document.createElement('script');
+        foreign.src = 'http://localhost:9/elsewhere.js';
+        document.body.append(foreign);
+        document.body.insertAdjacentHTML('beforeend', '<img src="http://localhost:9/pixel.png"><a href="javascript:window.slipped = true" id="slip">x</a>');
+        document.getElementById('slip').click();
+        fetch('http://localhost:9/').catch(() => undefined);
+        setTimeout(() => done([window.slipped ?? false, [...new Set(seen)].sort()]), 500);
+        JS;
+    expect($driver->executeAsyncScript($tried))->toBe([false, ['connect-src', 'img-src', 'script-src-elem']]);
+    $this->chrome()->complaints();
+    // no other page may hold it
+    $framed = 'const frame = document.createElement("iframe"); frame.src = "/blend"; document.body.append(frame); frame.addEventListener("load", () => setTimeout(() => arguments[0](frame.contentDocument === null), 300));';
+    expect($driver->executeAsyncScript($framed))->toBeTrue();
+    $this->chrome()->complaints();
+});
+
+test('a session that has ended is begun anew by the page, and what was tapped is written down', function (): void {
+    $this->open('/today');
+    $watered = $this->waitFor('//button[@aria-label="T-014 Olive at the door: watered"]');
+    $this->chrome()->driver->manage()->deleteAllCookies();
+    $watered->click();
+    $this->see('T-014 Olive at the door is watered.');
 });

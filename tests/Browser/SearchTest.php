@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use Facebook\WebDriver\WebDriverBy;
+use Tests\Browser\Session;
 
 // what to mix: from three answers to a sheet, where nothing fits, what replaces what is out, and the fewest mixes; and what a search leaves behind
 
@@ -48,7 +49,7 @@ function asking(array $find = []): CurlHandle
 {
     $one = curl_init(test()->address().'/api/v1/searches');
     curl_setopt_array($one, [
-        CURLOPT_RETURNTRANSFER => true, CURLOPT_HTTPHEADER => ['Content-Type: application/json'],
+        CURLOPT_RETURNTRANSFER => true, CURLOPT_HTTPHEADER => ['Content-Type: application/json', ...Session::headers(test()->address())],
         CURLOPT_POSTFIELDS => json_encode(['pot_id' => 1, 'plant_group' => 'airy_conifers', 'headspace_cm' => 0.8, 'situation' => ['purpose' => 'grow_on', 'site_id' => 1], 'find' => (object) ['source' => 'bought', ...$find]]),
     ]);
 

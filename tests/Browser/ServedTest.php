@@ -2,6 +2,9 @@
 
 declare(strict_types=1);
 
+use App\Http\SafeHeaders;
+use Tests\Browser\Session;
+
 // what the server gives to a browser as files
 
 /** @return array{int, array<string, string>, string} status, headers by lower-case name, body */
@@ -44,7 +47,7 @@ test('six helpers who take from one heap at once are served one after the other,
     $all = curl_multi_init();
     $asked = array_map(static function () use ($all): CurlHandle {
         $one = curl_init(test()->address().'/api/v1/components/1/movements');
-        curl_setopt_array($one, [CURLOPT_RETURNTRANSFER => true, CURLOPT_POSTFIELDS => '{"kind":"used","litres":60}', CURLOPT_HTTPHEADER => ['Content-Type: application/json', 'Accept: application/json']]);
+        curl_setopt_array($one, [CURLOPT_RETURNTRANSFER => true, CURLOPT_POSTFIELDS => '{"kind":"used","litres":60}', CURLOPT_HTTPHEADER => ['Content-Type: application/json', 'Accept: application/json', ...Session::headers(test()->address())]]);
         curl_multi_add_handle($all, $one);
 
         return $one;
@@ -58,3 +61,26 @@ test('six helpers who take from one heap at once are served one after the other,
     expect($answers)->toEqualCanonicalizing([201 => 3, 422 => 3])->and($answers[201])->toBe(3)->and($answers[422])->toBe(3);
     expect(json_decode(served('/api/v1/components/1')[2], true)['stock_l'])->toEqualWithDelta(30.0, 1e-6);
 });
+
+test('no name of somebody else that leads here is answered, for files as little as for questions, and nobody is told what runs here', function (string $path): void {
+    preg_match('#/build/assets/[^"]+\.js#', served('/bins')[2], $file);
+    $ask = static function (string $host) use ($path, $file): array {
+        $one = curl_init(test()->address().($path === 'a file' ? $file[0] : $path));
+        curl_setopt_array($one, [CURLOPT_RETURNTRANSFER => true, CURLOPT_HEADER => true, CURLOPT_HTTPHEADER => ['Host: '.$host]]);
+        $answer = (string) curl_exec($one);
+
+        return [curl_getinfo($one, CURLINFO_RESPONSE_CODE), $answer];
+    };
+    [$status, $answer] = $ask('localhost:8321');
+    expect($status)->toBe(200)->and(strtolower($answer))->not->toContain('x-powered-by')->and($answer)->toContain('X-Content-Type-Options: nosniff');
+    foreach (['zolbek.example', '127.0.0.1.example:8321', 'localhost.example', ''] as $host) {
+        expect($ask($host)[0])->toBe(400, $host);
+    }
+})->with(['a file', '/bins', '/api/v1/meta']);
+
+test('pages and answers carry the rules for the browser', function (string $path): void {
+    [, $headers] = served($path);
+    foreach (SafeHeaders::HEADERS as $name => $value) {
+        expect($headers[strtolower($name)] ?? '')->toBe($value);
+    }
+})->with(['/', '/bins', '/api/v1/meta', '/api/v1/nothing']);

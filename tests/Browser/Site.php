@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use Illuminate\Filesystem\Filesystem;
 use PDO;
 use RuntimeException;
 
@@ -28,7 +29,7 @@ final class Site
         exec(sprintf('php -r %s', escapeshellarg('(new PDO("sqlite:'.$folder.'/fresh.sqlite"))->exec("PRAGMA wal_checkpoint(TRUNCATE)");')));
         $server = Process::listening(
             static fn(int $port): array => ['php', '-d', 'opcache.enable_cli=1', '-d', 'opcache.jit=function', '-d', 'opcache.jit_buffer_size=64M', '-S', '127.0.0.1:'.$port, '-t', 'public', 'server.php'],
-            ['ZOLBEK_DATABASE' => $folder.'/now.sqlite', 'PHP_CLI_SERVER_WORKERS' => '6', 'APP_ENV' => 'production'],
+            ['ZOLBEK_DATABASE' => $folder.'/now.sqlite', 'PHP_CLI_SERVER_WORKERS' => '6', 'APP_ENV' => 'production', 'SESSION_DRIVER' => 'file'],
         );
         $site = new self('http://127.0.0.1:'.$server->port, $server, $folder);
         $site->reset();
@@ -78,7 +79,6 @@ final class Site
     public function stop(): void
     {
         $this->server->stop();
-        array_map(unlink(...), glob($this->folder.'/*') ?: []);
-        rmdir($this->folder);
+        (new Filesystem())->deleteDirectory($this->folder);
     }
 }

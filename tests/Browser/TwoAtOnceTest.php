@@ -2,10 +2,12 @@
 
 declare(strict_types=1);
 
+use Tests\Browser\Session;
+
 /** What another device does meanwhile. */
 function elsewhere(string $address, string $method, string $path, array $body): array
 {
-    $context = stream_context_create(['http' => ['method' => $method, 'header' => "Content-Type: application/json\r\nAccept: application/json", 'content' => json_encode((object) $body), 'ignore_errors' => true]]);
+    $context = stream_context_create(['http' => ['method' => $method, 'header' => implode("\r\n", ['Content-Type: application/json', 'Accept: application/json', ...Session::headers($address)]), 'content' => json_encode((object) $body), 'ignore_errors' => true]]);
 
     return (array) json_decode((string) file_get_contents($address.'/api/v1'.$path, false, $context), true);
 }

@@ -121,6 +121,7 @@ test('nothing is pushed sideways, out of sight or left without a word', function
         $this->settle();
         expect($this->chrome()->driver->executeScript(FAULTS))->toBe([], "$path at $width in Indonesian");
     }
+    expect($this->chrome()->complaints())->toBe([]);
 })->with([
     ['/today', 'Running low'], ['/calendar', 'Open tasks of this month'], ['/start', 'What do you want to pot?'], ['/start?step=pot', 'What pot?'], ['/start?step=place', 'Where does it stand?'],
     ['/start?step=have', 'What do you have?'], ['/blend', 'Verdicts'], ['/blend/find', 'Say for which plant'], ['/blend/compare', 'Add something to set beside it.'], ['/blend/card', 'There is no mix'], ['/blend/library', '4 entries'],

@@ -56,7 +56,7 @@ final class Writers
         $handle = curl_init($this->address.'/api/v1'.$path);
         assert($handle !== false);
         curl_setopt_array($handle, [
-            CURLOPT_CUSTOMREQUEST => $method, CURLOPT_POSTFIELDS => json_encode((object) $body), CURLOPT_HTTPHEADER => ['Content-Type: application/json', 'Accept: application/json'],
+            CURLOPT_CUSTOMREQUEST => $method, CURLOPT_POSTFIELDS => json_encode((object) $body), CURLOPT_HTTPHEADER => ['Content-Type: application/json', 'Accept: application/json', ...Session::headers($this->address)],
             CURLOPT_RETURNTRANSFER => true, CURLOPT_TIMEOUT => 60, CURLOPT_PRIVATE => (string) $i,
         ]);
         $begun[$i] = microtime(true);

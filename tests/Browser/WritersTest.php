@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Tests\Browser\Session;
 use Tests\Browser\Writers;
 
 /** Rows of a query on the database that is served. */
@@ -44,7 +45,7 @@ test('a repeating task that two do at once comes back once', function (): void {
 /** What an import of a CSV file is answered, while others may write. */
 function importedAt(string $address, string $sheet, string $csv, string $how = ''): array
 {
-    $context = stream_context_create(['http' => ['method' => 'POST', 'header' => "Content-Type: text/csv\r\nAccept: application/json", 'content' => $csv, 'ignore_errors' => true]]);
+    $context = stream_context_create(['http' => ['method' => 'POST', 'header' => implode("\r\n", ['Content-Type: text/csv', 'Accept: application/json', ...Session::headers(test()->address())]), 'content' => $csv, 'ignore_errors' => true]]);
     $said = (string) file_get_contents($address."/api/v1/imports/$sheet$how", false, $context);
 
     return [(int) explode(' ', $http_response_header[0])[1], json_decode($said, true)];

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Common\InstallationKey;
 use App\Shelf\Actions\LoadReferenceComponents;
 use App\Situations\Actions\LoadReferenceSpecies;
 use App\Truth\Actions\RecomputeForecasts;
@@ -26,6 +27,8 @@ final class Prepare extends Command
         if (! File::exists($file)) {
             File::put($file, '');
         }
+        InstallationKey::make(dirname($file));
+        File::ensureDirectoryExists(dirname($file).'/sessions', 0o700);
         $this->callSilent('migrate', ['--force' => true]);
         $loadReference();
         $loadSpecies();

@@ -75,6 +75,9 @@ final readonly class Fields
         if (! is_string($value) || ! mb_check_encoding($value, 'UTF-8') || mb_strlen(trim($value)) < ($default === '' ? 0 : 1) || mb_strlen($value) > $longest) {
             return $this->refuse($name, 'text', $value, ['longest' => $longest], '');
         }
+        if (! PlainText::is($value)) {
+            return $this->refuse($name, 'text_control', null, [], '');
+        }
 
         return trim($value);
     }

@@ -1,10 +1,11 @@
 import createClient from 'openapi-fetch';
 
+import { askServer } from './token';
 import type { components, paths } from './schema';
 
 export type Schemas = components['schemas'];
 
-export const api = createClient<paths>({ baseUrl: '/api/v1' });
+export const api = createClient<paths>({ baseUrl: '/api/v1', fetch: askServer });
 
 /** In which language the server is to answer: the one of the page. */
 export function spokenHere(): string {

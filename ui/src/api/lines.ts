@@ -1,6 +1,7 @@
 import { useCallback, useEffect, useRef, useState } from 'react';
 
 import { ApiProblem, type Schemas, spokenHere } from './client';
+import { askServer } from './token';
 
 export type Running = 'idle' | 'running' | 'waiting' | 'done' | 'stopped' | 'failed';
 
@@ -48,16 +49,18 @@ export function useLines<Line extends { kind: string }>(address: string, kept?: 
       setTold({});
       setProblem(undefined);
       const read = async () => {
-        const response = await fetch(`/api/v1${address}`, {
-          method: 'POST',
-          headers: {
-            'Content-Type': 'application/json',
-            Accept: 'application/x-ndjson',
-            'Accept-Language': spokenHere(),
-          },
-          body: JSON.stringify(body),
-          signal: control.signal,
-        });
+        const response = await askServer(
+          new Request(new URL(`/api/v1${address}`, window.location.href), {
+            method: 'POST',
+            headers: {
+              'Content-Type': 'application/json',
+              Accept: 'application/x-ndjson',
+              'Accept-Language': spokenHere(),
+            },
+            body: JSON.stringify(body),
+            signal: control.signal,
+          }),
+        );
         if (!response.ok || response.body === null) {
           const told = (await response.json().catch(() => ({}))) as Partial<Schemas['Problem']>;
           throw new ApiProblem(told.message ?? response.statusText, told.errors ?? [], response.status);

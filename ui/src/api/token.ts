@@ -1,0 +1,42 @@
+let known: Promise<string> | null = null;
+
+/** The token of this session; asked for once, and again where it is told to have ended. */
+function token(): Promise<string> {
+  known ??= fetch(new Request(new URL('/api/v1/session', window.location.href), { credentials: 'same-origin' }))
+    .then(async (answer) => (answer.ok ? ((await answer.json()) as { token: string }).token : ''))
+    .catch(() => '')
+    .then((found) => {
+      if (found === '') {
+        known = null;
+      }
+
+      return found;
+    });
+
+  return known;
+}
+
+const SAFE = ['GET', 'HEAD'];
+const ENDED = 419;
+
+/** Asks the server; a write brings the token of the session, and one more time a fresh one where that session has ended. */
+export async function askServer(request: Request): Promise<Response> {
+  if (SAFE.includes(request.method)) {
+    return fetch(request);
+  }
+  const again = request.clone();
+  request.headers.set('X-CSRF-TOKEN', await token());
+  const answer = await fetch(request);
+  if (answer.status !== ENDED) {
+    return answer;
+  }
+  known = null;
+  again.headers.set('X-CSRF-TOKEN', await token());
+
+  return fetch(again);
+}
+
+/** As after a reload: for tests. */
+export function forgetToken(): void {
+  known = null;
+}
