@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http;
 
-use App\Plants\PhotoStore;
+use App\Plants\Picture;
 use App\Sheets\SchemaFile;
 use App\Sheets\Workbook;
 use Closure;
@@ -33,7 +33,7 @@ final class OnlyJsonBodies
         if ($request->is('api/v1/imports/*') && in_array($type, ['text/csv', ...array_values(Workbook::TYPES)], true)) {
             return $next($request); // the importer reads it, within limits of its own
         }
-        if ($request->is('api/v1/plants/*/photos') && isset(PhotoStore::TYPES[$type])) {
+        if ($request->is('api/v1/plants/*/photos') && isset(Picture::TYPES[$type])) {
             return $next($request); // a picture, likewise
         }
         if ($request->is('api/v1/yard') && $type === 'application/zip') {

@@ -8,8 +8,10 @@ use App\Common\Day;
 use App\Plants\Models\Photo;
 use App\Plants\Models\Plant;
 use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\File;
 use Illuminate\Support\Str;
+use RuntimeException;
 use Zolbek\Core\Basis\Input\Fields;
 use Zolbek\Core\Basis\Input\Refusal;
 use Zolbek\Core\Basis\Input\Refusals;
@@ -19,8 +21,6 @@ use Zolbek\Core\Basis\Input\Refused;
 final class PhotoStore
 {
     public const MOST_BYTES = 6_000_000;
-    public const TYPES = ['image/jpeg' => 'jpg', 'image/png' => 'png', 'image/webp' => 'webp'];
-    private const MOST_PIXELS = 12_000;
 
     /**
      * @param array<mixed> $about `{subject, caption, taken_on, day_plant_id}`
@@ -34,38 +34,69 @@ final class PhotoStore
         if (strlen($bytes) > self::MOST_BYTES) {
             $refusals->add(new Refusal('file', 'file_size', strlen($bytes), ['max' => self::MOST_BYTES / 1_000_000]));
         }
-        $size = $bytes === '' ? false : @getimagesizefromstring($bytes);
-        $mime = $size === false ? '' : $size['mime'];
-        if ($size === false || ! isset(self::TYPES[$mime])) {
-            $refusals->add(new Refusal('file', 'not_a_picture', $mime === '' ? null : $mime));
-        } elseif (max($size[0], $size[1]) > self::MOST_PIXELS) {
-            $refusals->add(new Refusal('file', 'picture_pixels', max($size[0], $size[1]), ['max' => self::MOST_PIXELS]));
-        }
+        $picture = strlen($bytes) > self::MOST_BYTES ? null : $refusals->during('', static fn(): Picture => Picture::read($bytes));
         $subject = $fields->oneOf('subject', Photo::SUBJECTS, 'whole');
         $caption = $fields->text('caption', 200, '');
         $taken = Day::optional($fields, 'taken_on', $refusals, 0) ?? Carbon::today();
         $entry = $fields->has('day_plant_id') ? $fields->integer('day_plant_id', 1, PHP_INT_MAX) : null;
+        if ($entry !== null && ! DB::table('day_plants')->where('id', $entry)->where('plant_id', $plant->id)->exists()) {
+            $refusals->add(new Refusal('day_plant_id', 'entry_missing', $entry));
+        }
         $refusals->throwIfAny();
-        assert($size !== false);
+        assert($picture instanceof Picture);
 
-        $file = Str::random(32).'.'.self::TYPES[$mime];
-        File::ensureDirectoryExists(self::folder());
-        File::put(self::folder().'/'.$file, $bytes);
+        return DB::transaction(static function () use ($plant, $picture, $entry, $subject, $taken, $caption): Photo {
+            $photo = Photo::query()->create([
+                'plant_id' => $plant->id, 'day_plant_id' => $entry, 'subject' => $subject, 'taken_on' => $taken, 'caption' => $caption, 'file' => Str::random(32).'.'.Picture::TYPES[$picture->mime],
+                'mime' => $picture->mime, 'bytes' => strlen($picture->bytes), 'width' => $picture->width, 'height' => $picture->height,
+            ]);
+            self::write($photo->file, $picture->bytes, $picture->small);
 
-        return Photo::query()->create([
-            'plant_id' => $plant->id, 'day_plant_id' => $entry, 'subject' => $subject, 'taken_on' => $taken, 'caption' => $caption, 'file' => $file, 'mime' => $mime, 'bytes' => strlen($bytes),
-            'width' => $size[0], 'height' => $size[1],
-        ]);
+            return $photo;
+        });
     }
 
-    public static function path(Photo $photo): string
+    /** Pictures of before, or of another yard: whatever a camera wrote into them is taken out, and each gets its small one. */
+    public static function clean(): void
     {
-        return self::folder().'/'.$photo->file;
+        foreach (Photo::query()->lazyById(50) as $photo) {
+            $path = self::path($photo);
+            if (! is_file($path) || is_file(self::path($photo, isSmall: true))) {
+                continue;
+            }
+            $bytes = (string) file_get_contents($path);
+            try {
+                $picture = Picture::read($bytes);
+            } catch (Refused) {
+                continue; // it was taken once; it is shown as it is
+            }
+            $isPlain = Picture::isPlain($bytes);
+            self::write($photo->file, $isPlain ? $bytes : $picture->bytes, $picture->small);
+            if (! $isPlain) {
+                $photo->fill(['mime' => $picture->mime, 'bytes' => strlen($picture->bytes), 'width' => $picture->width, 'height' => $picture->height])->save();
+            }
+        }
+    }
+
+    private static function write(string $file, string $bytes, string $small): void
+    {
+        File::ensureDirectoryExists(self::folder());
+        foreach ([$file => $bytes, Picture::smallName($file) => $small] as $name => $content) {
+            // whole under its name at once
+            if (File::put(self::folder().'/'.$name.'.part', $content) !== strlen($content) || ! rename(self::folder().'/'.$name.'.part', self::folder().'/'.$name)) {
+                throw new RuntimeException("The picture $name could not be written.");
+            }
+        }
+    }
+
+    public static function path(Photo $photo, bool $isSmall = false): string
+    {
+        return self::folder().'/'.($isSmall ? Picture::smallName($photo->file) : $photo->file);
     }
 
     public static function remove(Photo $photo): void
     {
-        File::delete(self::path($photo));
+        File::delete([self::path($photo), self::path($photo, isSmall: true)]);
         $photo->delete();
     }
 

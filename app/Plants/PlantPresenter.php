@@ -75,7 +75,7 @@ final class PlantPresenter
     /** @return array<string, mixed> */
     public static function photo(Photo $photo): array
     {
-        return ['id' => $photo->id, ...$photo->only(['plant_id', 'subject', 'caption', 'width', 'height', 'bytes']), 'taken_on' => $photo->taken_on->toDateString(), 'url' => '/api/v1/photos/'.$photo->id];
+        return ['id' => $photo->id, ...$photo->only(['plant_id', 'subject', 'caption', 'width', 'height', 'bytes']), 'taken_on' => $photo->taken_on->toDateString(), 'url' => '/api/v1/photos/'.$photo->id, 'small_url' => '/api/v1/photos/'.$photo->id.'?size=small'];
     }
 
     private static function day(?Carbon $day): ?string

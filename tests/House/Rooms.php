@@ -26,7 +26,7 @@ final class Rooms
         'Batches' => ['Models/Batch', 'LoadPlan', 'BatchListing'],
         'Instruments' => [],
         'Bench' => ['Models/BenchTest', 'Models/Vessel', 'SieveTestSheet', 'ComponentFile', 'RefreshMeasured', 'TestListing'],
-        'Plants' => ['Models/*', 'PlantSituation', 'Standing', 'StandsIn', 'KeptSoil', 'Seen', 'Proportions', 'Outlook', 'Proportions', 'PlantPresenter', 'InspectionForm', 'PotChecks', 'PhotoStore', 'PlantSheet', 'HistorySheet', 'PlantFile', 'TaskListing', 'CheckListing', 'Actions/*'],
+        'Plants' => ['Models/*', 'PlantSituation', 'Standing', 'StandsIn', 'KeptSoil', 'Seen', 'Proportions', 'Outlook', 'Proportions', 'PlantPresenter', 'InspectionForm', 'PotChecks', 'PhotoStore', 'Picture', 'PlantSheet', 'HistorySheet', 'PlantFile', 'TaskListing', 'CheckListing', 'Actions/*'],
         'Search' => [],
         'PottingDays' => ['Models/PottingDay', 'Models/DayPlant', 'DayDocument', 'DayListing'],
         'Diary' => [],

@@ -66,13 +66,15 @@ test('every figure of the demo yard is the same in the empty folder that it was 
     Databases::fresh('from', isDemo: true);
     $png = (string) base64_decode('iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg==', true);
     $photo = PhotoStore::keep(Plant::query()->firstOrFail(), $png, ['caption' => 'As it came']);
+    $kept = file_get_contents(PhotoStore::path($photo));
     $before = everyAnswer();
     $file = WriteYard::to(sys_get_temp_dir());
     register_shutdown_function(static fn() => @unlink($file));
     Databases::fresh('into');
     $taken = app(TakeYard::class)($file);
     expect($taken['plants'])->toBe(count(array_filter(array_keys($before), static fn(string $path): bool => preg_match('#^plants/\d+$#', $path) === 1)))
-        ->and(file_get_contents(PhotoStore::path(Photo::query()->findOrFail($photo->id))))->toBe($png);
+        ->and(file_get_contents(PhotoStore::path(Photo::query()->findOrFail($photo->id))))->toBe($kept)
+        ->and(is_file(PhotoStore::path($photo, isSmall: true)))->toBeTrue();
     $after = everyAnswer();
     expect(array_keys($after))->toBe(array_keys($before));
     foreach ($before as $path => $answer) {

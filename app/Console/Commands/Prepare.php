@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Common\InstallationKey;
+use App\Plants\PhotoStore;
 use App\Shelf\Actions\LoadReferenceComponents;
 use App\Situations\Actions\LoadReferenceSpecies;
 use App\Truth\Actions\RecomputeForecasts;
@@ -30,6 +31,7 @@ final class Prepare extends Command
         InstallationKey::make(dirname($file));
         File::ensureDirectoryExists(dirname($file).'/sessions', 0o700);
         $this->callSilent('migrate', ['--force' => true]);
+        PhotoStore::clean();
         $loadReference();
         $loadSpecies();
         if (ModelNotice::asksToRecompute()) {

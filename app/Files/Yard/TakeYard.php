@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Files\Yard;
 
 use App\Plants\PhotoStore;
+use App\Plants\Picture;
 use App\Truth\Actions\RecomputeForecasts;
 use App\Truth\ModelNotice;
 use Illuminate\Support\Facades\Artisan;
@@ -54,7 +55,10 @@ final readonly class TakeYard
             DB::purge(self::CONNECTION);
             $pictures = self::pictures($zip, $built);
 
-            return self::move($zip, $built, $pictures);
+            $taken = self::move($zip, $built, $pictures);
+            PhotoStore::clean();
+
+            return $taken;
         } finally {
             DB::setDefaultConnection($usual);
             DB::purge(self::CONNECTION);
@@ -172,7 +176,7 @@ final readonly class TakeYard
             if ($bytes === false) {
                 continue; // it was not there when the yard was taken out either
             }
-            if (preg_match('/^[A-Za-z0-9]{1,64}\.(jpg|png|webp)$/', $name) !== 1 || ! isset(PhotoStore::TYPES[(@getimagesizefromstring($bytes) ?: ['mime' => ''])['mime']])) {
+            if (preg_match('/^[A-Za-z0-9]{1,64}\.(jpg|png|webp)$/', $name) !== 1 || ! isset(Picture::TYPES[(@getimagesizefromstring($bytes) ?: ['mime' => ''])['mime']])) {
                 throw Refused::because('file', 'not_a_picture', $name);
             }
             $pictures[] = $name;

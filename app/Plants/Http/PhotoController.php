@@ -22,11 +22,13 @@ final readonly class PhotoController
         return new JsonResponse(PlantPresenter::photo(PhotoStore::keep($plant, (string) $request->getContent(), array_filter($about, static fn(mixed $value): bool => $value !== null))), 201);
     }
 
-    public function show(Photo $photo): BinaryFileResponse
+    public function show(Request $request, Photo $photo): BinaryFileResponse
     {
-        abort_unless(is_file(PhotoStore::path($photo)), 404);
+        $small = PhotoStore::path($photo, isSmall: true);
+        $path = $request->query('size') === 'small' && is_file($small) ? $small : PhotoStore::path($photo);
+        abort_unless(is_file($path), 404);
 
-        return new BinaryFileResponse(PhotoStore::path($photo), 200, ['Content-Type' => $photo->mime, 'X-Content-Type-Options' => 'nosniff', 'Cache-Control' => 'private, max-age=31536000, immutable']);
+        return new BinaryFileResponse($path, 200, ['Content-Type' => $photo->mime, 'X-Content-Type-Options' => 'nosniff', 'Cache-Control' => 'private, max-age=31536000, immutable']);
     }
 
     public function destroy(Photo $photo): Response

@@ -27,7 +27,7 @@ export function Photos({ dossier }: { dossier: Schemas['PlantDossier'] }) {
           <li key={photo.id}>
             <a href={photo.url} target="_blank" rel="noreferrer">
               <img
-                src={photo.url}
+                src={photo.small_url}
                 alt={`${t(`photo.${photo.subject}`)}, ${date(photo.taken_on)} ${photo.caption}`}
                 loading="lazy"
               />
