@@ -12,7 +12,8 @@ return [
             'foreign_key_constraints' => true,
             'busy_timeout' => 5000,
             'journal_mode' => 'wal',
-            'synchronous' => 'normal',
+            // what was confirmed outlives a power cut: 2 ms a write more on a slow disk
+            'synchronous' => 'full',
             'transaction_mode' => 'IMMEDIATE',
         ],
     ],

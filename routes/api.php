@@ -10,6 +10,7 @@ use App\Blend\Http\EvaluationController;
 use App\Blend\Http\ViewController;
 use App\Blend\Http\WritingController;
 use App\Diary\Http\DiaryController;
+use App\Files\Http\BackupController;
 use App\Files\Http\ExchangeController;
 use App\Files\Http\YardController;
 use App\Http\MetaController;
@@ -114,6 +115,7 @@ Route::put('instruments/{instrument}', [InstrumentController::class, 'set']);
 Route::post('instruments/{instrument}/tare', [InstrumentController::class, 'tare']);
 Route::post('instruments/{instrument}/shake', [InstrumentController::class, 'shake']);
 
+Route::get('backup', BackupController::class);
 Route::get('yard', [YardController::class, 'export']);
 Route::post('yard', [YardController::class, 'import']);
 Route::get('exports/{sheet}', [ExchangeController::class, 'export']);

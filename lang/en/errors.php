@@ -32,6 +32,13 @@ return [
     'no_front_end' => 'The front end is not built: run npm run build.',
     'not_found' => 'There is no :what with the id :id.',
     'no_such_address' => 'There is nothing at :path.',
+    'database' => [
+        'read_only' => 'The data cannot be written to: the folder or the file is read-only. Nothing was changed; what you typed is still here.',
+        'disk_full' => 'The disk is full. Nothing was changed; make room, and send it again: what you typed is still here.',
+        'disk_fault' => 'The disk does not answer as it should. Nothing was changed; look after it, and have a copy of the data elsewhere.',
+        'damaged' => 'The data is damaged and is not written to any more. End Zolbek and start it again: it names the last copy that can be put back.',
+        'no_file' => 'The data is not where it was. Look whether its folder is still there, and start Zolbek again.',
+    ],
     'status' => [
         403 => 'Only pages of Zolbek itself may change anything here.',
         413 => 'This file is too large.',

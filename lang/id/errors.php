@@ -32,6 +32,13 @@ return [
     'no_front_end' => 'Antarmuka belum dibangun: jalankan npm run build.',
     'not_found' => 'Tak ada :what dengan id :id.',
     'no_such_address' => 'Tak ada apa-apa di :path.',
+    'database' => [
+        'read_only' => 'Data tak bisa ditulis: folder atau berkasnya hanya-baca. Tak ada yang berubah; yang Anda ketik masih di sini.',
+        'disk_full' => 'Cakram penuh. Tak ada yang berubah; kosongkan sedikit, lalu kirim lagi: yang Anda ketik masih di sini.',
+        'disk_fault' => 'Cakram tidak menjawab semestinya. Tak ada yang berubah; periksa cakramnya, dan simpan salinan data di tempat lain.',
+        'damaged' => 'Data rusak dan tidak ditulis lagi. Hentikan Zolbek dan mulai lagi: ia menyebut salinan terakhir yang bisa dikembalikan.',
+        'no_file' => 'Data tak ada di tempatnya. Lihat apakah foldernya masih ada, lalu mulai Zolbek lagi.',
+    ],
     'status' => [
         403 => 'Hanya halaman Zolbek sendiri yang boleh mengubah sesuatu di sini.',
         413 => 'Berkas ini terlalu besar.',

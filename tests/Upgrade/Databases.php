@@ -44,6 +44,23 @@ final class Databases
         return $file;
     }
 
+    /** The demo yard, made once for all tests, each of which has a copy. */
+    public static function demo(string $name): string
+    {
+        if (! isset(self::$kept['demo'])) {
+            self::fresh($name, isDemo: true);
+            DB::statement('pragma wal_checkpoint(truncate)');
+            DB::purge('sqlite');
+            self::$kept['demo'] = self::file('demo');
+            copy(self::file($name), self::$kept['demo']);
+        }
+        $file = self::file($name);
+        array_map(unlink(...), array_filter(glob($file.'*') ?: [], is_file(...)));
+        copy(self::$kept['demo'], $file);
+
+        return self::open($file);
+    }
+
     /** As the code of a commit made it. */
     public static function madeBy(string $commit): string
     {

@@ -21,8 +21,12 @@ export function WholeYard({ attempt }: { attempt: (work: () => Promise<void>) =>
       <p className={styles.exchangeOut}>
         <Button href="/api/v1/yard" download>
           {t('exchange.yardOut')}
+        </Button>{' '}
+        <Button href="/api/v1/backup" download>
+          {t('exchange.backup')}
         </Button>
       </p>
+      <p className={common.quiet}>{t('exchange.backupHint')}</p>
       <p>
         <label htmlFor={id} className={kit.fileLabel}>
           {t('exchange.yardIn')}

@@ -35,6 +35,9 @@ export const words: Record<keyof typeof english, string> = {
   'exchange.yardHint':
     'Setiap catatan dan gambar dalam satu berkas. Dapat dimasukkan di tempat yang belum ada kebunnya: dalam folder baru, sebelum apa pun dicatat.',
   'exchange.yardOut': 'Simpan seluruh kebun (ZIP)',
+  'exchange.backup': 'Cadangan',
+  'exchange.backupHint':
+    'Cadangan dikembalikan di tempat data berada, dengan ./zolbek restore. Salinan hari dan minggu terakhir dibuat dengan sendirinya.',
   'exchange.yardIn': 'Pilih berkas seluruh kebun',
   'exchange.yardTaken': 'Kebun sudah di sini: {rows} baris.',
   'exchange.template': 'Templat kosong',

@@ -35,6 +35,9 @@ export const words = {
   'exchange.yardHint':
     'Every record and picture as one file. It is taken in where there is no yard yet: in a new folder, before anything is written down.',
   'exchange.yardOut': 'Save the whole yard (ZIP)',
+  'exchange.backup': 'Backup',
+  'exchange.backupHint':
+    'A backup is put back where the data lies, by ./zolbek restore. Copies of the last days and weeks are made by themselves.',
   'exchange.yardIn': 'Choose the file of a whole yard',
   'exchange.yardTaken': 'The yard is here: {rows} rows.',
   'exchange.template': 'Empty template',

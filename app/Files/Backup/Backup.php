@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Files\Backup;
+
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\File;
+use RuntimeException;
+use ZipArchive;
+use Zolbek\Core\Basis\Input\Refused;
+
+/**
+ * All that would be missed, as one archive: a copy of the database by its own means, of one moment while others write; the pictures; and backup.json, which says what
+ * they are. It stands under its name only once it was read back. The key that seals cookies stays at home.
+ */
+final class Backup
+{
+    public const FORMAT = 'zolbek-backup';
+    public const VERSION = 1;
+
+    /**
+     * @throws Refused          where the database is damaged
+     * @throws RuntimeException where it cannot be written, such as on a full disk
+     */
+    public static function write(DataFolder $data, string $target): Contents
+    {
+        $draft = $target.'.part';
+        $copy = $target.'.sqlite.part';
+        File::delete([$draft, $copy]);
+        try {
+            DB::statement('vacuum into ?', [$copy]);
+            $migrations = SoundDatabase::migrations($copy);
+            $zip = new ZipArchive();
+            if ($zip->open($draft, ZipArchive::CREATE | ZipArchive::EXCL) !== true) {
+                throw new RuntimeException("Nothing can be written to $draft.");
+            }
+            $zip->addFile($copy, Contents::DATABASE);
+            $pictures = array_filter(glob($data->photos().'/*') ?: [], is_file(...));
+            foreach ($pictures as $picture) {
+                $zip->addFile($picture, Contents::PHOTOS.basename($picture));
+                $zip->setCompressionName(Contents::PHOTOS.basename($picture), ZipArchive::CM_STORE);
+            }
+            $zip->addFromString(Contents::MANIFEST, json_encode([
+                'format' => self::FORMAT, 'version' => self::VERSION, 'made_at' => Carbon::now()->toIso8601String(), 'sha256' => hash_file('sha256', $copy), 'migrations' => $migrations,
+                'rows' => self::rows(), 'pictures' => count($pictures),
+            ], JSON_PRETTY_PRINT | JSON_THROW_ON_ERROR));
+            if (! @$zip->close()) {
+                throw new RuntimeException("The copy could not be written to $draft: ".$zip->getStatusString().'. Is the disk full?');
+            }
+            $contents = Contents::read($draft);
+            if (! rename($draft, $target)) {
+                throw new RuntimeException("$target cannot be written.");
+            }
+
+            return $contents;
+        } finally {
+            File::delete(array_filter([$draft, $copy, $copy.'-journal'], is_file(...)));
+        }
+    }
+
+    /** @return array<string, int> of what a reader would look for */
+    private static function rows(): array
+    {
+        $rows = [];
+        foreach (Contents::COUNTED as $table) {
+            $rows[$table] = DB::table($table)->count();
+        }
+
+        return $rows;
+    }
+}

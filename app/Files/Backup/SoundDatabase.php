@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Files\Backup;
+
+use PDO;
+use PDOException;
+use Zolbek\Core\Basis\Input\Refused;
+
+/** Whether a file is a database of Zolbek that this version can work on. */
+final class SoundDatabase
+{
+    private const LISTED = 3;
+
+    /**
+     * @return list<string> migrations that it has been through
+     *
+     * @throws Refused field "file", saying what is wrong with it
+     */
+    public static function migrations(string $file): array
+    {
+        try {
+            $there = new PDO('sqlite:'.$file, options: [PDO::ATTR_ERRMODE => PDO::ERRMODE_EXCEPTION]);
+            $said = self::column($there, 'pragma quick_check(1)')[0] ?? '';
+            if ($said !== 'ok') {
+                throw Refused::because('file', 'database_damaged', $said, ['file' => $file]);
+            }
+            $isThere = self::column($there, "select name from sqlite_master where type = 'table' and name = 'migrations'") !== [];
+            $migrations = $isThere ? self::column($there, 'select migration from migrations order by id') : [];
+        } catch (PDOException $fault) {
+            throw Refused::because('file', 'database_damaged', $fault->getMessage(), ['file' => $file]);
+        }
+        $unknown = array_values(array_diff($migrations, DataFolder::knownMigrations()));
+        if ($unknown !== []) {
+            throw Refused::because('file', 'database_newer', implode(', ', array_slice($unknown, 0, self::LISTED)), ['file' => $file]);
+        }
+
+        return $migrations;
+    }
+
+    /** @return list<string> */
+    private static function column(PDO $there, string $sql): array
+    {
+        $found = $there->query($sql);
+
+        return $found === false ? [] : array_values(array_map(strval(...), $found->fetchAll(PDO::FETCH_COLUMN)));
+    }
+}
