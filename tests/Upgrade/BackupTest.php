@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 use App\Files\Backup\Backup;
-use App\Files\Backup\Contents;
+use App\Files\Backup\Archive;
 use App\Files\Backup\Copies;
 use App\Files\Backup\DataFolder;
 use App\Files\Backup\Restore;
@@ -73,9 +73,9 @@ beforeEach(function (): void {
 test('a backup holds the data and the pictures of one moment, and no key', function (): void {
     $png = (string) base64_decode('iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg==', true);
     PhotoStore::keep(Plant::query()->firstOrFail(), $png, []);
-    $contents = Backup::write($this->data, $this->backup);
-    expect($contents->rows['plants'])->toBe(21)->and($contents->pictures)->toHaveCount(2)->and($contents->madeAt)->toStartWith('2026-11-26T12:00:00');
-    $zip = Contents::open($this->backup);
+    $archive = Backup::write($this->data, $this->backup);
+    expect($archive->rows['plants'])->toBe(21)->and($archive->pictures)->toHaveCount(2)->and($archive->madeAt)->toStartWith('2026-11-26T12:00:00');
+    $zip = Archive::open($this->backup);
     $names = array_map(static fn(int $i): string => (string) $zip->getNameIndex($i), range(0, $zip->numFiles - 1));
     expect(array_filter($names, static fn(string $name): bool => str_contains($name, 'key') || str_contains($name, 'session')))->toBe([])
         ->and(file_get_contents($this->backup))->not->toContain(trim((string) file_get_contents($this->data->path().'/key')))
@@ -89,7 +89,7 @@ test('it is taken while somebody writes, and what is half written is not in it',
     Backup::write($this->data, $this->backup);
     $other->exec('rollback');
     $copy = aside('look.sqlite');
-    Contents::unpack(Contents::open($this->backup), Contents::DATABASE, $copy);
+    Archive::unpack(Archive::open($this->backup), Archive::DATABASE, $copy);
     expect((new PDO('sqlite:'.$copy))->query("select count(*) from plants where name = 'Half written'")->fetchColumn())->toBe(0);
 });
 
@@ -97,12 +97,12 @@ test('what was put back is as it was, and what was there is kept', function (): 
     Backup::write($this->data, $this->backup);
     $before = names();
     DB::table('plants')->update(['name' => 'Changed since']);
-    $kept = Restore::from($this->data, Contents::read($this->backup));
+    $kept = Restore::from($this->data, Archive::read($this->backup));
     expect(names())->toBe($before)->and((new PDO('sqlite:'.$kept.'/yard.sqlite'))->query('select distinct name from plants')->fetchAll(PDO::FETCH_COLUMN))->toBe(['Changed since'])
         ->and(glob($this->data->path().'/*.restored*'))->toBe([]);
     $this->getJson('/api/v1/today')->assertOk();
     // twice in the same second keeps both
-    expect(Restore::from($this->data, Contents::read($this->backup)))->not->toBe($kept);
+    expect(Restore::from($this->data, Archive::read($this->backup)))->not->toBe($kept);
 });
 
 test('killed on the way the next start finishes it, at whatever step', function (int $step): void {
@@ -112,7 +112,7 @@ test('killed on the way the next start finishes it, at whatever step', function 
     DB::purge('sqlite');
     $kept = $this->data->path().'/before-restore-killed';
     $steps = [
-        fn() => Contents::unpack(Contents::open($this->backup), Contents::DATABASE, $this->data->restored().'.part'),
+        fn() => Archive::unpack(Archive::open($this->backup), Archive::DATABASE, $this->data->restored().'.part'),
         fn() => file_put_contents($this->data->restored().'.kept', $kept),
         fn() => rename($this->data->restored().'.part', $this->data->restored()),
         fn() => mkdir($kept),
@@ -130,7 +130,7 @@ test('what is no whole backup is refused, and nothing is changed', function (cal
     Backup::write($this->data, $this->backup);
     $before = folder($this->data);
     try {
-        Restore::from($this->data, Contents::read($make($this->backup)));
+        Restore::from($this->data, Archive::read($make($this->backup)));
         $refused = null;
     } catch (Refused $fault) {
         $refused = $fault->refusals[0]->rule;
@@ -153,7 +153,7 @@ test('what is no whole backup is refused, and nothing is changed', function (cal
     'another database' => [static fn(string $backup): string => changed($backup, static fn(ZipArchive $zip) => $zip->addFromString('database.sqlite', 'SQLite format 3')), 'backup_changed'],
     'tables of a newer version' => [static function (string $backup): string {
         $copy = aside('newer.sqlite');
-        Contents::unpack(Contents::open($backup), Contents::DATABASE, $copy);
+        Archive::unpack(Archive::open($backup), Archive::DATABASE, $copy);
         (new PDO('sqlite:'.$copy))->exec("insert into migrations (migration, batch) values ('2999_01_01_000001_of_tomorrow', 9)");
 
         return changed($backup, static function (ZipArchive $zip) use ($copy): void {
@@ -186,7 +186,7 @@ test('before tables are changed a copy of how they were is made, once, and it ca
     $copies = glob($data->copies().'/*-before-*.zip') ?: [];
     expect($copies)->toHaveCount(1)->and(DB::table('migrations')->count())->toBeGreaterThan($before);
     expect(Artisan::call('zolbek:prepare'))->toBe(0)->and(glob($data->copies().'/*-before-*.zip'))->toHaveCount(1);
-    Restore::from($data, Contents::read($copies[0]));
+    Restore::from($data, Archive::read($copies[0]));
     DB::purge('sqlite');
     expect(DB::table('migrations')->count())->toBe($before)->and(names())->toBe($plants);
     exec('rm -rf '.escapeshellarg($data->copies()).' '.escapeshellarg($data->path()).'/before-restore*');
@@ -252,6 +252,6 @@ test('where the disk is full, or may not be written to, it is said and nothing i
 test('the button gives the archive that the command puts back', function (): void {
     $answer = $this->get('/api/v1/backup')->assertOk()->assertHeader('Content-Type', 'application/zip');
     copy($answer->getFile()->getPathname(), $this->backup);
-    expect(Contents::read($this->backup)->rows['plants'])->toBe(21)->and($answer->headers->get('Content-Disposition'))->toContain('backup-2026-11-26.zip');
+    expect(Archive::read($this->backup)->rows['plants'])->toBe(21)->and($answer->headers->get('Content-Disposition'))->toContain('backup-2026-11-26.zip');
     unlink($answer->getFile()->getPathname());
 });

@@ -34,8 +34,8 @@ final class MakeBackup extends Command
             if (is_file($file)) {
                 throw new RuntimeException("$file is there already; choose another name.");
             }
-            $contents = Backup::write($data, $file);
-            $this->line($file.': '.ShowsContents::line($contents));
+            $archive = Backup::write($data, $file);
+            $this->line($file.': '.ShowsArchive::line($archive));
 
             return self::SUCCESS;
         } catch (Refused $refused) {

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Common\RefusalWords;
-use App\Files\Backup\Contents;
+use App\Files\Backup\Archive;
 use App\Files\Backup\DataFolder;
 use App\Files\Backup\Restore;
 use Illuminate\Console\Command;
@@ -23,12 +23,12 @@ final class PutBack extends Command
         $data = DataFolder::here();
         try {
             $file = $this->argument('file');
-            $contents = Contents::read(is_string($file) ? $file : '');
-            $this->line(ShowsContents::line($contents));
+            $archive = Archive::read(is_string($file) ? $file : '');
+            $this->line(ShowsArchive::line($archive));
             if ($this->option('yes') !== true && ! $this->confirm('Put this in the place of '.$data->database.'? What is there is kept.')) {
                 return self::FAILURE;
             }
-            $kept = Restore::from($data, $contents);
+            $kept = Restore::from($data, $archive);
             $this->line('Put back. What was there is in '.$kept);
 
             return $this->call('zolbek:prepare');

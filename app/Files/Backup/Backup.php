@@ -24,7 +24,7 @@ final class Backup
      * @throws Refused          where the database is damaged
      * @throws RuntimeException where it cannot be written, such as on a full disk
      */
-    public static function write(DataFolder $data, string $target): Contents
+    public static function write(DataFolder $data, string $target): Archive
     {
         $draft = $target.'.part';
         $copy = $target.'.sqlite.part';
@@ -36,25 +36,25 @@ final class Backup
             if ($zip->open($draft, ZipArchive::CREATE | ZipArchive::EXCL) !== true) {
                 throw new RuntimeException("Nothing can be written to $draft.");
             }
-            $zip->addFile($copy, Contents::DATABASE);
+            $zip->addFile($copy, Archive::DATABASE);
             $pictures = array_filter(glob($data->photos().'/*') ?: [], is_file(...));
             foreach ($pictures as $picture) {
-                $zip->addFile($picture, Contents::PHOTOS.basename($picture));
-                $zip->setCompressionName(Contents::PHOTOS.basename($picture), ZipArchive::CM_STORE);
+                $zip->addFile($picture, Archive::PHOTOS.basename($picture));
+                $zip->setCompressionName(Archive::PHOTOS.basename($picture), ZipArchive::CM_STORE);
             }
-            $zip->addFromString(Contents::MANIFEST, json_encode([
+            $zip->addFromString(Archive::MANIFEST, json_encode([
                 'format' => self::FORMAT, 'version' => self::VERSION, 'made_at' => Carbon::now()->toIso8601String(), 'sha256' => hash_file('sha256', $copy), 'migrations' => $migrations,
                 'rows' => self::rows(), 'pictures' => count($pictures),
             ], JSON_PRETTY_PRINT | JSON_THROW_ON_ERROR));
             if (! @$zip->close()) {
                 throw new RuntimeException("The copy could not be written to $draft: ".$zip->getStatusString().'. Is the disk full?');
             }
-            $contents = Contents::read($draft);
+            $archive = Archive::read($draft);
             if (! rename($draft, $target)) {
                 throw new RuntimeException("$target cannot be written.");
             }
 
-            return $contents;
+            return $archive;
         } finally {
             File::delete(array_filter([$draft, $copy, $copy.'-journal'], is_file(...)));
         }
@@ -64,7 +64,7 @@ final class Backup
     private static function rows(): array
     {
         $rows = [];
-        foreach (Contents::COUNTED as $table) {
+        foreach (Archive::COUNTED as $table) {
             $rows[$table] = DB::table($table)->count();
         }
 

@@ -19,19 +19,19 @@ final class Restore
      * @throws Refused          where the file is no backup that can be put back
      * @throws RuntimeException where there is no room
      */
-    public static function from(DataFolder $data, Contents $contents): string
+    public static function from(DataFolder $data, Archive $archive): string
     {
         DB::disconnect();
         $kept = $data->path().'/before-restore-'.Carbon::now()->format('Y-m-d-His').'-'.bin2hex(random_bytes(2));
         $pictures = $data->photos().'.restored';
         File::deleteDirectory($pictures);
         File::ensureDirectoryExists($pictures);
-        $zip = Contents::open($contents->file);
-        foreach ($contents->pictures as $picture) {
-            Contents::unpack($zip, Contents::PHOTOS.$picture, $pictures.'/'.$picture);
+        $zip = Archive::open($archive->file);
+        foreach ($archive->pictures as $picture) {
+            Archive::unpack($zip, Archive::PHOTOS.$picture, $pictures.'/'.$picture);
         }
         // the last to come: as long as it is not whole under this name, everything is as it was
-        Contents::unpack($zip, Contents::DATABASE, $data->restored().'.part');
+        Archive::unpack($zip, Archive::DATABASE, $data->restored().'.part');
         SoundDatabase::migrations($data->restored().'.part');
         File::put($data->restored().'.kept', $kept);
         self::move($data->restored().'.part', $data->restored());

@@ -9,7 +9,7 @@ use ZipArchive;
 use Zolbek\Core\Basis\Input\Refused;
 
 /** What is in a backup, once it was looked at: its database is whole, and this version can work on it. */
-final readonly class Contents
+final readonly class Archive
 {
     public const DATABASE = 'database.sqlite';
     public const PHOTOS = 'photos/';
