@@ -22,6 +22,9 @@ final class PlainQuery
         $refusals = new Refusals();
         foreach ($request->query->all() as $name => $value) {
             $shown = mb_substr(mb_scrub((string) $name), 0, 60);
+            if ($value === null) {
+                continue; // nothing stands behind the name
+            }
             if (! is_string($value) || mb_strlen($value) > self::LONGEST) {
                 $refusals->add(new Refusal($shown, 'text', $value, ['longest' => self::LONGEST]));
             } elseif (! PlainText::is($value)) {

@@ -78,7 +78,7 @@ test('who writes while a file is taken in is not kept waiting, and nothing of ei
     $file = tempnam(sys_get_temp_dir(), 'zolbek-file-');
     file_put_contents($file, $plants);
     // by another process, while the helpers write
-    $import = proc_open(['curl', '-s', '-X', 'POST', '-H', 'Content-Type: text/csv', '--data-binary', '@'.$file, $address.'/api/v1/imports/plants'], [1 => ['pipe', 'w']], $pipes);
+    $import = proc_open(['curl', '-s', '-X', 'POST', ...array_merge(...array_map(static fn(string $header): array => ['-H', $header], ['Content-Type: text/csv', ...Session::headers($address)])), '--data-binary', '@'.$file, $address.'/api/v1/imports/plants'], [1 => ['pipe', 'w']], $pipes);
     $writers = new Writers($address, Writers::helpers($day, [1, 2, 9], 3, 6));
     $report = json_decode((string) stream_get_contents($pipes[1]), true);
     proc_close($import);

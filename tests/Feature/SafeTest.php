@@ -101,7 +101,12 @@ test('a list, an object or signs of a terminal behind the question mark are refu
         }
     }
     expect($asked)->toBeGreaterThan(40);
-})->with(['search[]=a', 'search[x][y]=a', 'search=%00', 'search=a%1b%5b2J', 'search=%ff%fe']);
+})->with(['search[]=a', 'search[x][y]=a', 'search=a%00b', 'search=a%1b%5b2J', 'search=%ff%fe']);
+
+test('a name with nothing behind it asks for nothing', function (): void {
+    $this->getJson('/api/v1/components?search=')->assertOk();
+    $this->getJson('/api/v1/components?search')->assertOk();
+});
 
 test('what cannot be seen is not taken into a record, so it reaches no file', function (string $name, bool $taken): void {
     $answer = $this->postJson('/api/v1/plants', Collection::input(['name' => $name]));

@@ -59,7 +59,7 @@ export function App() {
 
   return (
     <ConfigProvider theme={theme} wave={{ disabled: true }} renderEmpty={() => <Nothing />}>
-      <AntApp className={styles.app} message={{ maxCount: 3 }}>
+      <AntApp className={styles.app} message={{ maxCount: isHandheld ? 1 : 3 }}>
         <FirstAnswer>
           <BlendProvider>
             <Shell isDim={isDim} setDim={setDim}>

@@ -62,31 +62,33 @@ export function BatchFigures({
         }))}
       />
       <ScoopNotes warnings={plan.warnings} nameOf={nameOf} />
-      <table className={common.viewTable}>
-        <caption>{t('batch.fromShelf')}</caption>
-        <thead>
-          <tr>
-            <th scope="col">{t('batch.component')}</th>
-            <th scope="col">{t('batch.litres')}</th>
-            <th scope="col">{t('batch.stock')}</th>
-            <th scope="col">{t('batch.packs')}</th>
-          </tr>
-        </thead>
-        <tbody>
-          {plan.lines.map((line) => (
-            <tr key={line.component_id}>
-              <th scope="row">{line.name}</th>
-              <td>{cell(line.gross_l ?? line.litres, 'L')}</td>
-              <td>{cell(line.stock_l, 'L')}</td>
-              <td>
-                {line.packs === null
-                  ? t('batch.packsUnknown', { litres: q((line.gross_l ?? line.litres) - line.stock_l, 'L') })
-                  : n(line.packs)}
-              </td>
+      <div className={common.tableScroll}>
+        <table className={common.viewTable}>
+          <caption>{t('batch.fromShelf')}</caption>
+          <thead>
+            <tr>
+              <th scope="col">{t('batch.component')}</th>
+              <th scope="col">{t('batch.litres')}</th>
+              <th scope="col">{t('batch.stock')}</th>
+              <th scope="col">{t('batch.packs')}</th>
             </tr>
-          ))}
-        </tbody>
-      </table>
+          </thead>
+          <tbody>
+            {plan.lines.map((line) => (
+              <tr key={line.component_id}>
+                <th scope="row">{line.name}</th>
+                <td>{cell(line.gross_l ?? line.litres, 'L')}</td>
+                <td>{cell(line.stock_l, 'L')}</td>
+                <td>
+                  {line.packs === null
+                    ? t('batch.packsUnknown', { litres: q((line.gross_l ?? line.litres) - line.stock_l, 'L') })
+                    : n(line.packs)}
+                </td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </div>
       {plan.lines
         .filter((line) => (line.lime_g ?? 0) > 0)
         .map((line) => (
