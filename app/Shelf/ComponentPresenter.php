@@ -6,6 +6,7 @@ namespace App\Shelf;
 
 use App\Shelf\Models\Component;
 use App\Shelf\Models\ComponentPart;
+use App\Shelf\Models\Lot;
 
 /** A component as the API shows it: schema Component. */
 final class ComponentPresenter
@@ -22,10 +23,10 @@ final class ComponentPresenter
     /** @return array<string, mixed> in a list, with its deliveries */
     public static function row(Component $component): array
     {
-        $last = $component->getAttribute('lots_last_on');
+        $left = $component->lots->filter(static fn(Lot $lot): bool => $lot->stock_l > 0.0);
 
         return [...self::present($component), 'deliveries' => [
-            'left' => (int) $component->getAttribute('lots_left'), 'held' => (int) $component->getAttribute('lots_held'), 'last_on' => is_string($last) ? substr($last, 0, 10) : null,
+            'left' => $left->count(), 'held' => $left->filter(static fn(Lot $lot): bool => $lot->held_at !== null)->count(), 'last_on' => $component->lots->max('delivered_on')?->toDateString(),
         ]];
     }
 

@@ -73,6 +73,8 @@ beforeEach(function (): void {
 test('a backup holds the data and the pictures of one moment, and no key', function (): void {
     $png = (string) base64_decode('iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg==', true);
     PhotoStore::keep(Plant::query()->firstOrFail(), $png, []);
+    // what was half written when somebody pulled the plug is no picture
+    file_put_contents($this->data->photos().'/half.jpg.part', 'half');
     $archive = Backup::write($this->data, $this->backup);
     expect($archive->rows['plants'])->toBe(21)->and($archive->pictures)->toHaveCount(2)->and($archive->madeAt)->toStartWith('2026-11-26T12:00:00');
     $zip = Archive::open($this->backup);

@@ -52,6 +52,12 @@ final readonly class Archive
         return new self($file, (string) ($told['made_at'] ?? ''), array_map(intval(...), array_intersect_key($told['rows'], array_flip(self::COUNTED))), self::pictures($zip));
     }
 
+    /** Whether a file is called as pictures are; one that was half written is not. */
+    public static function isPicture(string $name): bool
+    {
+        return preg_match(self::PICTURE, $name) === 1;
+    }
+
     /** Unpacks one file of it whole, byte by byte as it comes. */
     public static function unpack(ZipArchive $zip, string $name, string $to): void
     {
@@ -85,7 +91,7 @@ final readonly class Archive
             if (str_starts_with($name, self::PHOTOS)) {
                 $picture = substr($name, strlen(self::PHOTOS));
                 // a name that leads elsewhere is no picture
-                preg_match(self::PICTURE, $picture) === 1 || throw Refused::because('file', 'not_a_picture', $name);
+                self::isPicture($picture) || throw Refused::because('file', 'not_a_picture', $name);
                 $names[] = $picture;
             }
         }

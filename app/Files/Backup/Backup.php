@@ -37,7 +37,7 @@ final class Backup
                 throw new RuntimeException("Nothing can be written to $draft.");
             }
             $zip->addFile($copy, Archive::DATABASE);
-            $pictures = array_filter(glob($data->photos().'/*') ?: [], is_file(...));
+            $pictures = array_filter(glob($data->photos().'/*') ?: [], static fn(string $file): bool => is_file($file) && Archive::isPicture(basename($file)));
             foreach ($pictures as $picture) {
                 $zip->addFile($picture, Archive::PHOTOS.basename($picture));
                 $zip->setCompressionName(Archive::PHOTOS.basename($picture), ZipArchive::CM_STORE);

@@ -13,6 +13,7 @@ use Illuminate\Database\Eloquent\Casts\Attribute;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\Relations\Relation;
 use Illuminate\Support\Carbon;
 use Zolbek\Core\Mix\Material\Material;
 use Zolbek\Core\Mix\Material\MaterialReader;
@@ -46,6 +47,7 @@ use Zolbek\Core\Work\BenchTest\MeasuredOverTypical;
  * @property float|null                   $sieved_mm        on which a reclaimed mix was sieved
  * @property Collection<int, Lot>         $lotsLeft
  * @property Collection<int, ComponentPart> $mixParts       of a premix or a reclaimed mix
+ * @property Collection<int, Lot> $lots    deliveries
  * @property string                       $note
  * @property Carbon|null                  $archived_at
  */
@@ -108,22 +110,13 @@ final class Component extends Model
     }
 
     /**
-     * With how many deliveries there is something left of, how many of them are held, and when the last one came.
+     * With its deliveries that are kept: of those on the page alone, however long the list is.
      *
      * @param Builder<Component> $query
      */
     public static function withDeliveries(Builder $query): void
     {
-        $kept = static function (Builder $lots): void {
-            $lots->whereNull('archived_at');
-            $lots->where('stock_l', '>', 0);
-        };
-        $held = static function (Builder $lots) use ($kept): void {
-            $kept($lots);
-            $lots->whereNotNull('held_at');
-        };
-        $query->withCount(['lots as lots_left' => $kept, 'lots as lots_held' => $held]);
-        $query->withMax(['lots as lots_last_on' => static fn(Builder $lots) => $lots->whereNull('archived_at')], 'delivered_on');
+        $query->with(['lots' => static fn(Relation $lots) => $lots->whereNull('archived_at')->select(['id', 'component_id', 'stock_l', 'held_at', 'delivered_on'])]);
     }
 
     /** @return HasMany<ComponentPart, $this> */
