@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-use App\Files\Backup\Backup;
 use App\Files\Backup\Archive;
+use App\Files\Backup\Backup;
 use App\Files\Backup\Copies;
 use App\Files\Backup\DataFolder;
 use App\Files\Backup\Restore;
