@@ -11,7 +11,7 @@ use Tests\Feature\Collection;
 use Tests\Feature\Contract;
 
 /** @return list<array<string, mixed>> */
-function pots(object $test): array
+function firstPots(object $test): array
 {
     return $test->getJson('/api/v1/today')->json('water.pots');
 }
@@ -22,16 +22,16 @@ test('pots that are dry first stand first, and who was watered drops back', func
     $shade = Collection::plant(['name' => 'In shade', 'exposure' => 'shade', 'canopy_cm' => 40]);
     $sun = Collection::plant(['name' => 'In the sun', 'canopy_cm' => 60]);
     Contract::check($this->getJson('/api/v1/today')->assertOk(), 'Today');
-    $first = pots($this);
+    $first = firstPots($this);
     expect(array_column($first, 'name'))->toBe(['In the sun', 'In shade'])->and($first[0]['watered_h'])->toBeNull()->and($first[0]['left_h'])->toBeNull()->and($first[0]['lasts_h'])->toBeLessThan($first[1]['lasts_h']);
     $this->postJson("/api/v1/plants/{$shade->id}/moisture", ['verdict' => 'water'])->assertCreated();
     Carbon::setTestNow(now()->addHours(6));
-    $then = pots($this);
+    $then = firstPots($this);
     $watered = $then[array_search($shade->id, array_column($then, 'id'), true)];
     expect($watered['watered_h'])->toEqual(6.0)->and($watered['left_h'])->toEqualWithDelta($watered['lasts_h'] - 6.0, 1e-9);
     // a tap of long ago says nothing any more
     Carbon::setTestNow(now()->addDays(30));
-    expect(array_filter(array_column(pots($this), 'watered_h')))->toBe([])->and(array_column(pots($this), 'id'))->toContain($sun->id);
+    expect(array_filter(array_column(firstPots($this), 'watered_h')))->toBe([])->and(array_column(firstPots($this), 'id'))->toContain($sun->id);
 });
 
 test('what the list says of a pot is what its own page says', function (): void {
@@ -40,7 +40,7 @@ test('what the list says of a pot is what its own page says', function (): void 
         MoistureCheck::query()->create(['plant_id' => $plant->id, 'checked_at' => now()->subHours($hours), 'method' => 'stick', 'verdict' => $verdict, 'hours_since' => $hours === 96 ? null : 96 - $hours, 'person' => '']);
     }
     $stick = $this->getJson("/api/v1/plants/{$plant->id}")->json('stick');
-    expect($stick['taps'])->toBe(2)->and(pots($this)[0]['lasts_h'])->toBe($stick['learned_h'])->and($stick['learned_h'])->not->toBe($stick['computed_h']);
+    expect($stick['taps'])->toBe(2)->and(firstPots($this)[0]['lasts_h'])->toBe($stick['learned_h'])->and($stick['learned_h'])->not->toBe($stick['computed_h']);
 });
 
 test('only kept plants count, those without a pot are told, and a list has an end', function (): void {

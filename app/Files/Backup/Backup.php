@@ -7,6 +7,7 @@ namespace App\Files\Backup;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\File;
+use Illuminate\Support\Facades\Schema;
 use RuntimeException;
 use ZipArchive;
 use Zolbek\Core\Basis\Input\Refused;
@@ -65,7 +66,10 @@ final class Backup
     {
         $rows = [];
         foreach (Archive::COUNTED as $table) {
-            $rows[$table] = DB::table($table)->count();
+            // data of before may not have it yet
+            if (Schema::hasTable($table)) {
+                $rows[$table] = DB::table($table)->count();
+            }
         }
 
         return $rows;
