@@ -13,7 +13,6 @@ use App\Http\SentFromHere;
 use Illuminate\Cookie\Middleware\AddQueuedCookiesToResponse;
 use Illuminate\Cookie\Middleware\EncryptCookies;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
-use Illuminate\Database\QueryException;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
@@ -44,7 +43,7 @@ $app = Application::configure(basePath: dirname(__DIR__))
     ->withExceptions(static function (Exceptions $exceptions): void {
         $exceptions->dontReport(Refused::class);
         $exceptions->shouldRenderJsonWhen(static fn(Request $request): bool => $request->is('api/*'));
-        $exceptions->render(static fn(QueryException $fault, Request $request) => $request->is('api/*') ? DatabaseFault::of($fault) : null);
+        $exceptions->render(static fn(PDOException $fault, Request $request) => $request->is('api/*') ? DatabaseFault::of($fault) : null);
         $exceptions->render(static fn(Refused $refused) => RefusalResponse::of($refused));
         $exceptions->render(static function (NotFoundHttpException $missing, Request $request) {
             if (! $request->is('api/*')) {

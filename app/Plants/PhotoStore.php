@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Plants;
 
 use App\Common\Day;
+use App\Common\Setting;
 use App\Plants\Models\Photo;
 use App\Plants\Models\Plant;
 use Illuminate\Support\Carbon;
@@ -21,6 +22,7 @@ use Zolbek\Core\Basis\Input\Refused;
 final class PhotoStore
 {
     public const MOST_BYTES = 6_000_000;
+    private const CLEANED = 'pictures_cleaned';
 
     /**
      * @param array<mixed> $about `{subject, caption, taken_on, day_plant_id}`
@@ -54,6 +56,15 @@ final class PhotoStore
 
             return $photo;
         });
+    }
+
+    /** Pictures of before: once, not at every start. */
+    public static function cleanOnce(): void
+    {
+        if (! Setting::query()->whereKey(self::CLEANED)->exists()) {
+            self::clean();
+            Setting::query()->create(['key' => self::CLEANED, 'value' => ['at' => Carbon::now()->toIso8601String()]]);
+        }
     }
 
     /** Pictures of before, or of another yard: whatever a camera wrote into them is taken out, and each gets its small one. */

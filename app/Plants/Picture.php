@@ -56,6 +56,12 @@ final class Picture
         return preg_match('/Exif\x00|ns\.adobe\.com\/xap|Photoshop 3\.0|eXIf|iTXt|tEXt|zTXt|WEBPVP8X.*(?:EXIF|XMP )/s', $bytes) === 0;
     }
 
+    /** Whether a file is called as pictures are, large or small; one that is half written is not. */
+    public static function isName(string $file): bool
+    {
+        return preg_match('/^[A-Za-z0-9]{1,64}(?:\.small)?\.(?:jpg|png|webp)$/', $file) === 1;
+    }
+
     /** The name of its small one beside it. */
     public static function smallName(string $file): string
     {

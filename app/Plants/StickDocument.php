@@ -21,11 +21,11 @@ final readonly class StickDocument
     /** @return array<string, mixed>|null null where nobody wrote down what it stands in, or where */
     public function of(Plant $plant): ?array
     {
-        $setup = $this->outlook->setup($plant);
         $course = $this->outlook->water($plant);
-        if ($setup === null || $course === null) {
+        if ($course === null) {
             return null;
         }
+        $setup = $course->setup;
         $computed = $course->intervalNowH(Carbon::now()->month - 1, $plant->seenStage());
         $learned = new LearnedInterval($computed, MoistureCheck::lessons(MoistureCheck::sincePotted([$plant])[$plant->id] ?? []));
         $useLDay = ModelConstants::REFILL * $course->withinReachL / max(1e-9, $learned->hours / 24.0);

@@ -86,22 +86,35 @@ final readonly class Table
             throw Refused::because('file', 'file_rows', $lines, ['max' => self::MOST_ROWS]);
         }
 
-        self::closed($bytes);
+        $bytes = str_replace(["\r\n", "\r"], "\n", $bytes);
+        $delimiter = self::delimiter($bytes);
+        self::closed($bytes, $delimiter);
 
-        return self::rows($bytes, self::delimiter($bytes));
+        return self::rows($bytes, $delimiter);
     }
 
-    /** @throws Refused field "file" naming the row in which a quotation mark is opened and never closed */
-    private static function closed(string $bytes): void
+    /**
+     * Field by field, as rows() reads them: one that begins with a quotation mark goes to the one that closes it; a mark further on, such as that of inches, is itself.
+     *
+     * @throws Refused field "file" naming the row in which a quotation mark is opened and never closed
+     */
+    private static function closed(string $bytes, string $delimiter): void
     {
-        $isOpen = false;
-        $since = 0;
-        foreach (preg_split('/\r\n|\r|\n/', rtrim($bytes)) ?: [] as $i => $line) {
-            $since = $isOpen ? $since : $i + 1;
-            $isOpen = substr_count($line, '"') % 2 === 1 ? ! $isOpen : $isOpen;
-        }
-        if ($isOpen) {
-            throw Refused::because('file', 'csv_quote', null, ['row' => $since]);
+        $length = strlen($bytes);
+        for ($at = 0; $at < $length; ++$at) {
+            $at += strspn($bytes, $delimiter === "\t" ? ' ' : " \t", $at);
+            if (($bytes[$at] ?? '') === '"') {
+                $opened = $at;
+                do {
+                    $end = strpos($bytes, '"', $at + 1);
+                    if ($end === false) {
+                        throw Refused::because('file', 'csv_quote', null, ['row' => substr_count($bytes, "\n", 0, $opened) + 1]);
+                    }
+                    $isDoubled = ($bytes[$end + 1] ?? '') === '"';
+                    $at = $isDoubled ? $end + 1 : $end;
+                } while ($isDoubled);
+            }
+            $at += strcspn($bytes, $delimiter."\n", $at);
         }
     }
 
@@ -128,7 +141,7 @@ final readonly class Table
     private static function rows(string $bytes, string $delimiter): array
     {
         $stream = fopen('php://temp', 'r+') ?: throw new \RuntimeException('No temporary stream.');
-        fwrite($stream, str_replace(["\r\n", "\r"], "\n", $bytes));
+        fwrite($stream, $bytes);
         rewind($stream);
         $rows = [];
         while (($row = fgetcsv($stream, null, $delimiter, '"', '')) !== false) {

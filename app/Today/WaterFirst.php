@@ -18,7 +18,7 @@ use Zolbek\Core\Place\Climate\WaterSeason;
  */
 final readonly class WaterFirst
 {
-    private const ASKED = 120;
+    private const ASKED = 60;
     private const SHOWN = 6;
 
     public function __construct(private Outlook $outlook, private PlantSituation $situations) {}

@@ -122,6 +122,9 @@ test('a table with a quotation mark that is never closed is refused at its row, 
         $answer = $send($csv)->assertUnprocessable();
         expect($answer->json('errors.0.rule'))->toBe('csv_quote')->and($answer->json('message'))->toContain("row $row ");
     }
+    // inches are no quotation
+    $inches = $send("$columns\nPots of 5\" and 6\",bark,0.2\n9\" deep,\"bark\",0.2\n");
+    expect(array_column($inches->json('rows'), 'name'))->toBe(['Pots of 5" and 6"', '9" deep']);
     // a mark that is doubled, and one that opens and closes over two lines, are none
     expect($send("$columns\n\"The \"\"grey\"\" one\",bark,0.2\n")->json('errors.0.rule'))->not->toBe('csv_quote');
     expect(Component::query()->count())->toBe($before);

@@ -68,3 +68,15 @@ test('plants of before are found a figure at the next start, without being told 
     app(RecomputeForecasts::class)();
     expect($dries)->toBeGreaterThan(0.0)->and($plant->refresh()->dries_h)->toBe($dries)->and(ModelNotice::isUntold())->toBeFalse();
 });
+
+test('two taps on one watering, by two hands or by one that was wet, are one and teach nothing', function (): void {
+    $plant = Collection::plant();
+    $tap = fn(string $verdict = 'water') => $this->postJson("/api/v1/plants/{$plant->id}/moisture", ['verdict' => $verdict])->assertCreated()->json();
+    $first = $tap();
+    Carbon::setTestNow(now()->addMinutes(59));
+    expect($tap()['id'])->toBe($first['id'])->and($tap('wait')['hours_since'])->toEqualWithDelta(59 / 60, 1e-9);
+    $stick = $this->getJson("/api/v1/plants/{$plant->id}")->json('stick');
+    expect($stick['learned_h'])->toBe($stick['computed_h'])->and(MoistureCheck::query()->where('verdict', 'water')->count())->toBe(1);
+    Carbon::setTestNow(now()->addMinutes(1));
+    expect($tap()['id'])->not->toBe($first['id'])->and(MoistureCheck::query()->where('verdict', 'water')->count())->toBe(2);
+});

@@ -28,7 +28,7 @@ final class Rooms
         'Bench' => ['Models/BenchTest', 'Models/Vessel', 'SieveTestSheet', 'ComponentFile', 'RefreshMeasured', 'TestListing'],
         'Plants' => ['Models/*', 'PlantSituation', 'Standing', 'StandsIn', 'KeptSoil', 'Seen', 'Proportions', 'Outlook', 'Proportions', 'PlantPresenter', 'InspectionForm', 'PotChecks', 'PhotoStore', 'Picture', 'PlantSheet', 'HistorySheet', 'PlantFile', 'TaskListing', 'CheckListing', 'Actions/*'],
         'Search' => [],
-        'PottingDays' => ['Models/PottingDay', 'Models/DayPlant', 'DayDocument', 'DayListing'],
+        'PottingDays' => ['Models/PottingDay', 'Models/DayPlant', 'DayDocument', 'DayListing', 'RecipeUses'],
         'Diary' => [],
         'Today' => [],
         'Truth' => ['ModelNotice', 'Actions/RecomputeForecasts'],

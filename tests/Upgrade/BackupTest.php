@@ -7,6 +7,7 @@ use App\Files\Backup\Backup;
 use App\Files\Backup\Copies;
 use App\Files\Backup\DataFolder;
 use App\Files\Backup\Restore;
+use App\Http\DatabaseFault;
 use App\Plants\Models\Plant;
 use App\Plants\PhotoStore;
 use Illuminate\Support\Carbon;
@@ -74,7 +75,7 @@ test('a backup holds the data and the pictures of one moment, and no key', funct
     $png = (string) base64_decode('iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg==', true);
     PhotoStore::keep(Plant::query()->firstOrFail(), $png, []);
     // what was half written when somebody pulled the plug is no picture
-    file_put_contents($this->data->photos().'/half.jpg.part', 'half');
+    file_put_contents(PhotoStore::folder().'/half.jpg.part', 'half');
     $archive = Backup::write($this->data, $this->backup);
     expect($archive->rows['plants'])->toBe(21)->and($archive->pictures)->toHaveCount(2)->and($archive->madeAt)->toStartWith('2026-11-26T12:00:00');
     $zip = Archive::open($this->backup);
@@ -256,4 +257,22 @@ test('the button gives the archive that the command puts back', function (): voi
     copy($answer->getFile()->getPathname(), $this->backup);
     expect(Archive::read($this->backup)->rows['plants'])->toBe(21)->and($answer->headers->get('Content-Disposition'))->toContain('backup-2026-11-26.zip');
     unlink($answer->getFile()->getPathname());
+});
+
+test('a disk that is full shows where a write is confirmed, too', function (): void {
+    $fault = new PDOException('database or disk is full');
+    $fault->errorInfo = ['HY000', 13, 'database or disk is full'];
+    expect(DatabaseFault::of($fault)?->getStatusCode())->toBe(507)->and(DatabaseFault::of(new PDOException('syntax error')))->toBeNull();
+});
+
+test('pictures are looked through once, and again where older data was put back', function (): void {
+    $cleaned = fn(): int => DB::table('settings')->where('key', 'pictures_cleaned')->count();
+    expect($cleaned())->toBe(1);
+    $photo = PhotoStore::keep(Plant::query()->firstOrFail(), (string) base64_decode('iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg==', true), []);
+    unlink(PhotoStore::path($photo, isSmall: true));
+    Artisan::call('zolbek:prepare');
+    expect(is_file(PhotoStore::path($photo, isSmall: true)))->toBeFalse();
+    DB::table('settings')->where('key', 'pictures_cleaned')->delete();
+    Artisan::call('zolbek:prepare');
+    expect(is_file(PhotoStore::path($photo, isSmall: true)))->toBeTrue()->and($cleaned())->toBe(1);
 });

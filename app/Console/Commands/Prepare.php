@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Common\InstallationKey;
-use App\Common\RefusalWords;
 use App\Files\Backup\Copies;
 use App\Files\Backup\DataFolder;
 use App\Files\Backup\Restore;
@@ -18,11 +17,12 @@ use App\Truth\ModelNotice;
 use Database\Demo\TessivaleYard;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\File;
-use Zolbek\Core\Basis\Input\Refused;
 
 /** Brings the database up to date: its file, tables, reference components, and the demo yard if asked for. */
 final class Prepare extends Command
 {
+    use TellsWhy;
+
     protected $signature = 'zolbek:prepare {--demo : load the demo yard too}';
 
     protected $description = 'Create or update the database';
@@ -32,24 +32,15 @@ final class Prepare extends Command
         $file = (string) config('database.connections.sqlite.database');
         File::ensureDirectoryExists(dirname($file));
         $data = DataFolder::here();
-        try {
-            Restore::finish($data);
-            if (File::exists($file) && filesize($file) > 0) {
-                SoundDatabase::migrations($file);
-                Copies::beforeMigrations($data);
-            } else {
-                File::put($file, '');
-            }
-        } catch (Refused $refused) {
-            $copies = Copies::all($data);
-            $this->output->getErrorStyle()->writeln(RefusalWords::sentence($refused->refusals[0]).' Nothing was changed.'.($copies === [] ? '' : ' The last copy: ./zolbek restore '.$copies[0]));
-
-            return self::FAILURE;
+        $copies = Copies::all($data);
+        $opened = $this->told(fn(): int => $this->open($data), 'Nothing was changed.'.($copies === [] ? '' : ' The last copy: ./zolbek restore '.$copies[0]));
+        if ($opened !== self::SUCCESS) {
+            return $opened;
         }
         InstallationKey::make(dirname($file));
         File::ensureDirectoryExists(dirname($file).'/sessions', 0o700);
         $this->callSilent('migrate', ['--force' => true]);
-        PhotoStore::clean();
+        PhotoStore::cleanOnce();
         $loadReference();
         $loadSpecies();
         if (ModelNotice::asksToRecompute()) {
@@ -59,6 +50,19 @@ final class Prepare extends Command
             $yard->load();
         }
         $this->info('Database ready.');
+
+        return self::SUCCESS;
+    }
+
+    /** Goes on with what was being put back, looks the database over, and has a copy made where its tables are to be changed. */
+    private function open(DataFolder $data): int
+    {
+        Restore::finish($data);
+        if (File::exists($data->database) && filesize($data->database) > 0) {
+            Copies::beforeMigrations($data, SoundDatabase::migrations($data->database));
+        } else {
+            File::put($data->database, '');
+        }
 
         return self::SUCCESS;
     }

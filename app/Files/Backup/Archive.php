@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Files\Backup;
 
+use App\Plants\Picture;
 use JsonException;
 use ZipArchive;
 use Zolbek\Core\Basis\Input\Refused;
@@ -15,7 +16,6 @@ final readonly class Archive
     public const PHOTOS = 'photos/';
     public const MANIFEST = 'backup.json';
     public const COUNTED = ['plants', 'pots', 'recipes', 'components', 'potting_days', 'batches', 'bench_tests', 'stock_movements', 'care_tasks'];
-    private const PICTURE = '/^[A-Za-z0-9]{1,64}(?:\.small)?\.(?:jpg|png|webp)$/';
 
     /**
      * @param array<string, int> $rows
@@ -44,18 +44,12 @@ final readonly class Archive
             if (! hash_equals($told['sha256'], (string) hash_file('sha256', $copy))) {
                 throw Refused::because('file', 'backup_changed', basename($file));
             }
-            SoundDatabase::migrations($copy);
+            SoundDatabase::migrations($copy, basename($file));
         } finally {
             unlink($copy);
         }
 
         return new self($file, (string) ($told['made_at'] ?? ''), array_map(intval(...), array_intersect_key($told['rows'], array_flip(self::COUNTED))), self::pictures($zip));
-    }
-
-    /** Whether a file is called as pictures are; one that was half written is not. */
-    public static function isPicture(string $name): bool
-    {
-        return preg_match(self::PICTURE, $name) === 1;
     }
 
     /** Unpacks one file of it whole, byte by byte as it comes. */
@@ -91,7 +85,7 @@ final readonly class Archive
             if (str_starts_with($name, self::PHOTOS)) {
                 $picture = substr($name, strlen(self::PHOTOS));
                 // a name that leads elsewhere is no picture
-                self::isPicture($picture) || throw Refused::because('file', 'not_a_picture', $name);
+                Picture::isName($picture) || throw Refused::because('file', 'not_a_picture', $name);
                 $names[] = $picture;
             }
         }

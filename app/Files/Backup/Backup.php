@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Files\Backup;
 
+use App\Plants\PhotoStore;
+use App\Plants\Picture;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\File;
@@ -32,19 +34,18 @@ final class Backup
         File::delete([$draft, $copy]);
         try {
             DB::statement('vacuum into ?', [$copy]);
-            $migrations = SoundDatabase::migrations($copy);
             $zip = new ZipArchive();
             if ($zip->open($draft, ZipArchive::CREATE | ZipArchive::EXCL) !== true) {
                 throw new RuntimeException("Nothing can be written to $draft.");
             }
             $zip->addFile($copy, Archive::DATABASE);
-            $pictures = array_filter(glob($data->photos().'/*') ?: [], static fn(string $file): bool => is_file($file) && Archive::isPicture(basename($file)));
+            $pictures = array_filter(glob(PhotoStore::folder().'/*') ?: [], static fn(string $file): bool => is_file($file) && Picture::isName(basename($file)));
             foreach ($pictures as $picture) {
                 $zip->addFile($picture, Archive::PHOTOS.basename($picture));
                 $zip->setCompressionName(Archive::PHOTOS.basename($picture), ZipArchive::CM_STORE);
             }
             $zip->addFromString(Archive::MANIFEST, json_encode([
-                'format' => self::FORMAT, 'version' => self::VERSION, 'made_at' => Carbon::now()->toIso8601String(), 'sha256' => hash_file('sha256', $copy), 'migrations' => $migrations,
+                'format' => self::FORMAT, 'version' => self::VERSION, 'made_at' => Carbon::now()->toIso8601String(), 'sha256' => hash_file('sha256', $copy),
                 'rows' => self::rows(), 'pictures' => count($pictures),
             ], JSON_PRETTY_PRINT | JSON_THROW_ON_ERROR));
             if (! @$zip->close()) {

@@ -29,10 +29,13 @@ final class Copies
         return $made;
     }
 
-    /** Before tables are changed by a new version; null where there is nothing to be lost or nothing changes. */
-    public static function beforeMigrations(DataFolder $data): ?string
+    /**
+     * Before tables are changed by a new version; null where there is nothing to be lost or nothing changes.
+     *
+     * @param list<string> $done migrations that it has been through
+     */
+    public static function beforeMigrations(DataFolder $data, array $done): ?string
     {
-        $done = SoundDatabase::migrations($data->database);
         $pending = array_values(array_diff(DataFolder::knownMigrations(), $done));
         if ($done === [] || $pending === []) {
             return null;

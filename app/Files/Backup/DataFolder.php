@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Files\Backup;
 
-/** Where the data lies: the database, its pictures beside it, and copies of both. */
+/** Where the database lies, and copies of it and of the pictures, see PhotoStore. */
 final readonly class DataFolder
 {
     public function __construct(public string $database) {}
@@ -17,11 +17,6 @@ final readonly class DataFolder
     public function path(): string
     {
         return dirname($this->database);
-    }
-
-    public function photos(): string
-    {
-        return $this->path().'/photos';
     }
 
     public function copies(): string

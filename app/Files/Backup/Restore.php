@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Files\Backup;
 
+use App\Plants\PhotoStore;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\File;
@@ -23,7 +24,7 @@ final class Restore
     {
         DB::disconnect();
         $kept = $data->path().'/before-restore-'.Carbon::now()->format('Y-m-d-His').'-'.bin2hex(random_bytes(2));
-        $pictures = $data->photos().'.restored';
+        $pictures = PhotoStore::folder().'.restored';
         File::deleteDirectory($pictures);
         File::ensureDirectoryExists($pictures);
         $zip = Archive::open($archive->file);
@@ -49,11 +50,11 @@ final class Restore
         $kept = trim((string) @file_get_contents($data->restored().'.kept'));
         $kept = $kept === '' ? $data->path().'/before-restore' : $kept;
         File::ensureDirectoryExists($kept);
-        foreach ([...$data->databaseFiles(), ...(is_dir($data->photos().'.restored') && is_dir($data->photos()) ? [$data->photos()] : [])] as $old) {
+        foreach ([...$data->databaseFiles(), ...(is_dir(PhotoStore::folder().'.restored') && is_dir(PhotoStore::folder()) ? [PhotoStore::folder()] : [])] as $old) {
             self::move($old, $kept.'/'.basename($old));
         }
-        if (is_dir($data->photos().'.restored')) {
-            self::move($data->photos().'.restored', $data->photos());
+        if (is_dir(PhotoStore::folder().'.restored')) {
+            self::move(PhotoStore::folder().'.restored', PhotoStore::folder());
         }
         self::move($data->restored(), $data->database);
         File::delete($data->restored().'.kept');

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Files\Http;
 
+use App\Files\Backup\Backup;
+use App\Files\Backup\DataFolder;
 use App\Files\Yard\TakeYard;
 use App\Files\Yard\WriteYard;
 use Illuminate\Http\JsonResponse;
@@ -11,7 +13,7 @@ use Illuminate\Http\Request;
 use Illuminate\Support\Carbon;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
 
-/** The whole yard out, and into an empty one. */
+/** The whole yard out, and into an empty one; and a backup, which is put back where the data lies. */
 final readonly class YardController
 {
     private const LONGEST_S = 600;
@@ -19,9 +21,17 @@ final readonly class YardController
     public function export(): BinaryFileResponse
     {
         set_time_limit(self::LONGEST_S);
-        $response = new BinaryFileResponse(WriteYard::to(sys_get_temp_dir()), 200, ['Content-Type' => 'application/zip']);
 
-        return $response->setContentDisposition('attachment', 'yard-'.Carbon::today()->toDateString().'.zip')->deleteFileAfterSend();
+        return self::given(WriteYard::to(sys_get_temp_dir()), 'yard');
+    }
+
+    public function backup(): BinaryFileResponse
+    {
+        set_time_limit(self::LONGEST_S);
+        $file = sys_get_temp_dir().'/zolbek-backup-'.bin2hex(random_bytes(8)).'.zip';
+        Backup::write(DataFolder::here(), $file);
+
+        return self::given($file, 'backup');
     }
 
     public function import(Request $request, TakeYard $take): JsonResponse
@@ -35,5 +45,13 @@ final readonly class YardController
         } finally {
             unlink($file);
         }
+    }
+
+    /** An archive that was made for this answer. */
+    private static function given(string $file, string $name): BinaryFileResponse
+    {
+        $response = new BinaryFileResponse($file, 200, ['Content-Type' => 'application/zip']);
+
+        return $response->setContentDisposition('attachment', $name.'-'.Carbon::today()->toDateString().'.zip')->deleteFileAfterSend();
     }
 }

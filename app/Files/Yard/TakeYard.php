@@ -176,7 +176,7 @@ final readonly class TakeYard
             if ($bytes === false) {
                 continue; // it was not there when the yard was taken out either
             }
-            if (preg_match('/^[A-Za-z0-9]{1,64}\.(jpg|png|webp)$/', $name) !== 1 || ! isset(Picture::TYPES[(@getimagesizefromstring($bytes) ?: ['mime' => ''])['mime']])) {
+            if (! Picture::isName($name) || ! isset(Picture::TYPES[(@getimagesizefromstring($bytes) ?: ['mime' => ''])['mime']])) {
                 throw Refused::because('file', 'not_a_picture', $name);
             }
             $pictures[] = $name;

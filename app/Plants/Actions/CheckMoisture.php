@@ -7,6 +7,7 @@ namespace App\Plants\Actions;
 use App\Plants\Models\MoistureCheck;
 use App\Plants\Models\Plant;
 use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
 use Zolbek\Core\Basis\Input\Fields;
 use Zolbek\Core\Basis\Input\Refusals;
 use Zolbek\Core\Basis\Input\Refused;
@@ -14,6 +15,8 @@ use Zolbek\Core\Basis\Input\Refused;
 /** One look at a pot, and one tap: water or wait. It teaches the interval of this pot. */
 final readonly class CheckMoisture
 {
+    /** Two taps within an hour are of one watering: by two hands, or by one that was wet. They would teach that the pot is dry at once. */
+    private const SAME_HOURS = 1.0;
     private const MOST_HOURS = 24.0 * 120.0;
 
     /**
@@ -31,17 +34,23 @@ final readonly class CheckMoisture
         $person = $fields->text('person', 60, '');
         $refusals->throwIfAny();
         $at ??= Carbon::now();
-        $query = MoistureCheck::query();
-        $query->where('plant_id', $plant->id);
-        $query->where('verdict', 'water');
-        $query->where('checked_at', '<', $at);
-        $query->orderByDesc('checked_at');
-        $watered = $query->first();
-        $hours = $watered === null ? null : $watered->checked_at->diffInMinutes($at) / 60.0;
 
-        return MoistureCheck::query()->create([
-            'plant_id' => $plant->id, 'checked_at' => $at, 'method' => $method, 'reading' => $reading, 'verdict' => $verdict,
-            'hours_since' => $hours === null || $hours > self::MOST_HOURS ? null : $hours, 'person' => $person,
-        ]);
+        return DB::transaction(static function () use ($plant, $at, $method, $verdict, $reading, $person): MoistureCheck {
+            $query = MoistureCheck::query();
+            $query->where('plant_id', $plant->id);
+            $query->where('verdict', 'water');
+            $query->where('checked_at', '<=', $at);
+            $query->orderByDesc('checked_at');
+            $watered = $query->first();
+            $hours = $watered === null ? null : $watered->checked_at->diffInMinutes($at) / 60.0;
+            if ($watered !== null && $verdict === 'water' && $hours < self::SAME_HOURS) {
+                return $watered;
+            }
+
+            return MoistureCheck::query()->create([
+                'plant_id' => $plant->id, 'checked_at' => $at, 'method' => $method, 'reading' => $reading, 'verdict' => $verdict,
+                'hours_since' => $hours === null || $hours > self::MOST_HOURS ? null : $hours, 'person' => $person,
+            ]);
+        });
     }
 }

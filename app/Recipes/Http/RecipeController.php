@@ -7,6 +7,7 @@ namespace App\Recipes\Http;
 use App\Common\Meanwhile;
 use App\Http\ArchiveSwitch;
 use App\Http\PagedList;
+use App\PottingDays\RecipeUses;
 use App\Recipes\Actions\SaveRecipe;
 use App\Recipes\Models\Recipe;
 use App\Recipes\RecipePresenter;
@@ -28,6 +29,12 @@ final readonly class RecipeController
         }
 
         return PagedList::of($query, $request, ['name', 'plant_group', 'updated_at'], RecipePresenter::present(...));
+    }
+
+    /** The plants and pots that a recipe is used for. */
+    public function uses(Recipe $recipe): JsonResponse
+    {
+        return new JsonResponse(['data' => RecipeUses::of($recipe)]);
     }
 
     /** Every version of a recipe, newest first, each with what changed in it. */

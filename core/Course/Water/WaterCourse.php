@@ -33,7 +33,7 @@ final readonly class WaterCourse
 
     private float $limitL;
 
-    public function __construct(private Setup $setup, private Situation $situation, public Climate $climate)
+    public function __construct(public Setup $setup, private Situation $situation, public Climate $climate)
     {
         $this->demand = new Demand($setup, $situation, $climate);
         $this->limitL = $setup->waterL($situation->targets->tensionLimitCm);

@@ -32,7 +32,7 @@ final readonly class RecipeText
     private const LONGEST = 500;
     private const NUMBER = '\d+\s+\d+\/\d+|\d+\/\d+|\d+(?:[.,]\d+)?[½⅓⅔¼¾]?|[½⅓⅔¼¾]';
     /** Grains of 3-6 mm are no amount. */
-    private const NO_SIZE = '(?!\s*(?:[-–]\s*\d+\s*)?mm\b)';
+    private const NO_SIZE = '(?!\s*mm\b)';
     private const SIGNS = ['½' => 1 / 2, '⅓' => 1 / 3, '⅔' => 2 / 3, '¼' => 1 / 4, '¾' => 3 / 4];
 
     /** parts, percent, litres or scoops */

@@ -38,7 +38,7 @@ export const STALE = {
   component: ['components', 'recipes', 'evaluation', 'plan'],
   day: ['days', 'today', 'plants', 'plant', 'tasks', 'components', 'lots', 'movements', 'uses'],
   fertiliser: ['fertilisers', 'day'],
-  file: ['components', 'lots', 'movements', 'tests', 'evaluation', 'plan', 'plants', 'plant', 'pots', 'today'],
+  file: ['components', 'lots', 'movements', 'tests', 'evaluation', 'plan', 'plants', 'plant', 'pots', 'today', 'uses'],
   instrument: ['instruments'],
   modelNews: ['model-news'],
   moisture: ['plant', 'today'],

@@ -52,7 +52,7 @@ export function FitDrawing({ section, contents, summary }: Props) {
   const heights = spread(notes.map((note) => y(note.z)));
 
   // five centimetres, or two inches
-  const bar = shown(5, 'cm') === 5 ? 5 : 2 / shown(1, 'cm');
+  const bar = unit('cm') === 'cm' ? 5 : 2 / shown(1, 'cm');
 
   return (
     <svg

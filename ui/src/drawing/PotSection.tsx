@@ -92,6 +92,7 @@ export function PotSection({ section, materials, packing, wetFootCm, title, cont
   const wet = wetFootCm - section.bottom_cm;
   // so many centimetres, or inches
   const depth = shown(section.depth_cm, 'cm');
+  const perCm = shown(1, 'cm');
   const step = depth > 30 ? 10 : depth > 12 ? 5 : depth > 6 ? 2 : 1;
   const ticks = Array.from({ length: Math.floor(depth / step) + 1 }, (_, i) => i * step);
   const leftEdge = x(-rim / 2 - WALL_CM) - 8;
@@ -173,8 +174,8 @@ export function PotSection({ section, materials, packing, wetFootCm, title, cont
             <line x1={leftEdge} x2={leftEdge} y1={y(0)} y2={y(section.depth_cm)} />
             {ticks.map((tick) => (
               <g key={tick}>
-                <line x1={leftEdge - 4} x2={leftEdge} y1={y(tick / shown(1, 'cm'))} y2={y(tick / shown(1, 'cm'))} />
-                <text x={leftEdge - 8} y={y(tick / shown(1, 'cm')) + 4} textAnchor="end">
+                <line x1={leftEdge - 4} x2={leftEdge} y1={y(tick / perCm)} y2={y(tick / perCm)} />
+                <text x={leftEdge - 8} y={y(tick / perCm) + 4} textAnchor="end">
                   {n(tick)}
                 </text>
               </g>

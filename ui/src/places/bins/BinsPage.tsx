@@ -231,14 +231,14 @@ export default function BinsPage() {
 
 /** How many deliveries there is something left of, when the last one came, and whether one of them is held. */
 function Deliveries({ of: { deliveries } }: { of: Component }) {
-  const { t, date } = useWords();
+  const { t, day } = useWords();
   if (deliveries === undefined || deliveries.last_on === null) {
     return null;
   }
 
   return (
     <small className={styles.deliveries}>
-      {t('bins.deliveries', { count: deliveries.left, date: date(deliveries.last_on) })}
+      {t('bins.deliveries', { count: deliveries.left, date: day(deliveries.last_on) })}
       {deliveries.held > 0 && <span className={common.stop}> ◆ {t('bins.held', { count: deliveries.held })}</span>}
     </small>
   );

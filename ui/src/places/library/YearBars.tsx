@@ -24,12 +24,13 @@ function heightOf(column: Dragged, value: number): number {
   return top + ((high - between(low, value, high)) / (high - low)) * (bottom - top);
 }
 
-/** What a month may be taken to: the coldest is never above the warmest. */
+/** What a month may be taken to: the coldest is never above the warmest. One that is beyond what is drawn is not cut off by a step. */
 export function held(column: Dragged, value: number, month: Record<Dragged, number>): number {
   const { high, low, step } = scaleOf(column);
   const stepped = Math.round(value / step) * step;
+  const [least, most] = [Math.min(low, month[column]), Math.max(high, month[column])];
 
-  return between(column === 'tmax' ? month.tmin : low, stepped, column === 'tmin' ? month.tmax : high);
+  return between(column === 'tmax' ? month.tmin : least, stepped, column === 'tmin' ? month.tmax : most);
 }
 
 interface Props {

@@ -39,6 +39,13 @@ test.each([
   expect(held(column, to, { tmin: -4, tmax: 10, rain_mm: 50 })).toBe(at);
 });
 
+test('a month wetter or colder than what is drawn is stepped from where it is, not cut off', () => {
+  const monsoon = { tmin: -31, tmax: 2, rain_mm: 620 };
+  expect(held('rain_mm', 615, monsoon)).toBe(615);
+  expect(held('rain_mm', 700, monsoon)).toBe(620);
+  expect(held('tmin', -30.5, monsoon)).toBe(-30.5);
+});
+
 test('up and down change a month, left and right go to the next, one stop for each row', async () => {
   const { hand } = show(<Held />);
   expect(screen.getAllByRole('slider').filter((each) => each.getAttribute('tabindex') === '0')).toHaveLength(3);

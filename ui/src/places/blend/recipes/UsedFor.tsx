@@ -19,12 +19,14 @@ export function UsedFor() {
     return null;
   }
 
+  const chosen = uses.findIndex((use) => isAt(mix, use));
+
   return (
     <Select
       className={styles.usedFor}
       aria-label={t('uses.title')}
       placeholder={t('uses.choose', { count: uses.length })}
-      value={uses.findIndex((use) => isAt(mix, use)) >= 0 ? uses.findIndex((use) => isAt(mix, use)) : null}
+      value={chosen >= 0 ? chosen : null}
       options={uses.map((use, i) => ({
         value: i,
         use,

@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use App\Common\RefusalWords;
+use RuntimeException;
+use Zolbek\Core\Basis\Input\Refused;
+
+/** Commands that say in a sentence why they did not go on, where errors are told. */
+trait TellsWhy
+{
+    /** @param callable(): int $work */
+    private function told(callable $work, string $then = ''): int
+    {
+        try {
+            return $work();
+        } catch (Refused $refused) {
+            $why = RefusalWords::sentence($refused->refusals[0]);
+        } catch (RuntimeException $fault) {
+            $why = rtrim($fault->getMessage(), '.').'.';
+        }
+        $this->output->getErrorStyle()->writeln(trim($why.' '.$then));
+
+        return self::FAILURE;
+    }
+}
