@@ -6,6 +6,7 @@ use App\Common\InstallationKey;
 
 return [
     'name' => 'Zolbek',
+    'version' => '1.1.0',
     'env' => env('APP_ENV', 'production'),
     'debug' => (bool) env('APP_DEBUG', false),
     'url' => env('APP_URL', 'http://127.0.0.1'),

@@ -2,4 +2,13 @@
 
 declare(strict_types=1);
 
-return ['default' => 'array', 'stores' => ['array' => ['driver' => 'array']]];
+// Nothing is cached between requests but how often somebody tried to come in.
+return [
+    'default' => 'array',
+    'limiter' => 'tries',
+    'stores' => [
+        'array' => ['driver' => 'array'],
+        'tries' => ['driver' => 'database', 'connection' => 'people', 'table' => 'tries', 'lock_connection' => 'people', 'lock_table' => 'tries'],
+    ],
+    'prefix' => '',
+];

@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+use App\People\PeopleFile;
+
 return [
     'default' => 'sqlite',
     'connections' => [
@@ -14,6 +16,17 @@ return [
             'journal_mode' => 'wal',
             // what was confirmed outlives a power cut: 2 ms a write more on a slow disk
             'synchronous' => 'full',
+            'transaction_mode' => 'IMMEDIATE',
+        ],
+        // who may come in, their devices and sessions: beside the yard's data, not in it
+        'people' => [
+            'driver' => 'sqlite',
+            'database' => PeopleFile::path((string) env('ZOLBEK_DATABASE', storage_path('data/zolbek.sqlite'))),
+            'prefix' => '',
+            'foreign_key_constraints' => true,
+            'busy_timeout' => 5000,
+            'journal_mode' => 'wal',
+            'synchronous' => 'normal',
             'transaction_mode' => 'IMMEDIATE',
         ],
     ],

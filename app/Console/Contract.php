@@ -7,6 +7,7 @@ namespace App\Console;
 use App\Bench\Models\Vessel;
 use App\Bench\VesselFields;
 use App\Common\Field;
+use App\People\Role;
 use App\Plants\FertiliserFields;
 use App\Plants\Models\Fertiliser;
 use App\Plants\Models\Plant;
@@ -51,7 +52,7 @@ final class Contract
     private const WORDS = [
         'BallTreatment' => BallTreatment::class, 'Criterion' => Criterion::class, 'DueLevel' => DueLevel::class, 'Exposure' => Exposure::class, 'Feed' => Feed::class, 'FeedingSchool' => FeedingSchool::class,
         'Finding' => Finding::class, 'GrowthStage' => GrowthStage::class, 'Health' => Health::class, 'Kind' => MaterialKind::class, 'Leaf' => Leaf::class, 'MendKind' => ChangeKind::class, 'Merit' => Merit::class, 'MixSource' => Source::class, 'PlantGroup' => PlantGroup::class,
-        'PotSurface' => Surface::class, 'Purpose' => Purpose::class, 'Rating' => Rating::class, 'Shape' => PotShape::class, 'SearchStart' => Start::class, 'Stand' => Stand::class, 'TaskKind' => TaskKind::class, 'TestKind' => TestKind::class, 'Vigour' => RootVigour::class,
+        'PotSurface' => Surface::class, 'Purpose' => Purpose::class, 'Rating' => Rating::class, 'Role' => Role::class, 'Shape' => PotShape::class, 'SearchStart' => Start::class, 'Stand' => Stand::class, 'TaskKind' => TaskKind::class, 'TestKind' => TestKind::class, 'Vigour' => RootVigour::class,
         'WateringMethod' => WateringMethod::class, 'Wish' => Wish::class, 'Wind' => Wind::class,
     ];
 

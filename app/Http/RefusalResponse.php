@@ -36,7 +36,13 @@ final class RefusalResponse
 
     public static function fault(int $status): JsonResponse
     {
-        return self::message($status, Words::of(in_array($status, [403, 405, 413, 415, 419, 429, 500], true) ? 'errors.status.'.$status : 'errors.status.other', ['status' => $status]));
+        return self::message($status, Words::of(in_array($status, [401, 403, 405, 413, 415, 419, 429, 500], true) ? 'errors.status.'.$status : 'errors.status.other', ['status' => $status]));
+    }
+
+    /** Somebody asked for what another role is needed for; both by their words. */
+    public static function mayNot(string $role, string $least): JsonResponse
+    {
+        return self::message(403, Words::of('errors.may_not', ['role' => Words::of('errors.roles.'.$role), 'least' => Words::of('errors.roles.'.$least)]));
     }
 
     private static function message(int $status, string $message): JsonResponse

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Plants;
 
+use App\Common\Author;
 use App\Common\Day;
 use App\Plants\Models\Plant;
 use Illuminate\Support\Carbon;
@@ -38,7 +39,7 @@ final readonly class InspectionForm
             Seen::read($fields->raw('findings') ?? [], $fields->raw('details') ?? [], $refusals, ''),
             $fields->number('roots_removed_share', 0, 1, 0),
             $fields->text('text', 2000, ''),
-            $fields->text('person', 60, ''),
+            Author::of($fields),
         );
         $refusals->throwIfAny();
 

@@ -6,12 +6,14 @@ namespace App\Providers;
 
 use App\Bench\RefreshMeasured;
 use App\Common\LockingConnector;
+use App\Common\LogBook;
 use App\Plants\Models\Plant;
 use App\Pots\Models\Pot;
 use App\PottingDays\Models\DayPlant;
 use App\PottingDays\Models\PottingDay;
 use App\Shelf\ComponentChanged;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Events\QueryExecuted;
 use Illuminate\Http\Resources\Json\JsonResource;
 use Illuminate\Support\Facades\Event;
 use Illuminate\Support\ServiceProvider;
@@ -28,6 +30,7 @@ final class AppServiceProvider extends ServiceProvider
         Model::shouldBeStrict();
         Model::unguard();
         JsonResource::withoutWrapping();
+        Event::listen(QueryExecuted::class, LogBook::slow(...));
         Event::listen(ComponentChanged::class, RefreshMeasured::class);
         // a group that is smaller or larger now takes as many pots and litres on the days to come
         Plant::updated(static fn(Plant $plant) => $plant->wasChanged('count') ? DayPlant::query()->where('plant_id', $plant->id)->where('state', 'planned')->update(['count' => $plant->many()]) : null);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Search;
 
 use RuntimeException;
+use Symfony\Component\Process\PhpExecutableFinder;
 use Zolbek\Core\Verdict\Search\MixSearch;
 
 /** A search in a process of its own: what it says, line by line, with a beat in between so that whoever reads can be seen to have left. */
@@ -23,7 +24,7 @@ final class SearchProcess
 
     public function __construct(MixSearch|FewestQuestion $question)
     {
-        $process = proc_open([PHP_BINARY, ...self::FAST, __DIR__.'/worker.php'], [['pipe', 'r'], ['pipe', 'w'], ['file', '/dev/null', 'w']], $this->pipes);
+        $process = proc_open([(new PhpExecutableFinder())->find(false) ?: 'php', ...self::FAST, __DIR__.'/worker.php'], [['pipe', 'r'], ['pipe', 'w'], ['file', '/dev/null', 'w']], $this->pipes);
         if ($process === false) {
             throw new RuntimeException('No process could be started for a search.');
         }

@@ -22,6 +22,8 @@ return [
         'DayPlant' => 'entry of a day',
         'DayLoad' => 'load',
         'CareTask' => 'task',
+        'Person' => 'person',
+        'Device' => 'device',
     ],
     'given' => [
         'nothing' => 'nothing',
@@ -39,7 +41,10 @@ return [
         'damaged' => 'The data is damaged and is not written to any more. End Zolbek and start it again: it names the last copy that can be put back.',
         'no_file' => 'The data is not where it was. Look whether its folder is still there, and start Zolbek again.',
     ],
+    'roles' => ['reader' => 'reader', 'helper' => 'helper', 'grower' => 'grower', 'owner' => 'owner'],
+    'may_not' => 'Your role here is :role; this needs that of :least. Nothing was changed.',
     'status' => [
+        401 => 'Sign in first: over the network of the yard it is to be known who asks.',
         403 => 'Only pages of Zolbek itself may change anything here.',
         413 => 'This file is too large.',
         415 => 'The body must be JSON, sent as application/json; imports CSV, sent as text/csv.',

@@ -22,6 +22,8 @@ return [
         'DayPlant' => 'entri hari',
         'DayLoad' => 'adukan',
         'CareTask' => 'tugas',
+        'Person' => 'orang',
+        'Device' => 'perangkat',
     ],
     'given' => [
         'nothing' => 'kosong',
@@ -39,7 +41,10 @@ return [
         'damaged' => 'Data rusak dan tidak ditulis lagi. Hentikan Zolbek dan mulai lagi: ia menyebut salinan terakhir yang bisa dikembalikan.',
         'no_file' => 'Data tak ada di tempatnya. Lihat apakah foldernya masih ada, lalu mulai Zolbek lagi.',
     ],
+    'roles' => ['reader' => 'pembaca', 'helper' => 'pembantu', 'grower' => 'penanam', 'owner' => 'pemilik'],
+    'may_not' => 'Peran Anda di sini :role; ini perlu peran :least. Tidak ada yang diubah.',
     'status' => [
+        401 => 'Masuk dulu: lewat jaringan kebun, harus diketahui siapa yang bertanya.',
         403 => 'Hanya halaman Zolbek sendiri yang boleh mengubah sesuatu di sini.',
         413 => 'Berkas ini terlalu besar.',
         415 => 'Isi harus JSON, dikirim sebagai application/json; impor CSV, dikirim sebagai text/csv.',

@@ -26,6 +26,8 @@ final class Chrome
         $options->addArguments([...self::ARGUMENTS, "--window-size=$width,$height", '--user-data-dir='.$profile]);
         $capabilities = DesiredCapabilities::chrome();
         $capabilities->setCapability(ChromeOptions::CAPABILITY, $options);
+        // a yard's own certificate is known to nobody
+        $capabilities->setCapability('acceptInsecureCerts', true);
         $capabilities->setCapability('goog:loggingPrefs', ['browser' => 'ALL']);
         $chrome = new self(RemoteWebDriver::create('http://127.0.0.1:'.$chromedriver->port, $capabilities, 30_000, 60_000), $chromedriver, $profile);
         $chrome->resize($width, $height);

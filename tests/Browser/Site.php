@@ -29,7 +29,7 @@ final class Site
         exec(sprintf('php -r %s', escapeshellarg('(new PDO("sqlite:'.$folder.'/fresh.sqlite"))->exec("PRAGMA wal_checkpoint(TRUNCATE)");')));
         $server = Process::listening(
             static fn(int $port): array => ['php', '-d', 'opcache.enable_cli=1', '-d', 'opcache.jit=function', '-d', 'opcache.jit_buffer_size=64M', '-S', '127.0.0.1:'.$port, '-t', 'public', 'server.php'],
-            ['ZOLBEK_DATABASE' => $folder.'/now.sqlite', 'PHP_CLI_SERVER_WORKERS' => '6', 'APP_ENV' => 'production', 'SESSION_DRIVER' => 'file'],
+            ['ZOLBEK_DATABASE' => $folder.'/now.sqlite', 'PHP_CLI_SERVER_WORKERS' => '6', 'APP_ENV' => 'production', 'SESSION_DRIVER' => 'database'],
         );
         $site = new self('http://127.0.0.1:'.$server->port, $server, $folder);
         $site->reset();
@@ -44,6 +44,7 @@ final class Site
         while ($this->sideFiles() !== [] && microtime(true) < $until) {
             usleep(5_000);
         }
+        $this->forgetPeople();
         if ($this->sideFiles() === [] && is_file($this->database()) && hash_file('xxh3', $this->database()) === hash_file('xxh3', $this->folder.'/fresh.sqlite')) {
             return; // nothing was written
         }
@@ -51,6 +52,15 @@ final class Site
         // whole under its name at once: one that asks late meets the file before or the new one, never half of it
         copy($this->folder.'/fresh.sqlite', $this->folder.'/next.sqlite');
         rename($this->folder.'/next.sqlite', $this->database());
+    }
+
+    /** Nobody is known any more; sessions go on. */
+    private function forgetPeople(): void
+    {
+        $people = new PDO('sqlite:'.$this->folder.'/people.sqlite', options: [PDO::ATTR_TIMEOUT => 5]);
+        if ((int) $people->query('select count(*) from people')?->fetchColumn() > 0) {
+            array_map($people->exec(...), ['delete from devices', 'delete from pairings', 'delete from tries', 'update sessions set user_id = null', 'delete from people']);
+        }
     }
 
     /** Sets it to a yard in which nothing was written down yet, until it is set back. */

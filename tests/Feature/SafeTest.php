@@ -5,27 +5,12 @@ declare(strict_types=1);
 use App\Common\InstallationKey;
 use App\Http\SafeHeaders;
 use App\Shelf\Models\Component;
-use Illuminate\Routing\Route;
-use Illuminate\Support\Facades\Route as Routes;
+use Tests\Feature\ApiRoutes;
 use Tests\Feature\Collection;
 use Tests\Feature\Contract;
 use Tests\Feature\Yard;
 
 // who may ask what, and what every answer tells a browser
-
-/** The address of a route with something in each of its gaps. */
-function addressOf(Route $route): string
-{
-    $fits = static fn(string $name): string => preg_match('/^(?:'.($route->wheres[$name] ?? '.*').')$/', '1') === 1 ? '1' : '0190b8a0-0000-7000-8000-000000000000';
-
-    return '/'.preg_replace_callback('/\{(\w+)\??\}/', static fn(array $gap): string => $fits($gap[1]), $route->uri());
-}
-
-/** @return list<Route> of the API */
-function apiRoutes(): array
-{
-    return array_values(array_filter(Routes::getRoutes()->getRoutes(), static fn(Route $route): bool => str_starts_with($route->uri(), 'api/')));
-}
 
 /** As served: the framework lets writes of tests pass without a token. */
 function served(): void
@@ -36,12 +21,12 @@ function served(): void
 test('every route that changes something asks for the token of its session', function (): void {
     served();
     $writes = 0;
-    foreach (apiRoutes() as $route) {
+    foreach (ApiRoutes::all() as $route) {
         foreach (array_diff($route->methods(), ['GET', 'HEAD', 'OPTIONS']) as $method) {
             ++$writes;
             expect($route->gatherMiddleware())->toContain('api');
             foreach ([[], ['X-CSRF-TOKEN' => 'guessed'], ['X-XSRF-TOKEN' => 'guessed']] as $headers) {
-                $this->json($method, addressOf($route), [], $headers)->assertStatus(419);
+                $this->json($method, ApiRoutes::address($route), [], $headers)->assertStatus(419);
             }
         }
     }
@@ -91,10 +76,10 @@ test('a name of somebody else that leads here is refused', function (string $hos
 
 test('a list, an object or signs of a terminal behind the question mark are refused by name, wherever they are asked', function (string $bad): void {
     $asked = 0;
-    foreach (apiRoutes() as $route) {
+    foreach (ApiRoutes::all() as $route) {
         if (in_array('GET', $route->methods(), true)) {
             ++$asked;
-            $answer = $this->getJson(addressOf($route).'?'.$bad);
+            $answer = $this->getJson(ApiRoutes::address($route).'?'.$bad);
             expect($answer->getStatusCode())->toBe(422, $route->uri());
             Contract::check($answer, 'Problem');
             expect($answer->json('errors.0.path'))->toBe('search');

@@ -11,13 +11,14 @@ final class Rooms
     public const CORE = ['Basis', 'Mix', 'Place', 'Course', 'Verdict', 'Work', 'Question'];
 
     /** Subjects of the application. Their controllers may ask every subject; nothing else of a subject looks up. */
-    public const APP = ['Common', 'Sheets', 'Http', 'Shelf', 'Pots', 'Recipes', 'Situations', 'Blend', 'Instruments', 'Bench', 'Batches', 'Plants', 'Search', 'PottingDays', 'Diary', 'Today', 'Truth', 'Files', 'Console', 'Providers'];
+    public const APP = ['Common', 'Sheets', 'Http', 'People', 'Shelf', 'Pots', 'Recipes', 'Situations', 'Blend', 'Instruments', 'Bench', 'Batches', 'Plants', 'Search', 'PottingDays', 'Diary', 'Today', 'Truth', 'Files', 'Console', 'Providers'];
 
     /** The front end. */
     public const UI = ['styles', 'i18n', 'api', 'drawing', 'kit', 'places', 'shell', '.'];
 
     /** By what a subject is met from outside; the rest of it is its own. */
     public const DOORS = [
+        'People' => ['PeopleFile', 'Role', 'Actions/SavePerson', 'Models/Person'],
         'Shelf' => ['OtherNames', 'Models/*', 'Portions', 'TakenApart', 'MixFigures', 'Measured', 'Actions/SaveLot', 'Actions/SaveMix', 'Actions/TakeFromShelf', 'Actions/MoveStock', 'ComponentByName', 'ComponentChanged', 'ReferenceComponents', 'Actions/LoadReferenceComponents', 'ComponentPresenter', 'ComponentSheet', 'LotSheet', 'MovementListing'],
         'Pots' => ['Models/Pot', 'PotsNear', 'PotPresenter', 'PotSheet', 'PotFile'],
         'Recipes' => ['Models/*', 'Actions/SaveRecipe', 'PartsForm', 'RecipePortions', 'RecipePresenter', 'Rinsed', 'RecipeFile', 'RecipeListing'],

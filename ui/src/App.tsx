@@ -3,6 +3,7 @@ import { lazy, Suspense, useEffect, useMemo, useState } from 'react';
 import { Route, Routes } from 'react-router';
 
 import { BlendProvider } from './places/blend/state/BlendProvider';
+import { Doorway } from './shell/Doorway';
 import { FirstAnswer } from './shell/FirstAnswer';
 import { FirstPage } from './shell/FirstPage';
 import { Nothing } from './shell/Nothing';
@@ -36,6 +37,7 @@ const CompareMixesPage = lazy(() => import('./places/blend/recipes/CompareMixesP
 const CardPage = lazy(() => import('./places/blend/recipes/CardPage'));
 const FewestPage = lazy(() => import('./places/blend/find/FewestPage'));
 const FindPage = lazy(() => import('./places/blend/find/FindPage'));
+const PeoplePage = lazy(() => import('./places/people/PeoplePage'));
 const LibraryPage = lazy(() => import('./places/library/LibraryPage'));
 const StartPage = lazy(() => import('./places/start/StartPage'));
 const SheetPage = lazy(() => import('./places/log/SheetPage'));
@@ -60,44 +62,47 @@ export function App() {
   return (
     <ConfigProvider theme={theme} wave={{ disabled: true }} renderEmpty={() => <Nothing />}>
       <AntApp className={styles.app} message={{ maxCount: isHandheld ? 1 : 3 }}>
-        <FirstAnswer>
-          <BlendProvider>
-            <Shell isDim={isDim} setDim={setDim}>
-              <Suspense fallback={<Spin className={common.listWaiting} />}>
-                <Routes>
-                  <Route path="/" element={<FirstPage />} />
-                  <Route path="/start" element={<StartPage />} />
-                  <Route path="/today" element={<TodayPage />} />
-                  <Route path="/calendar" element={<CalendarPage />} />
-                  <Route path="/blend" element={<BlendPage />} />
-                  <Route path="/blend/fewest" element={<FewestPage />} />
-                  <Route path="/blend/find" element={<FindPage />} />
-                  <Route path="/blend/compare" element={<CompareMixesPage />} />
-                  <Route path="/blend/card" element={<CardPage />} />
-                  <Route path="/blend/library" element={<LibraryPage />} />
-                  <Route path="/bins" element={<BinsPage />} />
-                  <Route path="/bins/compare" element={<CompareComponentsPage />} />
-                  <Route path="/bins/:id" element={<ComponentPage />} />
-                  <Route path="/bench" element={<BenchPage />} />
-                  <Route path="/bench/tools" element={<ToolsPage />} />
-                  <Route path="/bench/truth" element={<TruthPage />} />
-                  <Route path="/bench/tests/:id" element={<TestPage />} />
-                  <Route path="/pots" element={<PotsPage />} />
-                  <Route path="/plants" element={<PlantsPage />} />
-                  <Route path="/plants/:id" element={<PlantPage />} />
-                  <Route path="/fertilisers" element={<FertilisersPage />} />
-                  <Route path="/days" element={<DaysPage />} />
-                  <Route path="/days/:id" element={<DayPage />} />
-                  <Route path="/days/:id/bench" element={<DayBenchPage />} />
-                  <Route path="/days/:id/print" element={<DayPrintPage />} />
-                  <Route path="/log" element={<LogPage />} />
-                  <Route path="/log/:id" element={<SheetPage />} />
-                  <Route path="*" element={<Nowhere />} />
-                </Routes>
-              </Suspense>
-            </Shell>
-          </BlendProvider>
-        </FirstAnswer>
+        <Doorway>
+          <FirstAnswer>
+            <BlendProvider>
+              <Shell isDim={isDim} setDim={setDim}>
+                <Suspense fallback={<Spin className={common.listWaiting} />}>
+                  <Routes>
+                    <Route path="/" element={<FirstPage />} />
+                    <Route path="/start" element={<StartPage />} />
+                    <Route path="/today" element={<TodayPage />} />
+                    <Route path="/calendar" element={<CalendarPage />} />
+                    <Route path="/blend" element={<BlendPage />} />
+                    <Route path="/blend/fewest" element={<FewestPage />} />
+                    <Route path="/blend/find" element={<FindPage />} />
+                    <Route path="/blend/compare" element={<CompareMixesPage />} />
+                    <Route path="/blend/card" element={<CardPage />} />
+                    <Route path="/blend/library" element={<LibraryPage />} />
+                    <Route path="/bins" element={<BinsPage />} />
+                    <Route path="/bins/compare" element={<CompareComponentsPage />} />
+                    <Route path="/bins/:id" element={<ComponentPage />} />
+                    <Route path="/bench" element={<BenchPage />} />
+                    <Route path="/bench/tools" element={<ToolsPage />} />
+                    <Route path="/bench/truth" element={<TruthPage />} />
+                    <Route path="/bench/tests/:id" element={<TestPage />} />
+                    <Route path="/pots" element={<PotsPage />} />
+                    <Route path="/plants" element={<PlantsPage />} />
+                    <Route path="/plants/:id" element={<PlantPage />} />
+                    <Route path="/fertilisers" element={<FertilisersPage />} />
+                    <Route path="/days" element={<DaysPage />} />
+                    <Route path="/days/:id" element={<DayPage />} />
+                    <Route path="/days/:id/bench" element={<DayBenchPage />} />
+                    <Route path="/days/:id/print" element={<DayPrintPage />} />
+                    <Route path="/people" element={<PeoplePage />} />
+                    <Route path="/log" element={<LogPage />} />
+                    <Route path="/log/:id" element={<SheetPage />} />
+                    <Route path="*" element={<Nowhere />} />
+                  </Routes>
+                </Suspense>
+              </Shell>
+            </BlendProvider>
+          </FirstAnswer>
+        </Doorway>
       </AntApp>
     </ConfigProvider>
   );

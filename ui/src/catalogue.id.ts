@@ -24,6 +24,7 @@ import { words as blendVerdicts } from './places/blend/verdicts/words.id';
 import { words as days } from './places/days/words.id';
 import { words as library } from './places/library/words.id';
 import { words as log } from './places/log/words.id';
+import { words as people } from './places/people/words.id';
 import { words as plants } from './places/plants/words.id';
 import { words as pots } from './places/pots/words.id';
 import { words as start } from './places/start/words.id';
@@ -57,6 +58,7 @@ export const id: Record<MessageId, string> = {
   ...days,
   ...library,
   ...log,
+  ...people,
   ...plants,
   ...pots,
   ...start,

@@ -17,6 +17,8 @@ const SAME: MessageId[] = [
   'component.price',
   'fert.ppm',
   'lots.perL',
+  'people.gb',
+  'people.mb',
   'print.layout.2x7',
   'print.layout.3x8',
   'print.layout.4x12',

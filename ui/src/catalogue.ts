@@ -24,6 +24,7 @@ import { words as blendVerdicts } from './places/blend/verdicts/words';
 import { words as days } from './places/days/words';
 import { words as library } from './places/library/words';
 import { words as log } from './places/log/words';
+import { words as people } from './places/people/words';
 import { words as plants } from './places/plants/words';
 import { words as pots } from './places/pots/words';
 import { words as start } from './places/start/words';
@@ -57,6 +58,7 @@ export const en: Record<MessageId, string> = {
   ...days,
   ...library,
   ...log,
+  ...people,
   ...plants,
   ...pots,
   ...start,

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Batches\Actions;
 
 use App\Batches\Models\Batch;
+use App\Common\Author;
 use App\Shelf\Actions\TakeFromShelf;
 use App\Shelf\Models\Component;
 use Illuminate\Support\Carbon;
@@ -26,7 +27,7 @@ final readonly class MixBatch
     public function __invoke(Batch $batch, array $input): Batch
     {
         $refusals = new Refusals();
-        $person = Fields::of($input === [] ? ['person' => ''] : $input, ['person'], $refusals)->text('person', 60, '');
+        $person = Author::of(Fields::of($input === [] ? ['person' => ''] : $input, ['person'], $refusals));
         $refusals->throwIfAny();
 
         return DB::transaction(function () use ($batch, $person): Batch {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Bench\Actions;
 
 use App\Bench\Models\BenchTest;
+use App\Common\Author;
 use App\Pots\Models\Pot;
 use App\Recipes\Models\Recipe;
 use App\Shelf\Models\Component;
@@ -32,7 +33,7 @@ final readonly class StartBenchTest
         $refusals = new Refusals();
         $fields = Fields::of($input, self::FIELDS, $refusals);
         $kind = TestKind::tryFrom((string) $fields->oneOf('kind', array_column(TestKind::cases(), 'value')));
-        $person = $fields->text('person', 60, '');
+        $person = Author::of($fields);
         $lot = self::found($fields, 'lot_id', Lot::class, 'lot_missing', $refusals);
         $component = $lot instanceof Lot ? $lot->component : self::found($fields, 'component_id', Component::class, 'component_missing', $refusals);
         $recipe = self::found($fields, 'recipe_id', Recipe::class, 'recipe_missing', $refusals);

@@ -9,6 +9,8 @@ use App\Files\Backup\Copies;
 use App\Files\Backup\DataFolder;
 use App\Files\Backup\Restore;
 use App\Files\Backup\SoundDatabase;
+use App\People\Models\Person;
+use App\People\PeopleFile;
 use App\Plants\PhotoStore;
 use App\Shelf\Actions\LoadReferenceComponents;
 use App\Situations\Actions\LoadReferenceSpecies;
@@ -23,7 +25,7 @@ final class Prepare extends Command
 {
     use TellsWhy;
 
-    protected $signature = 'zolbek:prepare {--demo : load the demo yard too}';
+    protected $signature = 'zolbek:prepare {--demo : load the demo yard too} {--network : it is to be reached over the network, which needs an owner}';
 
     protected $description = 'Create or update the database';
 
@@ -38,7 +40,12 @@ final class Prepare extends Command
             return $opened;
         }
         InstallationKey::make(dirname($file));
-        File::ensureDirectoryExists(dirname($file).'/sessions', 0o700);
+        PeopleFile::prepare();
+        if ($this->option('network') && Person::owners() === 0) {
+            $this->output->getErrorStyle()->writeln('Over a network it is to be known who asks, and nobody is an owner yet. Add one first: ./zolbek person NAME --role=owner');
+
+            return self::FAILURE;
+        }
         $this->callSilent('migrate', ['--force' => true]);
         PhotoStore::cleanOnce();
         $loadReference();

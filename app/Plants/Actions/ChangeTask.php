@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Plants\Actions;
 
+use App\Common\Author;
 use App\Common\Day;
 use App\Plants\Models\CareTask;
 use App\Plants\Models\Plant;
@@ -90,7 +91,7 @@ final readonly class ChangeTask
         $on = Day::optional($fields, 'on', $refusals, 0) ?? Carbon::today();
         $until = $do === 'postpone' ? Day::required($fields, 'until', $refusals, 5) : null;
         $reason = $fields->text('reason', 300, '');
-        $person = $fields->text('person', 60, '');
+        $person = Author::of($fields);
         $outcome = $do === 'done' && $asksOutcome ? $fields->oneOf('outcome', TellOfPlant::OUTCOMES) : null;
         if ($do === 'skip' && $reason === '') {
             $refusals->add(new Refusal('reason', 'reason_missing'));

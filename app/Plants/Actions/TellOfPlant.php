@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Plants\Actions;
 
+use App\Common\Author;
 use App\Common\Day;
 use App\Plants\Models\Plant;
 use App\Plants\Models\PlantEvent;
@@ -36,7 +37,7 @@ final readonly class TellOfPlant
         $kind = $fields->oneOf('kind', self::KINDS);
         $on = Day::optional($fields, 'on', $refusals, 0) ?? Carbon::today();
         $text = $fields->text('text', 2000, '');
-        $person = $fields->text('person', 60, '');
+        $person = Author::of($fields);
         $stage = $kind === 'stage' ? $fields->oneOf('stage', array_column(GrowthStage::cases(), 'value')) : null;
         $outcome = $kind === 'outcome' ? $fields->oneOf('outcome', self::OUTCOMES) : null;
         $until = match ($kind) {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\PottingDays\Actions;
 
 use App\Batches\LoadPlan;
+use App\Common\Author;
 use App\Plants\PlantSituation;
 use App\Plants\Standing;
 use App\PottingDays\Assembly;
@@ -41,7 +42,7 @@ final readonly class MixLoad
         $recipeId = $fields->integer('recipe_id', 1, PHP_INT_MAX);
         $litres = $fields->has('litres') ? $fields->numberAbove('litres', 0, self::MOST_L) : null;
         $number = $litres === null ? $fields->integer('number', 1, 10_000) : null;
-        $person = $fields->text('person', 60, '');
+        $person = Author::of($fields);
         $lots = is_array($fields->raw('lots')) ? array_filter($fields->raw('lots'), is_int(...)) : [];
         $refusals->throwIfAny();
 

@@ -34,7 +34,7 @@ final readonly class PotEntry
             $refusals = new Refusals();
             $fields = Fields::of($input, ['state', 'actual', 'person', 'accepted', 'done_on'], $refusals);
             $state = $fields->oneOf('state', DayPlant::STATES);
-            $person = $fields->text('person', 60, $entry->helper);
+            $person = Author::of($fields, $entry->helper);
             $accepted = $fields->text('accepted', 300, '');
             $on = self::day($fields, $refusals, $entry->plant);
             if ($state !== null && $state !== 'planned' && $entry->state !== 'planned') {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\PottingDays\Actions;
 
+use App\Common\Author;
 use App\Common\Day;
 use App\Common\Words;
 use App\Plants\Models\Plant;
@@ -38,7 +39,7 @@ final readonly class PottedAlready
         $recipe = $fields->integer('recipe_id', 1, PHP_INT_MAX);
         $pot = $fields->integer('pot_id', 1, PHP_INT_MAX);
         $isDrawn = $fields->flag('drawn', false);
-        $person = $fields->text('person', 60, '');
+        $person = Author::of($fields);
         $plan = $fields->raw('plan') ?? [];
         $refusals->throwIfAny();
         assert($on !== null);

@@ -9,6 +9,7 @@ use App\Plants\Actions\ChangeTask;
 use App\Plants\Actions\TaskRound;
 use App\Plants\Models\CareTask;
 use App\Plants\PlantPresenter;
+use App\Today\CalendarAddress;
 use App\Today\CalendarFile;
 use App\Today\TodayDocument;
 use Illuminate\Http\JsonResponse;
@@ -61,6 +62,29 @@ final readonly class CareController
     }
 
     public function calendar(): Response
+    {
+        return self::file();
+    }
+
+    /** The same, by its secret address. */
+    public function subscribed(string $secret): Response
+    {
+        abort_unless(CalendarAddress::is($secret), 404);
+
+        return self::file();
+    }
+
+    public function address(): JsonResponse
+    {
+        return (new JsonResponse(CalendarAddress::now()))->withHeaders(['Cache-Control' => 'no-store']);
+    }
+
+    public function renewAddress(): JsonResponse
+    {
+        return new JsonResponse(CalendarAddress::renew(), 201, ['Cache-Control' => 'no-store']);
+    }
+
+    private static function file(): Response
     {
         return new Response(CalendarFile::write(), 200, ['Content-Type' => 'text/calendar; charset=utf-8', 'Content-Disposition' => 'inline; filename="zolbek-care.ics"']);
     }

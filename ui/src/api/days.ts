@@ -1,9 +1,12 @@
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useCallback } from 'react';
 
 import { answerOf, api, type Schemas } from './client';
 import { changedOf, useOpened } from './changed';
 import type { ListQuery } from './lists';
+import { newTap, type Tap, tellOrKeep, useUnsent } from './outbox';
 import { useStale } from './stale';
+import { withUnsent } from './unsentDay';
 
 type Day = Schemas['PottingDay'];
 
@@ -21,8 +24,10 @@ export function useDays(query: ListQuery) {
   });
 }
 
+/** A day as it is, with what was tapped here and not sent yet. */
 export function useDay(id: number) {
   const client = useQueryClient();
+  const unsent = useUnsent();
 
   return useQuery({
     queryKey: ['day', id],
@@ -34,6 +39,7 @@ export function useDay(id: number) {
         : newsOf(has, signal);
     },
     refetchInterval: LOOK_AGAIN_MS,
+    select: useCallback((day: Day) => withUnsent(day, unsent), [unsent]),
   });
 }
 
@@ -124,16 +130,38 @@ export function useRemoveEntry(id: number) {
   );
 }
 
+/** A tap at the bench: told to the server, which answers with the whole day, or kept on this device (null). */
+function useDayTap<Input>(day: number, tapOf: (input: Input) => Omit<Tap, 'id' | 'at'>) {
+  const client = useQueryClient();
+  const stale = useStale();
+
+  return useMutation({
+    mutationFn: async (input: Input) => tellOrKeep<Day>(newTap(tapOf(input))),
+    onSuccess: (answer) => {
+      if (answer !== null) {
+        client.setQueryData(['day', day], answer);
+        void stale('day');
+      }
+    },
+  });
+}
+
 export function usePotEntry(id: number) {
-  return useDayWrite(async ({ entry, ...body }: { entry: number } & Schemas['EntryDone']) =>
-    answerOf(await api.POST('/days/{id}/plants/{entry}/state', { params: { path: { id, entry } }, body })),
-  );
+  return useDayTap(id, ({ entry, ...body }: { entry: number } & Schemas['EntryDone']) => ({
+    method: 'POST',
+    path: `/days/${id}/plants/${entry}/state`,
+    body,
+    effect: { kind: 'entry', day: id, entry, state: body.state },
+  }));
 }
 
 export function useMixLoad(id: number) {
-  return useDayWrite(async (body: Schemas['MixLoadInput']) =>
-    answerOf(await api.POST('/days/{id}/loads', { params: { path: { id } }, body })),
-  );
+  return useDayTap(id, (body: Schemas['MixLoadInput']) => ({
+    method: 'POST',
+    path: `/days/${id}/loads`,
+    body,
+    effect: { kind: 'load', day: id, recipe: body.recipe_id, number: body.number ?? 0 },
+  }));
 }
 
 /** Ticks what is in the tub; the answer holds the ticks alone. */
@@ -142,8 +170,26 @@ export function useTickPart(id: number) {
 
   return useMutation({
     mutationFn: async (body: Schemas['TickInput']) =>
-      answerOf(await api.PUT('/days/{id}/ticks', { params: { path: { id } }, body })),
-    onSuccess: ({ recipe_id, ticked }) => {
+      tellOrKeep<Schemas['DayTicks']>(
+        newTap({
+          method: 'PUT',
+          path: `/days/${id}/ticks`,
+          body,
+          effect: {
+            kind: 'tick',
+            day: id,
+            recipe: body.recipe_id,
+            number: body.number,
+            component: body.component_id,
+            ticked: body.ticked,
+          },
+        }),
+      ),
+    onSuccess: (answer) => {
+      if (answer === null) {
+        return;
+      }
+      const { recipe_id, ticked } = answer;
       client.setQueryData<Day>(['day', id], (day) =>
         day === undefined
           ? day

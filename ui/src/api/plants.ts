@@ -3,6 +3,7 @@ import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { answerOf, api, type Schemas } from './client';
 import { changedOf, useOpened } from './changed';
 import type { ListQuery } from './lists';
+import { newTap, tellOrKeep } from './outbox';
 import { useWrite } from './stale';
 
 export type PlantQuery = ListQuery & {
@@ -128,10 +129,18 @@ export function useOutOfTurn(id: number) {
   );
 }
 
+/** Watered, or it can wait: told to the server, or kept on this device (null) until it is reached. */
 export function useMoisture(id: number) {
   return useWrite(
     async (body: Schemas['MoistureCheckInput']) =>
-      answerOf(await api.POST('/plants/{id}/moisture', { params: { path: { id } }, body })),
+      tellOrKeep<Schemas['MoistureCheck']>(
+        newTap({
+          method: 'POST',
+          path: `/plants/${id}/moisture`,
+          body,
+          effect: { kind: 'water', plant: id, verdict: body.verdict },
+        }),
+      ),
     'moisture',
   );
 }

@@ -14,6 +14,7 @@ export type Kept =
   | 'lots'
   | 'model-news'
   | 'movements'
+  | 'people'
   | 'places'
   | 'plan'
   | 'plant'
@@ -42,6 +43,7 @@ export const STALE = {
   instrument: ['instruments'],
   modelNews: ['model-news'],
   moisture: ['plant', 'today'],
+  people: ['people'],
   plant: ['plants', 'plant', 'tasks', 'today', 'places', 'uses'],
   plantPage: ['plant'],
   pot: ['pots', 'evaluation', 'uses'],

@@ -1,3 +1,6 @@
+/** What is told to the window when the server no longer knows who asks. */
+export const SIGNED_OUT = 'zolbek:signed-out';
+
 let known: Promise<string> | null = null;
 
 /** The token of this session; asked for once, and again where it is told to have ended. */
@@ -18,12 +21,19 @@ function token(): Promise<string> {
 
 const SAFE = ['GET', 'HEAD'];
 const ENDED = 419;
+const UNKNOWN = 401;
 
 /** Asks the server; a write brings the token of the session, and one more time a fresh one where that session has ended. */
 export async function askServer(request: Request): Promise<Response> {
-  if (SAFE.includes(request.method)) {
-    return fetch(request);
+  const answer = SAFE.includes(request.method) ? await fetch(request) : await write(request);
+  if (answer.status === UNKNOWN) {
+    window.dispatchEvent(new Event(SIGNED_OUT));
   }
+
+  return answer;
+}
+
+async function write(request: Request): Promise<Response> {
   const again = request.clone();
   request.headers.set('X-CSRF-TOKEN', await token());
   const answer = await fetch(request);
@@ -34,6 +44,11 @@ export async function askServer(request: Request): Promise<Response> {
   again.headers.set('X-CSRF-TOKEN', await token());
 
   return fetch(again);
+}
+
+/** The token that an answer told: after somebody signed in or out it is another one. */
+export function keepToken(told: string): void {
+  known = Promise.resolve(told);
 }
 
 /** As after a reload: for tests. */

@@ -74,6 +74,17 @@ export const words = {
   'leave.title': 'What you typed is not saved.',
   'leave.stay': 'Go on typing',
   'leave.throw': 'Throw it away',
+  'people.name': 'Name',
+  'people.password': 'Password',
+  'people.passwordNew': 'New password',
+  'people.passwordHint': 'Ten characters or more; three or four words do well.',
+  'people.code': 'Code',
+  'people.readsOnly': 'You can read this; changing it is not for your role.',
+  'people.role.reader': 'Reader',
+  'people.role.helper': 'Helper',
+  'people.role.grower': 'Grower',
+  'people.role.owner': 'Owner',
+  'unsent.mark': 'not sent yet',
 } as const;
 
 type Said = typeof words;

@@ -1,6 +1,7 @@
 import { Button } from 'antd';
 import { Link } from 'react-router';
 
+import { useMay } from '../api/session';
 import { useModelNews, useTellModelNews } from '../api/truth';
 import { useWords } from '../i18n/words';
 import styles from './shell.module.css';
@@ -13,7 +14,8 @@ export function ModelNews() {
   const { t } = useWords();
   const news = useModelNews();
   const tell = useTellModelNews();
-  if (news.data?.untold !== true) {
+  const isTold = useMay()('owner');
+  if (news.data?.untold !== true || !isTold) {
     return null;
   }
 

@@ -2,12 +2,14 @@ import { Button } from 'antd';
 import { type ReactNode, useEffect, useMemo, useState } from 'react';
 import { Link, useLocation, useNavigate } from 'react-router';
 
+import { useSession } from '../api/session';
 import { useReader } from '../i18n/reader';
 import { useWords } from '../i18n/words';
 import { useShortcuts } from '../kit/hooks/useShortcuts';
 import { ModelNews } from './ModelNews';
 import { useFocusReturn } from './useFocusReturn';
 import { Shortcuts } from './Shortcuts';
+import { UnsentBar } from './UnsentBar';
 import styles from './shell.module.css';
 
 /** The places in their order, each with the addresses that belong to it; the first one is where its link leads. */
@@ -31,6 +33,7 @@ interface Props {
 export function Shell({ isDim, setDim, children }: Props) {
   const { t } = useWords();
   const { language } = useReader();
+  const session = useSession().data;
   const navigate = useNavigate();
   const { pathname } = useLocation();
   const [helping, setHelping] = useState(false);
@@ -78,6 +81,16 @@ export function Shell({ isDim, setDim, children }: Props) {
           <Button type="text" onClick={() => setDim(!isDim)}>
             {t(isDim ? 'nav.bright' : 'nav.dim')}
           </Button>
+          {session?.person != null && (
+            <Button
+              type="text"
+              className={styles.who}
+              aria-label={`${session.person.name}, ${t('people.you')}`}
+              onClick={() => setHelping(true)}
+            >
+              {session.person.name}
+            </Button>
+          )}
           <Button
             type="text"
             className={styles.reader}
@@ -101,6 +114,7 @@ export function Shell({ isDim, setDim, children }: Props) {
         <ModelNews />
         {children}
       </main>
+      <UnsentBar />
       <Shortcuts open={helping} close={() => setHelping(false)} />
     </>
   );

@@ -5,6 +5,7 @@ import { useWords } from '../i18n/words';
 import { ReaderChoice } from './ReaderChoice';
 import styles from './shell.module.css';
 import { Dialog } from '../kit/overlays/Dialog';
+import { You } from './You';
 
 const KEYS: [string, MessageId][] = [
   ['?', 'keys.help'],
@@ -34,6 +35,7 @@ export function Shortcuts({ open, close }: { open: boolean; close: () => void })
 
   return (
     <Dialog open={open} onCancel={close} footer={null} title={t('keys.title')}>
+      <You close={close} />
       <ReaderChoice />
       <h3>{t('keys.keyboard')}</h3>
       <dl className={styles.keys}>

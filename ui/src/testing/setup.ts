@@ -33,6 +33,7 @@ afterEach(async () => {
   if (typeof window !== 'undefined') {
     (await import('@testing-library/react')).cleanup();
     localStorage.clear();
+    (await import('../api/outbox')).outbox.reread();
     sessionStorage.clear();
     window.history.replaceState(null, '', '/');
   }

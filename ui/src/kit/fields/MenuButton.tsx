@@ -1,14 +1,19 @@
 import { Button, Dropdown } from 'antd';
 import { type ReactNode, useRef } from 'react';
 
+import { type Role, useMay } from '../../api/session';
+
 interface Props {
   label?: string;
-  items: { key: string; label: string; act: () => void }[];
+  /** What needs more than a reader says so. */
+  items: { key: string; label: string; act: () => void; be?: Role }[];
   children: ReactNode;
 }
 
 /** A button that opens a menu: the arrows go through it, and whoever leaves it is back at the button. */
-export function MenuButton({ label, items, children }: Props) {
+export function MenuButton({ label, items: all, children }: Props) {
+  const may = useMay();
+  const items = all.filter(({ be = 'reader' }) => may(be));
   const button = useRef<HTMLButtonElement>(null);
 
   return (

@@ -1,6 +1,7 @@
 import { Button, Form } from 'antd';
 import type { ReactNode } from 'react';
 
+import { type Role, useMay } from '../../api/session';
 import { useWords } from '../../i18n/words';
 import { Trouble } from './Trouble';
 import { useFirstField } from './useFirstField';
@@ -14,6 +15,8 @@ interface Props {
   save: () => unknown;
   saving?: boolean;
   saveLabel?: string;
+  /** The role that saving needs: a grower's where left out. Whoever has less reads the form. */
+  be?: Role;
   disabled?: boolean;
   /** What stands before the button that saves; "cancel" where left out. */
   beside?: ReactNode;
@@ -29,7 +32,8 @@ export function FormDialog(props: Props) {
   const { title, open = true, close, save, saving = false, saveLabel, disabled = false, beside, children } = props;
   const { t } = useWords();
   const { inside, focus } = useFirstField();
-  const submit = () => void Promise.resolve(save()).catch(() => undefined);
+  const mayNot = !useMay()(props.be ?? 'grower');
+  const submit = () => void (mayNot ? undefined : Promise.resolve(save()).catch(() => undefined));
 
   return (
     <Dialog
@@ -40,9 +44,13 @@ export function FormDialog(props: Props) {
       afterOpenChange={focus}
       footer={[
         <span key="beside">{beside ?? <Button onClick={close}>{t('common.cancel')}</Button>}</span>,
-        <Button key="save" type="primary" loading={saving} disabled={disabled} onClick={submit}>
-          {saveLabel ?? t('common.save')}
-        </Button>,
+        mayNot ? (
+          <span key="save">{t('people.readsOnly')}</span>
+        ) : (
+          <Button key="save" type="primary" loading={saving} disabled={disabled} onClick={submit}>
+            {saveLabel ?? t('common.save')}
+          </Button>
+        ),
       ]}
     >
       <div ref={inside}>

@@ -1,6 +1,7 @@
 import { Button, Form } from 'antd';
 import type { ReactNode } from 'react';
 
+import { type Role, useMay } from '../../api/session';
 import { useWords } from '../../i18n/words';
 import common from '../../styles/common.module.css';
 import { Trouble } from './Trouble';
@@ -15,6 +16,8 @@ interface Props {
   save: () => unknown;
   saving?: boolean;
   saveLabel?: string;
+  /** The role that saving needs: a grower's where left out. Whoever has less reads the form. */
+  be?: Role;
   disabled?: boolean;
   error?: Error | null;
   marked?: boolean;
@@ -31,7 +34,8 @@ export function FormDrawer(props: Props) {
   const { title, size, close, save, saving = false, saveLabel, disabled = false, large = false, className } = props;
   const { t } = useWords();
   const { inside, focus } = useFirstField();
-  const submit = () => void Promise.resolve(save()).catch(() => undefined);
+  const mayNot = !useMay()(props.be ?? 'grower');
+  const submit = () => void (mayNot ? undefined : Promise.resolve(save()).catch(() => undefined));
   const height = large ? 'large' : 'medium';
 
   return (
@@ -48,9 +52,13 @@ export function FormDrawer(props: Props) {
           <Button size={height} onClick={close}>
             {t('common.cancel')}
           </Button>
-          <Button type="primary" size={height} loading={saving} disabled={disabled} onClick={submit}>
-            {saveLabel ?? t('common.save')}
-          </Button>
+          {mayNot ? (
+            <span>{t('people.readsOnly')}</span>
+          ) : (
+            <Button type="primary" size={height} loading={saving} disabled={disabled} onClick={submit}>
+              {saveLabel ?? t('common.save')}
+            </Button>
+          )}
         </div>
       }
     >

@@ -11,6 +11,7 @@ import kit from '../kit.module.css';
 import { FilesOut } from './FilesOut';
 import { WholeYard } from './WholeYard';
 import { Side } from '../overlays/Side';
+import { May } from '../people/May';
 
 type Report = Schemas['ImportReport'];
 
@@ -102,55 +103,59 @@ export function ExchangeDrawer({ close, sheets = SHEETS }: { close: () => void; 
         />
         <h3>{t('exchange.out')}</h3>
         <FilesOut sheet={sheet} />
-        <h3>{t('exchange.in')}</h3>
-        <p className={common.quiet}>{t('exchange.hint')}</p>
-        <p>
-          <label htmlFor={csvId} className={kit.fileLabel}>
-            {t('exchange.choose')}
-          </label>
-          <input
-            key={sheet}
-            id={csvId}
-            type="file"
-            accept=".csv,.ods,.xlsx,text/csv"
-            onChange={(event) => {
-              const chosen = event.target.files?.[0];
-              if (chosen !== undefined) {
-                look(chosen);
-              }
-            }}
-          />
-        </p>
-        {json !== undefined && (
+        <May be="grower">
+          <h3>{t('exchange.in')}</h3>
+          <p className={common.quiet}>{t('exchange.hint')}</p>
           <p>
-            <label htmlFor={jsonId} className={kit.fileLabel}>
-              {t(json.label)}
+            <label htmlFor={csvId} className={kit.fileLabel}>
+              {t('exchange.choose')}
             </label>
             <input
-              id={jsonId}
+              key={sheet}
+              id={csvId}
               type="file"
-              accept=".json,application/json"
+              accept=".csv,.ods,.xlsx,text/csv"
               onChange={(event) => {
                 const chosen = event.target.files?.[0];
-                if (chosen !== undefined && !isTooLarge(chosen)) {
-                  void attempt(async () => {
-                    const { name } = await json.takeIn(await chosen.text());
-                    setTaken(t('common.saved', { name }));
-                  });
+                if (chosen !== undefined) {
+                  look(chosen);
                 }
               }}
             />
           </p>
-        )}
-        {isBusy && <p role="status">{t('exchange.reading')}</p>}
-        {trouble.map((message) => (
-          <p key={message} className={common.fieldError} role="alert">
-            {message}
-          </p>
-        ))}
-        {taken !== '' && <Alert type={report?.taken === false ? 'warning' : 'success'} title={taken} showIcon />}
-        {report !== null && <ReportTable report={report} take={take} isBusy={isBusy} />}
-        <WholeYard attempt={attempt} />
+          {json !== undefined && (
+            <p>
+              <label htmlFor={jsonId} className={kit.fileLabel}>
+                {t(json.label)}
+              </label>
+              <input
+                id={jsonId}
+                type="file"
+                accept=".json,application/json"
+                onChange={(event) => {
+                  const chosen = event.target.files?.[0];
+                  if (chosen !== undefined && !isTooLarge(chosen)) {
+                    void attempt(async () => {
+                      const { name } = await json.takeIn(await chosen.text());
+                      setTaken(t('common.saved', { name }));
+                    });
+                  }
+                }}
+              />
+            </p>
+          )}
+          {isBusy && <p role="status">{t('exchange.reading')}</p>}
+          {trouble.map((message) => (
+            <p key={message} className={common.fieldError} role="alert">
+              {message}
+            </p>
+          ))}
+          {taken !== '' && <Alert type={report?.taken === false ? 'warning' : 'success'} title={taken} showIcon />}
+          {report !== null && <ReportTable report={report} take={take} isBusy={isBusy} />}
+        </May>
+        <May be="owner">
+          <WholeYard attempt={attempt} />
+        </May>
       </div>
     </Side>
   );

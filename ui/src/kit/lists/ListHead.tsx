@@ -1,6 +1,7 @@
 import { Button, Input, type InputRef, Segmented } from 'antd';
 import { type ReactNode, useMemo, useRef } from 'react';
 
+import { type Role, useMay } from '../../api/session';
 import { useWords } from '../../i18n/words';
 import { useShortcuts } from '../hooks/useShortcuts';
 import common from '../../styles/common.module.css';
@@ -9,17 +10,24 @@ interface Props {
   title: string;
   search: string;
   setSearch: (text: string) => void;
+  /** What is searched for, where that is not whatever is in the list. */
+  searchLabel?: string;
   archived?: boolean;
   setArchived?: (archived: boolean) => void;
-  add?: { label: string; act: () => void };
+  add?: { label: string; act: () => void; be?: Role };
   children?: ReactNode;
 }
 
 /** Title, search, filters and the one thing to add: the same on every list. */
-export function ListHead({ title, search, setSearch, archived, setArchived, add, children }: Props) {
+export function ListHead({ title, search, setSearch, searchLabel, archived, setArchived, add, children }: Props) {
   const { t } = useWords();
   const field = useRef<InputRef>(null);
-  const shortcuts = useMemo(() => ({ '/': () => field.current?.focus(), n: () => add?.act() }), [add]);
+  const may = useMay();
+  const mayAdd = add !== undefined && may(add.be ?? 'grower');
+  const shortcuts = useMemo(
+    () => ({ '/': () => field.current?.focus(), ...(mayAdd ? { n: () => add.act() } : {}) }),
+    [add, mayAdd],
+  );
   useShortcuts(shortcuts);
 
   return (
@@ -29,8 +37,8 @@ export function ListHead({ title, search, setSearch, archived, setArchived, add,
         ref={field}
         allowClear
         value={search}
-        aria-label={t('common.search')}
-        placeholder={t('common.search')}
+        aria-label={searchLabel ?? t('common.search')}
+        placeholder={searchLabel ?? t('common.search')}
         onChange={(event) => setSearch(event.target.value)}
       />
       {children}
@@ -44,7 +52,7 @@ export function ListHead({ title, search, setSearch, archived, setArchived, add,
           onChange={(value) => setArchived(value === 'archive')}
         />
       )}
-      {add !== undefined && (
+      {mayAdd && (
         <Button type="primary" onClick={add.act}>
           {add.label}
         </Button>

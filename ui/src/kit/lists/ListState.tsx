@@ -17,14 +17,15 @@ interface Props {
 /** What stands in place of a list while it loads, when it cannot be had, and when there is nothing in it. */
 export function ListState({ isPending, error, retry, isEmpty, empty, children }: Props) {
   const { t } = useWords();
-  const isMissing = error instanceof ApiProblem && error.status === 404;
+  // what is not there, or not for this role, is not there a second time either
+  const isSaid = error instanceof ApiProblem && [403, 404].includes(error.status);
   if (error !== null) {
     return (
       <Alert
         type="error"
         showIcon
-        title={isMissing ? error.message : t('problem.offline')}
-        {...(isMissing ? {} : { action: <Button onClick={retry}>{t('common.retry')}</Button> })}
+        title={isSaid ? error.message : t('problem.offline')}
+        {...(isSaid ? {} : { action: <Button onClick={retry}>{t('common.retry')}</Button> })}
       />
     );
   }

@@ -1,6 +1,7 @@
 import { Button } from 'antd';
 import type { ReactNode } from 'react';
 
+import { type Role, useMay } from '../../api/session';
 import { useWords } from '../../i18n/words';
 import common from '../../styles/common.module.css';
 
@@ -9,22 +10,34 @@ interface Props {
   edit: () => void;
   setArchived: (archived: boolean) => void;
   children?: ReactNode;
+  /** The role that it needs: a grower's where left out. */
+  be?: Role;
 }
 
 /** Edit, and into the archive or out of it. */
-export function RowActions({ row, edit, setArchived, children }: Props) {
+export function RowActions({ row, edit, setArchived, children, be = 'grower' }: Props) {
   const { t } = useWords();
+  const mayChange = useMay()(be);
   const archive = t(row.archived ? 'common.restore' : 'common.archive');
 
   return (
     <span className={common.rowActions}>
       {children}
-      <Button size="small" onClick={edit} aria-label={`${t('common.edit')} ${row.name}`}>
-        {t('common.edit')}
-      </Button>
-      <Button size="small" type="text" aria-label={`${archive} ${row.name}`} onClick={() => setArchived(!row.archived)}>
-        {archive}
-      </Button>
+      {mayChange && (
+        <>
+          <Button size="small" onClick={edit} aria-label={`${t('common.edit')} ${row.name}`}>
+            {t('common.edit')}
+          </Button>
+          <Button
+            size="small"
+            type="text"
+            aria-label={`${archive} ${row.name}`}
+            onClick={() => setArchived(!row.archived)}
+          >
+            {archive}
+          </Button>
+        </>
+      )}
     </span>
   );
 }

@@ -1,9 +1,11 @@
-import { Button, Select } from 'antd';
+import { Select } from 'antd';
 import { useId, useState } from 'react';
 
 import { ApiProblem, type Schemas } from '../../api/client';
 import { useAddPhoto, useRemovePhoto } from '../../api/plants';
 import { useWords } from '../../i18n/words';
+import { DoButton } from '../people/DoButton';
+import { May } from '../people/May';
 import common from '../../styles/common.module.css';
 import kit from '../kit.module.css';
 import styles from './plants.module.css';
@@ -35,7 +37,7 @@ export function Photos({ dossier }: { dossier: Schemas['PlantDossier'] }) {
             <span>
               {t(`photo.${photo.subject}`)} <span className={common.quiet}>{date(photo.taken_on)}</span>
             </span>
-            <Button
+            <DoButton
               size="small"
               type="text"
               className={common.noPrint}
@@ -43,19 +45,21 @@ export function Photos({ dossier }: { dossier: Schemas['PlantDossier'] }) {
               onClick={() => remove.mutate(photo.id)}
             >
               {t('plants.remove')}
-            </Button>
+            </DoButton>
           </li>
         ))}
       </ul>
-      <div className={`${styles.photoAdd} ${common.noPrint}`}>
-        <Select
-          aria-label={t('photo.subject')}
-          value={subject}
-          options={SUBJECTS.map((value) => ({ value, label: t(`photo.${value}`) }))}
-          onChange={setSubject}
-        />
-        <PhotoInput plantId={dossier.plant.id} subject={subject} label={t('plant.addPhoto')} />
-      </div>
+      <May be="helper">
+        <div className={`${styles.photoAdd} ${common.noPrint}`}>
+          <Select
+            aria-label={t('photo.subject')}
+            value={subject}
+            options={SUBJECTS.map((value) => ({ value, label: t(`photo.${value}`) }))}
+            onChange={setSubject}
+          />
+          <PhotoInput plantId={dossier.plant.id} subject={subject} label={t('plant.addPhoto')} />
+        </div>
+      </May>
     </section>
   );
 }

@@ -1,10 +1,10 @@
-import { Button } from 'antd';
 import type { ReactNode } from 'react';
 
 import type { Schemas } from '../../api/client';
 import { useChangeRound } from '../../api/care';
 import { useWords } from '../../i18n/words';
 import { useUndoable } from '../hooks/useUndoable';
+import { DoButton } from '../people/DoButton';
 import common from '../../styles/common.module.css';
 import styles from './plants.module.css';
 
@@ -41,7 +41,8 @@ export function RoundLine({ tasks, children }: Props) {
         </details>
       </div>
       <span className={styles.taskActs}>
-        <Button
+        <DoButton
+          be="helper"
           type="primary"
           ghost
           aria-label={`${t('round.doneAll')}: ${first.note}`}
@@ -49,7 +50,7 @@ export function RoundLine({ tasks, children }: Props) {
           onClick={() => void done().catch(() => undefined)}
         >
           {t('round.doneAll')}
-        </Button>
+        </DoButton>
       </span>
     </li>
   );

@@ -1,4 +1,3 @@
-import { Button } from 'antd';
 import { useState } from 'react';
 import { Link } from 'react-router';
 
@@ -12,6 +11,7 @@ import common from '../../styles/common.module.css';
 import styles from './plants.module.css';
 import { FormDialog } from '../forms/FormDialog';
 import { RoundLine } from './RoundLine';
+import { DoButton } from '../people/DoButton';
 
 type Task = Schemas['CareTask'];
 const OUTCOMES: Schemas['Outcome'][] = ['took', 'sulked', 'died'];
@@ -35,33 +35,36 @@ export function TaskList({ tasks, withPlant }: { tasks: Task[]; withPlant: boole
       <span className={styles.taskActs}>
         {task.kind === 'after_six_weeks' || task.kind === 'after_a_year' ? (
           OUTCOMES.map((outcome) => (
-            <Button key={outcome} onClick={() => void done(task, outcome).catch(() => undefined)}>
+            <DoButton be="helper" key={outcome} onClick={() => void done(task, outcome).catch(() => undefined)}>
               {t(`outcome.${outcome}`)}
-            </Button>
+            </DoButton>
           ))
         ) : (
-          <Button
+          <DoButton
+            be="helper"
             type="primary"
             ghost
             aria-label={`${doneWords(task)}: ${nameOf(task)} ${task.plant_number}`}
             onClick={() => void done(task).catch(() => undefined)}
           >
             {doneWords(task)}
-          </Button>
+          </DoButton>
         )}
-        <Button
+        <DoButton
+          be="helper"
           aria-label={`${t('task.postpone')}: ${nameOf(task)} ${task.plant_number}`}
           onClick={() => setAsking({ task, what: 'postpone' })}
         >
           {t('task.postpone')}
-        </Button>
-        <Button
+        </DoButton>
+        <DoButton
+          be="helper"
           type="text"
           aria-label={`${t('task.skip')}: ${nameOf(task)} ${task.plant_number}`}
           onClick={() => setAsking({ task, what: 'skip' })}
         >
           {t('task.skip')}
-        </Button>
+        </DoButton>
       </span>
     </li>
   );
@@ -166,6 +169,7 @@ function Ask({ task, what, close }: { task: Task; what: 'postpone' | 'skip'; clo
 
   return (
     <FormDialog
+      be="helper"
       title={nameOf(task)}
       close={close}
       save={submit}

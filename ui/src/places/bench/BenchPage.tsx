@@ -13,6 +13,7 @@ import { durationText } from './duration';
 import { StartTest } from './StartTest';
 import { TestNext } from './TestNext';
 import { useFigures } from '../../kit/measured/useFigures';
+import { DoButton } from '../../kit/people/DoButton';
 import common from '../../styles/common.module.css';
 import styles from './bench.module.css';
 
@@ -75,9 +76,9 @@ export default function BenchPage() {
                   <strong>{t(`bench.kind.${test.kind}`)}</strong> {test.name}
                   <span className={common.quiet}> · {date(test.started_at)}</span>
                 </span>
-                <Button type="primary" onClick={() => void navigate(`/bench/tests/${test.id}`)}>
+                <DoButton be="helper" type="primary" onClick={() => void navigate(`/bench/tests/${test.id}`)}>
                   {t('bench.goOn')}
-                </Button>
+                </DoButton>
               </li>
             ))}
           </ul>
@@ -186,13 +187,14 @@ function Plans({ plans, start }: { plans: Plan[]; start: (plan: Plan) => void })
               {plan.tools.map((tool) => t(`tool.${tool}`)).join(', ')}
             </p>
           </div>
-          <Button
+          <DoButton
+            be="helper"
             aria-label={t('bench.startOf', { test: t(`bench.kind.${plan.kind}`) })}
             type={plan.begin ? 'primary' : 'default'}
             onClick={() => start(plan)}
           >
             {t('bench.start')}
-          </Button>
+          </DoButton>
         </li>
       ))}
     </ul>

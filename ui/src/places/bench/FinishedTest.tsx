@@ -5,6 +5,7 @@ import { useDiscardTest, useStartTest, useUseTest } from '../../api/bench';
 import { useWords } from '../../i18n/words';
 import { useUndoable } from '../../kit/hooks/useUndoable';
 import { ResultView } from '../../kit/measured/ResultView';
+import { DoButton } from '../../kit/people/DoButton';
 import styles from './bench.module.css';
 import common from '../../styles/common.module.css';
 
@@ -67,22 +68,22 @@ export function FinishedTest({ test }: { test: Test }) {
       )}
       <footer className={styles.testFoot}>
         {isUsable && (
-          <Button
+          <DoButton
             type={test.in_use ? 'default' : 'primary'}
             size="large"
             loading={use.isPending}
             onClick={() => void setUse(!test.in_use).catch(() => undefined)}
           >
             {t(test.in_use ? 'bench.unuse' : 'bench.use')}
-          </Button>
+          </DoButton>
         )}
         <Button size="large" onClick={() => void navigate('/blend')}>
           {t('bench.toBlend')}
         </Button>
-        <Button size="large" onClick={() => void repeat().catch(() => undefined)}>
+        <DoButton be="helper" size="large" onClick={() => void repeat().catch(() => undefined)}>
           {t('bench.repeat')}
-        </Button>
-        <Button
+        </DoButton>
+        <DoButton
           size="large"
           type="text"
           onClick={() =>
@@ -93,7 +94,7 @@ export function FinishedTest({ test }: { test: Test }) {
           }
         >
           {t(isDiscarded ? 'common.restore' : 'bench.discard')}
-        </Button>
+        </DoButton>
       </footer>
     </article>
   );

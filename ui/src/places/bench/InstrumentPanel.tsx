@@ -1,4 +1,4 @@
-import { Button, Checkbox, Form } from 'antd';
+import { Checkbox, Form } from 'antd';
 import { useRef, useState } from 'react';
 import type { Schemas } from '../../api/client';
 import { tareScale, useInstruments, useSetInstrument } from '../../api/bench';
@@ -10,6 +10,8 @@ import { plain, typedNumber } from '../../i18n/numbers';
 import common from '../../styles/common.module.css';
 import styles from './bench.module.css';
 import { RecordPicker } from '../../kit/pickers/RecordPicker';
+import { Locked } from '../../kit/people/Locked';
+import { DoButton } from '../../kit/people/DoButton';
 
 type Instrument = Schemas['Instrument'];
 
@@ -76,52 +78,58 @@ function Panel({ instrument }: { instrument: Instrument }) {
         </output>
       </header>
       {settings !== null && (
-        <Form layout="vertical" className={styles.instrumentSet}>
-          {key === 'sieve_shaker' && (
-            <RecordPicker
-              label={t('tools.sample')}
-              useList={useComponents}
-              value={settings.component_id ?? null}
-              onPick={({ id }) => set.mutate({ key, body: { component_id: id } })}
-            />
-          )}
-          {FIELDS.filter(([name]) => settings[name] !== undefined).map(([name, label, unit]) => (
+        <Locked be="helper">
+          <Form layout="vertical" className={styles.instrumentSet}>
+            {key === 'sieve_shaker' && (
+              <RecordPicker
+                label={t('tools.sample')}
+                useList={useComponents}
+                value={settings.component_id ?? null}
+                onPick={({ id }) => set.mutate({ key, body: { component_id: id } })}
+              />
+            )}
+            {FIELDS.filter(([name]) => settings[name] !== undefined).map(([name, label, unit]) => (
+              <NumberField
+                key={name}
+                label={t(label)}
+                unit={unit}
+                value={texts[name] ?? plain(Number(settings[name]))}
+                error={typedNumber(texts[name] ?? '0') === null ? t('common.notNumber') : undefined}
+                onChange={(text) => {
+                  setTexts({ ...texts, [name]: text });
+                  const value = typedNumber(text);
+                  if (value !== null) {
+                    setLater({ [name]: value });
+                  }
+                }}
+              />
+            ))}
             <NumberField
-              key={name}
-              label={t(label)}
-              unit={unit}
-              value={texts[name] ?? plain(Number(settings[name]))}
-              error={typedNumber(texts[name] ?? '0') === null ? t('common.notNumber') : undefined}
+              label={t('tools.battery')}
+              unit="%"
+              value={texts['battery'] ?? plain(100 * (settings.battery ?? 1))}
               onChange={(text) => {
-                setTexts({ ...texts, [name]: text });
+                setTexts({ ...texts, battery: text });
                 const value = typedNumber(text);
-                if (value !== null) {
-                  setLater({ [name]: value });
+                if (value !== null && value >= 0 && value <= 100) {
+                  setLater({ battery: value / 100 });
                 }
               }}
             />
-          ))}
-          <NumberField
-            label={t('tools.battery')}
-            unit="%"
-            value={texts['battery'] ?? plain(100 * (settings.battery ?? 1))}
-            onChange={(text) => {
-              setTexts({ ...texts, battery: text });
-              const value = typedNumber(text);
-              if (value !== null && value >= 0 && value <= 100) {
-                setLater({ battery: value / 100 });
-              }
-            }}
-          />
-          <Checkbox
-            checked={settings.plugged ?? true}
-            onChange={({ target }) => set.mutate({ key, body: { plugged: target.checked } })}
-            aria-label={`${t('tools.plugged')}: ${t(`instrument.${key}`)}`}
-          >
-            {t('tools.plugged')}
-          </Checkbox>
-          {key === 'scale' && <Button onClick={() => void tareScale()}>{t('bench.tare')}</Button>}
-        </Form>
+            <Checkbox
+              checked={settings.plugged ?? true}
+              onChange={({ target }) => set.mutate({ key, body: { plugged: target.checked } })}
+              aria-label={`${t('tools.plugged')}: ${t(`instrument.${key}`)}`}
+            >
+              {t('tools.plugged')}
+            </Checkbox>
+            {key === 'scale' && (
+              <DoButton be="helper" onClick={() => void tareScale()}>
+                {t('bench.tare')}
+              </DoButton>
+            )}
+          </Form>
+        </Locked>
       )}
     </div>
   );

@@ -5,6 +5,7 @@ import { readInstrument, tareScale } from '../../api/bench';
 import { useWords } from '../../i18n/words';
 import { plain } from '../../i18n/numbers';
 import { MEASURE_OF, useMeasured } from '../../kit/fields/useMeasured';
+import { DoButton } from '../../kit/people/DoButton';
 import common from '../../styles/common.module.css';
 import styles from './bench.module.css';
 
@@ -115,9 +116,9 @@ export function ReadingField({ reading, label, context = '', value, error, chang
           </Button>
         )}
         {instrument === 'scale' && (
-          <Button size="large" type="text" onClick={() => void tareScale().catch(() => undefined)}>
+          <DoButton be="helper" size="large" type="text" onClick={() => void tareScale().catch(() => undefined)}>
             {t('bench.tare')}
-          </Button>
+          </DoButton>
         )}
       </span>
       {error !== undefined && (

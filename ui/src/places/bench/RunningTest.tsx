@@ -12,6 +12,8 @@ import { type Draft, draftOf, keptOf, stepOf } from '../../kit/measured/readings
 import { ResultView } from '../../kit/measured/ResultView';
 import { StepFields } from './StepFields';
 import { WaitClock } from './WaitClock';
+import { Locked } from '../../kit/people/Locked';
+import { DoButton } from '../../kit/people/DoButton';
 import styles from './bench.module.css';
 import common from '../../styles/common.module.css';
 
@@ -83,7 +85,9 @@ export function RunningTest({ test }: { test: Test }) {
                   {t(`caution.${caution}`)}
                 </p>
               ))}
-            <StepFields test={test} step={now} draft={draft} change={change} />
+            <Locked be="helper">
+              <StepFields test={test} step={now} draft={draft} change={change} />
+            </Locked>
             {now.wait_s > 0 && (
               <WaitClock
                 waitS={now.wait_s}
@@ -94,13 +98,15 @@ export function RunningTest({ test }: { test: Test }) {
           </div>
         </section>
       ) : (
-        <ResultView
-          test={test}
-          draft={draft}
-          change={change}
-          goTo={(path) => goTo(stepOf(path, plan))}
-          override={(rule, reason) => queue.keepLater({ overrides: { ...test.overrides, [rule]: reason } })}
-        />
+        <Locked be="helper">
+          <ResultView
+            test={test}
+            draft={draft}
+            change={change}
+            goTo={(path) => goTo(stepOf(path, plan))}
+            override={(rule, reason) => queue.keepLater({ overrides: { ...test.overrides, [rule]: reason } })}
+          />
+        </Locked>
       )}
       {(trouble ?? finishProblem?.message) !== undefined && (trouble ?? finishProblem) !== null && (
         <p className={common.fieldError} role="alert">
@@ -119,21 +125,22 @@ export function RunningTest({ test }: { test: Test }) {
             {t(step === plan.steps.length - 1 ? 'bench.toResult' : 'bench.next')}
           </Button>
         ) : (
-          <Button
+          <DoButton
+            be="helper"
             type="primary"
             size="large"
             loading={finish.isPending}
             onClick={() => void submit().catch(() => undefined)}
           >
             {t('bench.finish')}
-          </Button>
+          </DoButton>
         )}
       </footer>
       <p className={styles.testLeave}>
         <Button type="text" onClick={() => void queue.flush().then(() => navigate('/bench'))}>
           {t('bench.leave')}
         </Button>
-        <Button
+        <DoButton
           type="text"
           danger
           onClick={() =>
@@ -144,7 +151,7 @@ export function RunningTest({ test }: { test: Test }) {
           }
         >
           {t('bench.discard')}
-        </Button>
+        </DoButton>
       </p>
     </article>
   );

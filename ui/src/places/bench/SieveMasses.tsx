@@ -1,10 +1,11 @@
-import { Button, Input } from 'antd';
+import { Input } from 'antd';
 import { useState } from 'react';
 import type { Schemas } from '../../api/client';
 import { readInstrument, shakeSieves } from '../../api/bench';
 import { useWords } from '../../i18n/words';
 import { aperturesOf, type Draft, SIEVE } from '../../kit/measured/readings';
 import { plain, typedNumber } from '../../i18n/numbers';
+import { DoButton } from '../../kit/people/DoButton';
 import common from '../../styles/common.module.css';
 import styles from './bench.module.css';
 
@@ -85,7 +86,8 @@ export function SieveMasses({ draft, round, faultAt, change }: Props) {
         )}
       </p>
       <p>
-        <Button
+        <DoButton
+          be="helper"
           size="large"
           loading={state === 'shaking'}
           disabled={apertures.length === 0}
@@ -93,7 +95,7 @@ export function SieveMasses({ draft, round, faultAt, change }: Props) {
           onClick={() => void shake()}
         >
           {t(state === 'shaking' ? 'bench.shaking' : 'bench.shake')}
-        </Button>
+        </DoButton>
       </p>
       {typeof state === 'object' && (
         <p className={common.mind} role="status">

@@ -1,4 +1,4 @@
-import { Button, Form, Input } from 'antd';
+import { Form, Input } from 'antd';
 import { useId, useState } from 'react';
 import { ApiProblem, type Schemas } from '../../api/client';
 import { useArchiveSieveSet, useSaveSieveSet, useSieveSets } from '../../api/bench';
@@ -10,6 +10,7 @@ import { useUndoable } from '../../kit/hooks/useUndoable';
 import { typedNumber } from '../../i18n/numbers';
 import common from '../../styles/common.module.css';
 import { FormDialog } from '../../kit/forms/FormDialog';
+import { DoButton } from '../../kit/people/DoButton';
 
 type SieveSet = Schemas['SieveSet'];
 
@@ -27,7 +28,7 @@ export function SieveSets() {
     <section>
       <header className={common.toolsHead}>
         <h2>{t('tools.sieves')}</h2>
-        <Button onClick={() => setEditing('new')}>{t('tools.addSieves')}</Button>
+        <DoButton onClick={() => setEditing('new')}>{t('tools.addSieves')}</DoButton>
       </header>
       <p className={common.quiet}>{t('tools.sievesHint')}</p>
       {sets.isSuccess && rows.length === 0 && <p>{t('tools.sievesEmpty')}</p>}

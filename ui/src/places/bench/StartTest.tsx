@@ -1,4 +1,4 @@
-import { Button, Form, Segmented, Select } from 'antd';
+import { Form, Segmented, Select } from 'antd';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { ApiProblem, type Schemas } from '../../api/client';
@@ -13,6 +13,7 @@ import common from '../../styles/common.module.css';
 import styles from './bench.module.css';
 import { RecordPicker } from '../../kit/pickers/RecordPicker';
 import { Side } from '../../kit/overlays/Side';
+import { DoButton } from '../../kit/people/DoButton';
 
 const PERSON_KEPT_AS = 'zolbek.person';
 
@@ -57,7 +58,8 @@ export function StartTest({ plan, componentId, lotId, recipeId, close }: Props) 
       title={t(`bench.kind.${plan.kind}`)}
       onClose={close}
       footer={
-        <Button
+        <DoButton
+          be="helper"
           type="primary"
           size="large"
           block
@@ -66,7 +68,7 @@ export function StartTest({ plan, componentId, lotId, recipeId, close }: Props) 
           onClick={() => void submit().catch(() => undefined)}
         >
           {t('bench.start')}
-        </Button>
+        </DoButton>
       }
     >
       <Form layout="vertical" className={styles.benchStart}>

@@ -1,4 +1,4 @@
-import { Button, Form, Segmented } from 'antd';
+import { Form, Segmented } from 'antd';
 import { useState } from 'react';
 import { ApiProblem, type Schemas } from '../../api/client';
 import { useArchiveVessel, useSaveVessel, useVessels } from '../../api/bench';
@@ -12,6 +12,7 @@ import { ReadingField } from './ReadingField';
 import { plain, typedNumber } from '../../i18n/numbers';
 import common from '../../styles/common.module.css';
 import { FormDialog } from '../../kit/forms/FormDialog';
+import { DoButton } from '../../kit/people/DoButton';
 
 type Vessel = Schemas['Vessel'];
 
@@ -38,7 +39,7 @@ export function Vessels() {
     <section>
       <header className={common.toolsHead}>
         <h2>{t('tools.vessels')}</h2>
-        <Button onClick={() => setEditing('new')}>{t('tools.addVessel')}</Button>
+        <DoButton onClick={() => setEditing('new')}>{t('tools.addVessel')}</DoButton>
       </header>
       <p className={common.quiet}>{t('tools.vesselsHint')}</p>
       {vessels.isSuccess && rows.length === 0 && <p>{t('tools.vesselsEmpty')}</p>}

@@ -19,6 +19,7 @@ import common from '../../styles/common.module.css';
 import styles from './bins.module.css';
 import { useAddressed } from '../../kit/hooks/useAddressed';
 import { useAsked, useEditing } from '../../kit/lists/useEditing';
+import { DoButton } from '../../kit/people/DoButton';
 
 type Component = Schemas['Component'];
 
@@ -86,7 +87,7 @@ export default function BinsPage() {
             {t('bins.compare', { count: ticked.length })}
           </Button>
         )}
-        <Button onClick={() => setNewMix(true)}>{t('bins.addMix')}</Button>
+        <DoButton onClick={() => setNewMix(true)}>{t('bins.addMix')}</DoButton>
         <Button onClick={() => setExchanging(true)}>{t('exchange.open')}</Button>
       </ListHead>
       <ListTable<Component>

@@ -15,6 +15,7 @@ import { RetentionChart } from './RetentionChart';
 import { SieveChart } from './SieveChart';
 import { StockSection } from './StockSection';
 import { TestsOf } from './TestsOf';
+import { DoButton } from '../../kit/people/DoButton';
 import styles from './bins.module.css';
 import common from '../../styles/common.module.css';
 
@@ -69,8 +70,8 @@ function Sheet({ sheet, edit }: { sheet: Schemas['ComponentSheet']; edit: (asCop
           <Button href={`/api/v1/component-files/${component.id}`} download>
             {t('exchange.saveJson')}
           </Button>
-          <Button onClick={() => edit(false)}>{t('common.edit')}</Button>
-          {component.source === 'material' && <Button onClick={() => edit(true)}>{t('common.copy')}</Button>}
+          <DoButton onClick={() => edit(false)}>{t('common.edit')}</DoButton>
+          {component.source === 'material' && <DoButton onClick={() => edit(true)}>{t('common.copy')}</DoButton>}
         </span>
       </header>
       <div className={styles.componentColumns}>

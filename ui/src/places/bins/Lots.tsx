@@ -16,6 +16,7 @@ import styles from './bins.module.css';
 import { FormDialog } from '../../kit/forms/FormDialog';
 import { HoldForm } from './HoldForm';
 import { LotUses } from './LotUses';
+import { DoButton } from '../../kit/people/DoButton';
 
 type Lot = Schemas['Lot'];
 
@@ -36,7 +37,7 @@ export function Lots({ component }: { component: Schemas['Component'] }) {
     <section>
       <header className={common.toolsHead}>
         <h2>{t('lots.title')}</h2>
-        <Button onClick={() => setEditing('new')}>{t('lots.add')}</Button>
+        <DoButton onClick={() => setEditing('new')}>{t('lots.add')}</DoButton>
       </header>
       {lots.isSuccess && rows.length === 0 && <p className={common.quiet}>{t('lots.none')}</p>}
       <ul className={styles.lots}>
@@ -60,9 +61,9 @@ export function Lots({ component }: { component: Schemas['Component'] }) {
               <Button size="small" onClick={() => void navigate(`/bench?component=${component.id}&lot=${lot.id}`)}>
                 {t('lots.test')}
               </Button>
-              <Button size="small" aria-label={`${t('common.edit')} ${lot.name}`} onClick={() => setEditing(lot)}>
+              <DoButton size="small" aria-label={`${t('common.edit')} ${lot.name}`} onClick={() => setEditing(lot)}>
                 {t('common.edit')}
-              </Button>
+              </DoButton>
               <Button
                 size="small"
                 aria-label={`${t('lots.where')} ${lot.name}`}
@@ -71,30 +72,30 @@ export function Lots({ component }: { component: Schemas['Component'] }) {
                 {t('lots.where')}
               </Button>
               {lot.held_at === null ? (
-                <Button
+                <DoButton
                   size="small"
                   aria-label={`${t('lots.hold')} ${lot.name}`}
                   onClick={() => setAsking([lot, 'hold'])}
                 >
                   {t('lots.hold')}
-                </Button>
+                </DoButton>
               ) : (
-                <Button
+                <DoButton
                   size="small"
                   aria-label={`${t('lots.letGo')} ${lot.name}`}
                   onClick={() => hold.mutate({ id: lot.id, held: false })}
                 >
                   {t('lots.letGo')}
-                </Button>
+                </DoButton>
               )}
-              <Button
+              <DoButton
                 size="small"
                 type="text"
                 aria-label={`${t('common.archive')} ${lot.name}`}
                 onClick={() => void setArchived(lot, true)}
               >
                 {t('common.archive')}
-              </Button>
+              </DoButton>
             </span>
           </li>
         ))}

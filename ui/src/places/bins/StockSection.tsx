@@ -1,4 +1,4 @@
-import { Button, Form, Pagination, Segmented, Select } from 'antd';
+import { Form, Pagination, Segmented, Select } from 'antd';
 import { useState } from 'react';
 import { ApiProblem, type Schemas } from '../../api/client';
 import { useLots, useMoveStock, useMovements } from '../../api/components';
@@ -11,6 +11,7 @@ import { plain, typedNumber } from '../../i18n/numbers';
 import common from '../../styles/common.module.css';
 import styles from './bins.module.css';
 import { FormDialog } from '../../kit/forms/FormDialog';
+import { DoButton } from '../../kit/people/DoButton';
 
 /** What there is of a component in litres, packs and weight, and what moved. */
 export function StockSection({ sheet }: { sheet: Schemas['ComponentSheet'] }) {
@@ -27,7 +28,9 @@ export function StockSection({ sheet }: { sheet: Schemas['ComponentSheet'] }) {
     <section>
       <header className={common.toolsHead}>
         <h2>{t('stock.title')}</h2>
-        <Button onClick={() => setChanging(true)}>{t('stock.change')}</Button>
+        <DoButton be="helper" onClick={() => setChanging(true)}>
+          {t('stock.change')}
+        </DoButton>
       </header>
       <p>
         {component.stock_l > 0 ? t('blend.inStock', { litres: q(component.stock_l, 'L') }) : t('blend.notInStock')}
@@ -117,7 +120,14 @@ function StockForm({ component, close }: { component: Schemas['Component']; clos
   };
 
   return (
-    <FormDialog title={t('stock.change')} close={close} save={submit} saving={move.isPending} error={move.error}>
+    <FormDialog
+      be="helper"
+      title={t('stock.change')}
+      close={close}
+      save={submit}
+      saving={move.isPending}
+      error={move.error}
+    >
       <Form.Item>
         <Segmented
           block

@@ -35,6 +35,7 @@ import { STARTS } from './find/wishes';
 import { VerdictList } from './verdicts/VerdictList';
 import { EmptyPot } from './picture/EmptyPot';
 import { ViewSwitch } from './picture/ViewSwitch';
+import { DoButton } from '../../kit/people/DoButton';
 import styles from './blend.module.css';
 import common from '../../styles/common.module.css';
 
@@ -220,7 +221,7 @@ export function BlendPage() {
             )}
           </>
         )}
-        <Button
+        <DoButton
           type="primary"
           size="large"
           block
@@ -229,7 +230,7 @@ export function BlendPage() {
           onClick={() => setBatching(true)}
         >
           {t('blend.toBatch')}
-        </Button>
+        </DoButton>
         {data !== undefined && (
           <>
             <PreparationWorth evaluation={data} />

@@ -1,4 +1,4 @@
-import { Button, Select } from 'antd';
+import { Select } from 'antd';
 import { useState } from 'react';
 
 import { ApiProblem, type Schemas } from '../../api/client';
@@ -15,6 +15,7 @@ import { usePlantFilters } from '../../kit/plants/usePlantFilters';
 import common from '../../styles/common.module.css';
 import { RecordPicker } from '../../kit/pickers/RecordPicker';
 import { Side } from '../../kit/overlays/Side';
+import { DoButton } from '../../kit/people/DoButton';
 
 type Plant = Schemas['Plant'];
 const MOST = 1000;
@@ -77,14 +78,14 @@ export function ChoosePlants({ day, close }: { day: Schemas['PottingDay']; close
               onChange={setAssigned}
             />
           )}
-          <Button
+          <DoButton
             type="primary"
             disabled={ticked.length === 0}
             loading={add.isPending}
             onClick={() => void submit().catch(() => undefined)}
           >
             {t('plants.toDay', { count: ticked.length })}
-          </Button>
+          </DoButton>
         </div>
       }
     >

@@ -1,4 +1,4 @@
-import { Button, Form } from 'antd';
+import { Form } from 'antd';
 import { useState } from 'react';
 import { Link } from 'react-router';
 
@@ -11,6 +11,7 @@ import { NumberField } from '../../kit/fields/NumberField';
 import { useUndoable } from '../../kit/hooks/useUndoable';
 import { MixSums } from './MixSums';
 import { plain, typedNumber } from '../../i18n/numbers';
+import { DoButton } from '../../kit/people/DoButton';
 import styles from './days.module.css';
 import common from '../../styles/common.module.css';
 
@@ -40,18 +41,18 @@ export function CloseSteps({ day, person }: { day: Day; person: string }) {
         <>
           <p className={`${styles.benchBig} ${styles.good}`}>✓ {t('potting.finished')}</p>
           <Trouble error={reopen.error} />
-          <Button
+          <DoButton
             size="large"
             loading={reopen.isPending}
             onClick={() => reopen.mutate(undefined, { onSuccess: () => say(t('potting.reopened')) })}
           >
             {t('potting.reopenDay')}
-          </Button>
+          </DoButton>
         </>
       ) : (
         <>
           <Trouble error={finish.error} />
-          <Button
+          <DoButton
             type="primary"
             size="large"
             block
@@ -64,7 +65,7 @@ export function CloseSteps({ day, person }: { day: Day; person: string }) {
             }
           >
             {t('potting.finish')}
-          </Button>
+          </DoButton>
         </>
       )}
     </div>
@@ -92,14 +93,15 @@ function Closed({ day, mix }: { day: Day; mix: Mix }) {
       <p className={styles.benchRow}>
         {closed?.component_id != null && <Link to="/bins">{t('potting.leftBin')}</Link>}
         {closed != null && day.status !== 'finished' && (
-          <Button
+          <DoButton
+            be="helper"
             size="large"
             loading={reopen.isPending}
             aria-label={`${t('potting.reopenMix')}: ${mix.name}`}
             onClick={() => reopen.mutate(closed.id)}
           >
             {t('potting.reopenMix')}
-          </Button>
+          </DoButton>
         )}
       </p>
       <Trouble error={reopen.error} />
@@ -135,7 +137,8 @@ function Unmixed({ day, mix, more, person }: { day: Day; mix: Mix; more: number;
       <p>{t('potting.unmixed', { ...said, mixed: mix.mixed.length === 0 ? '0' : q(mix.mixed_l, 'L') })}</p>
       <p className={common.quiet}>{t('potting.unmixedHint', said)}</p>
       <p className={styles.benchRow}>
-        <Button
+        <DoButton
+          be="helper"
           size="large"
           type="primary"
           loading={load.isPending}
@@ -147,14 +150,15 @@ function Unmixed({ day, mix, more, person }: { day: Day; mix: Mix; more: number;
           }
         >
           {t('potting.drawMore', said)}
-        </Button>
-        <Button
+        </DoButton>
+        <DoButton
+          be="helper"
           size="large"
           loading={close.isPending}
           onClick={() => close.mutate({ recipe_id: mix.recipe_id, left_l: 0 })}
         >
           {t('potting.closeWithout', said)}
-        </Button>
+        </DoButton>
       </p>
       <Trouble error={load.error ?? close.error} />
     </section>
@@ -188,7 +192,8 @@ function Left({ day, mix }: { day: Day; mix: Mix }) {
             close.reset();
           }}
         />
-        <Button
+        <DoButton
+          be="helper"
           size="large"
           type="primary"
           ghost
@@ -201,12 +206,16 @@ function Left({ day, mix }: { day: Day; mix: Mix }) {
           }}
         >
           {t('potting.close')}
-        </Button>
+        </DoButton>
       </Form>
       {isMore && value !== null && (
-        <Button size="large" onClick={() => close.mutate({ recipe_id: mix.recipe_id, left_l: value, correct: true })}>
+        <DoButton
+          be="helper"
+          size="large"
+          onClick={() => close.mutate({ recipe_id: mix.recipe_id, left_l: value, correct: true })}
+        >
           {t('potting.countedSo', { left: q(value, 'L') })}
-        </Button>
+        </DoButton>
       )}
     </section>
   );

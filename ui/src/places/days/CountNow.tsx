@@ -1,4 +1,3 @@
-import { Button } from 'antd';
 import { useState } from 'react';
 
 import { ApiProblem, type Schemas } from '../../api/client';
@@ -6,6 +5,7 @@ import { useMoveStock } from '../../api/components';
 import { plain, typedNumber } from '../../i18n/numbers';
 import { useWords } from '../../i18n/words';
 import { NumberField } from '../../kit/fields/NumberField';
+import { DoButton } from '../../kit/people/DoButton';
 import styles from './days.module.css';
 
 interface Props {
@@ -54,9 +54,9 @@ function Count({ row, litres, counted }: { row: Schemas['DayShelf']; litres: num
         error={value === null ? t('common.notNumber') : (problem?.at('counted_l') ?? problem?.message)}
         onChange={setText}
       />
-      <Button size="large" loading={move.isPending} onClick={() => void count().catch(() => undefined)}>
+      <DoButton be="helper" size="large" loading={move.isPending} onClick={() => void count().catch(() => undefined)}>
         {t('potting.countIt')}
-      </Button>
+      </DoButton>
     </li>
   );
 }

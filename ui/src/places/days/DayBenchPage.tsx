@@ -8,6 +8,8 @@ import { CloseSteps } from './CloseSteps';
 import { MixSteps } from './MixSteps';
 import { PotSteps } from './PotSteps';
 import { OfDay } from './OfDay';
+import { useSession } from '../../api/session';
+import { Locked } from '../../kit/people/Locked';
 import styles from './days.module.css';
 
 const PERSON_KEPT_AS = 'zolbek.helper';
@@ -21,7 +23,9 @@ export default function DayBenchPage() {
 function Bench({ day }: { day: Schemas['PottingDay'] }) {
   const { t } = useWords();
   const [chosen, setPart] = useState<(typeof PARTS)[number] | null>(null);
-  const [person, setPerson] = useState(() => localStorage.getItem(PERSON_KEPT_AS) ?? '');
+  const me = useSession().data?.person?.name;
+  const [chosenPerson, setPerson] = useState(() => localStorage.getItem(PERSON_KEPT_AS));
+  const person = me !== undefined && chosenPerson === null ? me : (chosenPerson ?? '');
   const isMixed = day.mixes.every((mix) => mix.mixed.length >= mix.loads);
   const part = chosen ?? (isMixed ? 'potting' : 'mixing');
 
@@ -51,11 +55,13 @@ function Bench({ day }: { day: Schemas['PottingDay'] }) {
         options={PARTS.map((value) => ({ value, label: t(`potting.${value}`) }))}
         onChange={setPart}
       />
-      {part === 'mixing' && (
-        <MixSteps day={day} person={person} stay={() => setPart('mixing')} toPotting={() => setPart('potting')} />
-      )}
-      {part === 'potting' && <PotSteps day={day} person={person} toEnd={() => setPart('closing')} />}
-      {part === 'closing' && <CloseSteps day={day} person={person} />}
+      <Locked be="helper">
+        {part === 'mixing' && (
+          <MixSteps day={day} person={person} stay={() => setPart('mixing')} toPotting={() => setPart('potting')} />
+        )}
+        {part === 'potting' && <PotSteps day={day} person={person} toEnd={() => setPart('closing')} />}
+        {part === 'closing' && <CloseSteps day={day} person={person} />}
+      </Locked>
     </div>
   );
 }

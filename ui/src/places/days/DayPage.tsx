@@ -17,6 +17,7 @@ import { OfDay } from './OfDay';
 import common from '../../styles/common.module.css';
 import styles from './days.module.css';
 import { useAddressed } from '../../kit/hooks/useAddressed';
+import { DoButton } from '../../kit/people/DoButton';
 
 const ChoosePlants = lazy(() => import('./ChoosePlants').then((module) => ({ default: module.ChoosePlants })));
 const EntryDrawer = lazy(() => import('./EntryDrawer').then((module) => ({ default: module.EntryDrawer })));
@@ -51,8 +52,8 @@ function Plan({ day }: { day: Schemas['PottingDay'] }) {
         </span>
         {day.status !== 'finished' && (
           <>
-            <Button onClick={() => setFraming(true)}>{t('day.edit')}</Button>
-            <Button onClick={() => setChoosing(true)}>{t('day.choose')}</Button>
+            <DoButton onClick={() => setFraming(true)}>{t('day.edit')}</DoButton>
+            <DoButton onClick={() => setChoosing(true)}>{t('day.choose')}</DoButton>
             {planned.length > 1 && (
               <Button
                 onClick={() =>
@@ -70,9 +71,9 @@ function Plan({ day }: { day: Schemas['PottingDay'] }) {
           </>
         )}
         <LinkButton to={`/days/${day.id}/print`}>{t('day.print')}</LinkButton>
-        <Button type="primary" onClick={() => void navigate(`/days/${day.id}/bench`)}>
+        <DoButton be="helper" type="primary" onClick={() => void navigate(`/days/${day.id}/bench`)}>
           {t('day.bench')}
-        </Button>
+        </DoButton>
       </header>
       <Sums day={day} show={setView} />
       <Segmented
@@ -85,9 +86,9 @@ function Plan({ day }: { day: Schemas['PottingDay'] }) {
         {day.entries.length === 0 ? (
           <div className={common.listEmpty}>
             <p>{t('day.empty')}</p>
-            <Button type="primary" onClick={() => setChoosing(true)}>
+            <DoButton type="primary" onClick={() => setChoosing(true)}>
               {t('day.choose')}
-            </Button>
+            </DoButton>
           </div>
         ) : (
           <>

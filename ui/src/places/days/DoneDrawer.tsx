@@ -80,8 +80,10 @@ export function DoneDrawer({ day, entry, state, person, close, undo }: Props) {
   );
   const submit = async () => {
     if (state === 'not_today') {
-      await pot.mutateAsync({ entry: entry.id, state, actual: { note }, person });
-      say(t('potting.wasPutOff', { name: entry.plant.name }), undo);
+      const putOff = await pot.mutateAsync({ entry: entry.id, state, actual: { note }, person });
+      if (putOff !== null) {
+        say(t('potting.wasPutOff', { name: entry.plant.name }), undo);
+      }
     } else {
       if (Object.keys(texts).some(isWrong)) {
         return;
@@ -114,14 +116,17 @@ export function DoneDrawer({ day, entry, state, person, close, undo }: Props) {
           note,
         },
       });
-      const tasks = Number(after.entries.find((one) => one.id === entry.id)?.actual['tasks'] ?? 0);
-      say(t('potting.wasDone', { name: entry.plant.name, tasks }), undo);
+      if (after !== null) {
+        const tasks = Number(after.entries.find((one) => one.id === entry.id)?.actual['tasks'] ?? 0);
+        say(t('potting.wasDone', { name: entry.plant.name, tasks }), undo);
+      }
     }
     close();
   };
 
   return (
     <FormDrawer
+      be="helper"
       title={`${entry.plant.number} ${entry.plant.name}: ${t(state === 'changed' ? 'potting.changedTitle' : 'potting.notToday')}`}
       size={760}
       close={close}

@@ -5,6 +5,7 @@ import type { Schemas } from '../../api/client';
 import { useJudgement } from '../../api/days';
 import { useWords } from '../../i18n/words';
 import { TextField } from '../../kit/fields/TextField';
+import { DoButton } from '../../kit/people/DoButton';
 import common from '../../styles/common.module.css';
 import styles from './days.module.css';
 
@@ -41,22 +42,22 @@ export function EntryCare({ day, entry, keep }: Props) {
           <li key={task.kind}>
             <CareLine task={task} />
             {keep !== null && task.taken_off === null && (
-              <Button
+              <DoButton
                 type="text"
                 aria-label={t('entry.careOffOne', { task: t(`task.${task.kind}`) })}
                 onClick={() => setAsking(task.kind)}
               >
                 {t('entry.careOff')}
-              </Button>
+              </DoButton>
             )}
             {keep !== null && task.taken_off !== null && (
-              <Button
+              <DoButton
                 type="text"
                 aria-label={t('entry.careBackOne', { task: t(`task.${task.kind}`) })}
                 onClick={() => putBack(task.kind)}
               >
                 {t('entry.careBack')}
-              </Button>
+              </DoButton>
             )}
             {asking === task.kind && (
               <div className={styles.entryCareWhy}>

@@ -26,6 +26,8 @@ import common from '../../styles/common.module.css';
 import styles from './days.module.css';
 import { RecordPicker } from '../../kit/pickers/RecordPicker';
 import { Side } from '../../kit/overlays/Side';
+import { useMay } from '../../api/session';
+import { DoButton } from '../../kit/people/DoButton';
 
 type Changes = Schemas['EntryChanges'];
 const KEEP_AFTER_MS = 450;
@@ -60,7 +62,8 @@ export function EntryDrawer({ day, entry, close }: Props) {
   }, KEEP_AFTER_MS);
   const keep = (changes: Changes) => void queue.keep(changes);
   const problem = queue.error instanceof ApiProblem ? queue.error : undefined;
-  const locked = entry.state === 'done' || entry.state === 'changed' || day.status === 'finished';
+  const locked =
+    !useMay()('grower') || entry.state === 'done' || entry.state === 'changed' || day.status === 'finished';
 
   /** A number of the plan; `put` says what changes with it. */
   const number = (
@@ -163,9 +166,9 @@ export function EntryDrawer({ day, entry, close }: Props) {
                   : ''}
           </span>
           {!locked && (
-            <Button danger onClick={() => void takeOff().catch(() => undefined)}>
+            <DoButton danger onClick={() => void takeOff().catch(() => undefined)}>
               {t('day.remove')}
-            </Button>
+            </DoButton>
           )}
           <Button type="primary" onClick={close}>
             {t('prep.done')}

@@ -1,4 +1,4 @@
-import { Button, Checkbox, Select, Table } from 'antd';
+import { Checkbox, Select, Table } from 'antd';
 import { useMemo, useState } from 'react';
 
 import { rules } from '../../api/meta';
@@ -8,6 +8,7 @@ import common from '../../styles/common.module.css';
 import { ChangeMany } from './ChangeMany';
 import { type EntryRow, entryRows, manyOf, sumOf, worstOf } from './entryRows';
 import { Against, Suits } from './Suits';
+import { DoButton } from '../../kit/people/DoButton';
 import styles from './days.module.css';
 
 type Entry = Schemas['DayEntry'];
@@ -74,9 +75,9 @@ export function EntryTable({ day, edit }: { day: Schemas['PottingDay']; edit: (i
           </Checkbox>
         )}
         {day.status !== 'finished' && (
-          <Button disabled={chosen.length === 0} onClick={() => setChanging(true)}>
+          <DoButton disabled={chosen.length === 0} onClick={() => setChanging(true)}>
             {chosen.length === 0 ? t('day.changeMany') : t('day.changeCount', { count: chosen.length })}
-          </Button>
+          </DoButton>
         )}
       </div>
       <Table<EntryRow>

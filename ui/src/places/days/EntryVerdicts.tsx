@@ -1,10 +1,9 @@
-import { Button } from 'antd';
-
 import type { Schemas } from '../../api/client';
 import { useJudgement } from '../../api/days';
 import { useWords } from '../../i18n/words';
 import { MARKS } from '../../kit/mixes/marks';
 import { figure, names, sentence, why } from '../../kit/mixes/verdictWords';
+import { DoButton } from '../../kit/people/DoButton';
 import common from '../../styles/common.module.css';
 import styles from './days.module.css';
 
@@ -55,9 +54,9 @@ export function EntryVerdicts({ day, entry, take }: Props) {
                   })}`}
               </span>
               {take !== null && (
-                <Button aria-label={`${t('entry.mend.take')}: ${offer(mend)}`} onClick={() => take(mend.changes)}>
+                <DoButton aria-label={`${t('entry.mend.take')}: ${offer(mend)}`} onClick={() => take(mend.changes)}>
                   {t('entry.mend.take')}
-                </Button>
+                </DoButton>
               )}
             </li>
           ))}

@@ -3,6 +3,7 @@ import { useState } from 'react';
 
 import { ApiProblem, type Schemas } from '../../api/client';
 import { useMixLoad, useTickPart, useUnmixLoad } from '../../api/days';
+import { UNSENT_LOAD } from '../../api/unsentDay';
 import { Swatch } from '../../drawing/Swatch';
 import { useWords } from '../../i18n/words';
 import { usePreparationWords } from '../../kit/mixes/usePreparationWords';
@@ -12,6 +13,7 @@ import { useLoadWords } from '../../kit/loads/useLoadWords';
 import { CountNow } from './CountNow';
 import styles from './days.module.css';
 import { nameIn, nextLoad } from './loadsOfMix';
+import { DoButton } from '../../kit/people/DoButton';
 import common from '../../styles/common.module.css';
 
 type Mix = Schemas['DayMix'];
@@ -53,7 +55,7 @@ export function MixSteps({ day, person, stay, toPotting }: Props) {
       {done.length > 0 && (
         <ul className={styles.benchDone}>
           {done.map(({ mix, load }) => (
-            <li key={load.id}>
+            <li key={`${mix.recipe_id} ${load.number}`}>
               <span>
                 ✓{' '}
                 {t('potting.load', { recipe: mix.name, number: load.number, loads: Math.max(mix.loads, load.number) })},{' '}
@@ -62,13 +64,15 @@ export function MixSteps({ day, person, stay, toPotting }: Props) {
                   {load.person !== '' && ` · ${load.person}`} · {time(load.mixed_at)}
                 </span>
               </span>
-              {mix.closed === null && (
-                <Button
+              {load.id === UNSENT_LOAD && <span className={common.mind}>◆ {t('unsent.mark')}</span>}
+              {mix.closed === null && load.id !== UNSENT_LOAD && (
+                <DoButton
+                  be="helper"
                   aria-label={`${t('potting.loadBack')}: ${mix.name} ${load.number}`}
                   onClick={() => unmix.mutate(load.id)}
                 >
                   {t('potting.loadBack')}
-                </Button>
+                </DoButton>
               )}
             </li>
           ))}
@@ -127,7 +131,7 @@ function Load({
   const submit = async () => {
     stay();
     const saved = await load.mutateAsync({ recipe_id: mix.recipe_id, number, lots, person });
-    const made = saved.mixes
+    const made = saved?.mixes
       .find((each) => each.recipe_id === mix.recipe_id)
       ?.mixed.find((each) => each.number === number);
     say(
@@ -219,7 +223,8 @@ function Load({
           {problem?.message ?? t('problem.offline')}
         </p>
       )}
-      <Button
+      <DoButton
+        be="helper"
         type="primary"
         size="large"
         block
@@ -229,7 +234,7 @@ function Load({
         onClick={() => void submit().catch(() => undefined)}
       >
         {t('potting.loadDone')}
-      </Button>
+      </DoButton>
     </section>
   );
 }

@@ -3,6 +3,7 @@ import { useEffect, useRef, useState } from 'react';
 
 import { ApiProblem, type Schemas } from '../../api/client';
 import { usePotEntry } from '../../api/days';
+import { useUnsent } from '../../api/outbox';
 import { useWords } from '../../i18n/words';
 import { TextField } from '../../kit/fields/TextField';
 import { useUndoable } from '../../kit/hooks/useUndoable';
@@ -10,6 +11,7 @@ import { PhotoInput } from '../../kit/plants/Photos';
 import { CardWarnings } from './CardWarnings';
 import { DoneDrawer } from './DoneDrawer';
 import { PotCard } from './PotCard';
+import { DoButton } from '../../kit/people/DoButton';
 import common from '../../styles/common.module.css';
 import styles from './days.module.css';
 
@@ -36,6 +38,11 @@ export function PotSteps({ day, person, toEnd }: Props) {
   const say = useUndoable();
   const entry = queue.find((each) => each.id === chosen) ?? queue[0];
   const card = useCardTop(entry?.id);
+  const unsent = new Set(
+    useUnsent().flatMap(({ effect, refused }) =>
+      effect.kind === 'entry' && effect.day === day.id && refused === null ? [effect.entry] : [],
+    ),
+  );
   const finished = day.entries.filter((each) => each.state !== 'planned');
   const problem = pot.error instanceof ApiProblem ? pot.error : undefined;
   const back = (id: number) => pot.mutate({ entry: id, state: 'planned' });
@@ -53,8 +60,10 @@ export function PotSteps({ day, person, toEnd }: Props) {
       ...(accepted === undefined ? {} : { accepted }),
     });
     setWhy('');
-    const tasks = Number(saved.entries.find((one) => one.id === each.id)?.actual['tasks'] ?? 0);
-    say(t('potting.wasDone', { name: each.plant.name, tasks }), () => back(each.id));
+    if (saved !== null) {
+      const tasks = Number(saved.entries.find((one) => one.id === each.id)?.actual['tasks'] ?? 0);
+      say(t('potting.wasDone', { name: each.plant.name, tasks }), () => back(each.id));
+    }
     setChosen(null);
   };
 
@@ -92,19 +101,21 @@ export function PotSteps({ day, person, toEnd }: Props) {
                 {asksWhy && (
                   <div className={styles.benchWhy}>
                     <TextField label={t('potting.whyAnyway')} value={why} onChange={setWhy} longest={300} />
-                    <Button
+                    <DoButton
+                      be="helper"
                       size="large"
                       danger
                       disabled={why.trim() === ''}
                       onClick={() => void done(entry, why).catch(() => undefined)}
                     >
                       {t('potting.doAnyway')}
-                    </Button>
+                    </DoButton>
                   </div>
                 )}
               </div>
             )}
-            <Button
+            <DoButton
+              be="helper"
               type="primary"
               size="large"
               className={styles.benchGo}
@@ -112,13 +123,13 @@ export function PotSteps({ day, person, toEnd }: Props) {
               onClick={() => void done(entry).catch(() => undefined)}
             >
               {t('potting.done')}
-            </Button>
-            <Button size="large" className={styles.benchGo} onClick={() => ask('changed')}>
+            </DoButton>
+            <DoButton be="helper" size="large" className={styles.benchGo} onClick={() => ask('changed')}>
               {t('potting.changed')}
-            </Button>
-            <Button size="large" className={styles.benchGo} onClick={() => ask('not_today')}>
+            </DoButton>
+            <DoButton be="helper" size="large" className={styles.benchGo} onClick={() => ask('not_today')}>
               {t('potting.notToday')}
-            </Button>
+            </DoButton>
           </div>
           {asking !== null && (
             <DoneDrawer
@@ -160,10 +171,15 @@ export function PotSteps({ day, person, toEnd }: Props) {
                 {each.state === 'not_today' ? '–' : '✓'} <strong>{each.plant.number}</strong> {each.plant.name}
                 <span className={common.quiet}> · {t(`day.state.${each.state}`)}</span>
               </span>
-              {day.status !== 'finished' && (
-                <Button aria-label={`${t('potting.undo')}: ${each.plant.number}`} onClick={() => back(each.id)}>
+              {unsent.has(each.id) && <span className={common.mind}>◆ {t('unsent.mark')}</span>}
+              {day.status !== 'finished' && !unsent.has(each.id) && (
+                <DoButton
+                  be="helper"
+                  aria-label={`${t('potting.undo')}: ${each.plant.number}`}
+                  onClick={() => back(each.id)}
+                >
                   {t('potting.undo')}
-                </Button>
+                </DoButton>
               )}
             </li>
           ))}

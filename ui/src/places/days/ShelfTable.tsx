@@ -1,4 +1,3 @@
-import { Button } from 'antd';
 import { useState } from 'react';
 import { Link } from 'react-router';
 
@@ -15,6 +14,7 @@ import common from '../../styles/common.module.css';
 import styles from './days.module.css';
 import { FormDialog } from '../../kit/forms/FormDialog';
 import { Side } from '../../kit/overlays/Side';
+import { DoButton } from '../../kit/people/DoButton';
 
 type Row = Schemas['DayShelf'];
 
@@ -96,21 +96,21 @@ export function ShelfTable({ day }: { day: Schemas['PottingDay'] }) {
                 <span className={common.rowActions}>
                   {isShort(row) && (
                     <>
-                      <Button
+                      <DoButton
                         size="small"
                         type="primary"
                         onClick={() => setBuying(row)}
                         aria-label={t('shelf.buyTitle', { name: row.name })}
                       >
                         {t('shelf.bought')}
-                      </Button>
-                      <Button
+                      </DoButton>
+                      <DoButton
                         size="small"
                         onClick={() => setStandIn(row)}
                         aria-label={`${t('shelf.standIn')} ${row.name}`}
                       >
                         {t('shelf.standIn')}
-                      </Button>
+                      </DoButton>
                     </>
                   )}
                 </span>

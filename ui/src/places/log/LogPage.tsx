@@ -5,21 +5,29 @@ import { useAddressed } from '../../kit/hooks/useAddressed';
 import common from '../../styles/common.module.css';
 import { BatchList } from './BatchList';
 import { Done } from './Done';
+import { WhoDidWhat } from './WhoDidWhat';
 
-/** What was done, by day; and the batches among it as a list of their own. */
+const VIEWS = ['done', 'batches', 'who'] as const;
+
+/** What was done, by day; the batches among it as a list of their own; and who changed what. */
 export default function LogPage() {
   const { t } = useWords();
   const [view, setView] = useAddressed('view', 'done');
+  const shown = VIEWS.find((each) => each === view) ?? 'done';
   const views = (
     <Segmented
       aria-label={t('log.view')}
-      value={view === 'batches' ? 'batches' : 'done'}
-      options={(['done', 'batches'] as const).map((value) => ({ value, label: t(`log.view.${value}`) }))}
+      value={shown}
+      options={VIEWS.map((value) => ({ value, label: t(`log.view.${value}`) }))}
       onChange={setView}
     />
   );
 
   return (
-    <div className={common.listPage}>{view === 'batches' ? <BatchList views={views} /> : <Done views={views} />}</div>
+    <div className={common.listPage}>
+      {shown === 'batches' && <BatchList views={views} />}
+      {shown === 'who' && <WhoDidWhat views={views} />}
+      {shown === 'done' && <Done views={views} />}
+    </div>
   );
 }

@@ -9,6 +9,7 @@ import { useWords } from '../../i18n/words';
 import { TextField } from '../../kit/fields/TextField';
 import { useUndoable } from '../../kit/hooks/useUndoable';
 import { MixingSheet } from './MixingSheet';
+import { DoButton } from '../../kit/people/DoButton';
 import common from '../../styles/common.module.css';
 import styles from './log.module.css';
 
@@ -54,14 +55,15 @@ function Mixing({ batch }: { batch: Schemas['Batch'] }) {
           <p className={common.quiet}>{t('sheet.notDrawn')}</p>
           <Form layout="vertical" className={styles.mixingRow}>
             <TextField label={t('sheet.who')} value={person} onChange={setPerson} longest={60} />
-            <Button
+            <DoButton
+              be="helper"
               size="large"
               type="primary"
               loading={mix.isPending}
               onClick={() => mix.mutate(person, { onSuccess: () => say(t('sheet.isMixed'), back) })}
             >
               {t('sheet.markMixed')}
-            </Button>
+            </DoButton>
           </Form>
         </>
       ) : (
@@ -78,9 +80,9 @@ function Mixing({ batch }: { batch: Schemas['Batch'] }) {
             })}
             {batch.used_cost !== null && ` ${t('sheet.cost', { cost: money(batch.used_cost, currency) })}`}
           </span>
-          <Button size="large" loading={mix.isPending} onClick={back}>
+          <DoButton be="helper" size="large" loading={mix.isPending} onClick={back}>
             {t('sheet.unmix')}
-          </Button>
+          </DoButton>
         </p>
       )}
       {mix.error !== null && (

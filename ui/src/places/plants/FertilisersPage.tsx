@@ -1,4 +1,4 @@
-import { Button, Form, Select } from 'antd';
+import { Form, Select } from 'antd';
 import { useState } from 'react';
 
 import { ApiProblem, type Schemas } from '../../api/client';
@@ -18,6 +18,7 @@ import { plain, typedNumber } from '../../i18n/numbers';
 import common from '../../styles/common.module.css';
 import { FormDialog } from '../../kit/forms/FormDialog';
 import { useAsked, useEditing } from '../../kit/lists/useEditing';
+import { DoButton } from '../../kit/people/DoButton';
 
 type Fertiliser = Schemas['Fertiliser'];
 const FORMS: Schemas['FertiliserForm'][] = ['slow_release', 'granule', 'liquid'];
@@ -52,9 +53,9 @@ export default function FertilisersPage() {
             sorter: true,
             sortOrder: list.sortOrder('name'),
             render: (_, one) => (
-              <Button type="text" className={common.rowName} onClick={() => setEditing(one)}>
+              <DoButton type="text" className={common.rowName} onClick={() => setEditing(one)}>
                 {one.name}
-              </Button>
+              </DoButton>
             ),
           },
           {

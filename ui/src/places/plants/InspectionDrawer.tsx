@@ -40,6 +40,7 @@ export function InspectionDrawer({ plant, close }: { plant: Schemas['Plant']; cl
 
   return (
     <FormDrawer
+      be="helper"
       title={t('inspect.title', { name: `${plant.number} ${plant.name}` })}
       size={760}
       close={close}

@@ -1,4 +1,3 @@
-import { Button } from 'antd';
 import { useState } from 'react';
 
 import type { Schemas } from '../../api/client';
@@ -6,6 +5,7 @@ import { useWords } from '../../i18n/words';
 import common from '../../styles/common.module.css';
 import styles from './plants.module.css';
 import { LayerModal } from './LayerModal';
+import { DoButton } from '../../kit/people/DoButton';
 
 type Deed = Schemas['AirLayerInput']['do'];
 
@@ -31,9 +31,9 @@ export function LayerSection({ plant, separated }: { plant: Schemas['Plant']; se
       )}
       <div className={`${styles.plantActs} ${common.noPrint}`}>
         {(['look', 'separate', 'off'] as const).map((deed) => (
-          <Button key={deed} onClick={() => setAsking(deed)}>
+          <DoButton key={deed} onClick={() => setAsking(deed)}>
             {t(`layer.${deed}`)}
-          </Button>
+          </DoButton>
         ))}
       </div>
       {asking !== null && (

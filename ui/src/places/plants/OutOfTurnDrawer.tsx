@@ -1,4 +1,4 @@
-import { Button, Form, Segmented } from 'antd';
+import { Form, Segmented } from 'antd';
 import { useEffect, useState } from 'react';
 
 import type { Schemas } from '../../api/client';
@@ -10,6 +10,7 @@ import { useUndoable } from '../../kit/hooks/useUndoable';
 import common from '../../styles/common.module.css';
 import styles from './plants.module.css';
 import { Side } from '../../kit/overlays/Side';
+import { DoButton } from '../../kit/people/DoButton';
 
 const CAUSES: Schemas['OutOfTurnCause'][] = ['blown_over', 'pot_broken', 'roots_rotting'];
 
@@ -38,7 +39,7 @@ export function OutOfTurnDrawer({ plant, close }: { plant: Schemas['Plant']; clo
               {t('problem.offline')}
             </span>
           )}
-          <Button
+          <DoButton
             type="primary"
             size="large"
             loading={keep.isPending}
@@ -55,7 +56,7 @@ export function OutOfTurnDrawer({ plant, close }: { plant: Schemas['Plant']; clo
             }
           >
             {t('oot.keep')}
-          </Button>
+          </DoButton>
         </div>
       }
     >

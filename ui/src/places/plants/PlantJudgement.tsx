@@ -1,4 +1,3 @@
-import { Button } from 'antd';
 import { useState } from 'react';
 
 import { ApiProblem, type Schemas } from '../../api/client';
@@ -11,6 +10,7 @@ import { typedNumber } from '../../i18n/numbers';
 import common from '../../styles/common.module.css';
 import styles from './plants.module.css';
 import { FormDialog } from '../../kit/forms/FormDialog';
+import { DoButton } from '../../kit/people/DoButton';
 
 /** Whether it is due and whether the season is right, each with its reasons. */
 export function PlantJudgement({ dossier }: { dossier: Schemas['PlantDossier'] }) {
@@ -63,9 +63,9 @@ export function PlantJudgement({ dossier }: { dossier: Schemas['PlantDossier'] }
               </li>
             ))}
           </ul>
-          <Button size="small" onClick={() => setEditing(true)}>
+          <DoButton be="owner" size="small" onClick={() => setEditing(true)}>
             {t('plant.rulesEdit')}
-          </Button>
+          </DoButton>
         </details>
       )}
       {editing && <Rules close={() => setEditing(false)} />}

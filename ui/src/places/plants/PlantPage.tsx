@@ -1,4 +1,4 @@
-import { Button, Spin } from 'antd';
+import { Spin } from 'antd';
 import { lazy, Suspense, useState } from 'react';
 import { Link, useParams } from 'react-router';
 
@@ -18,6 +18,7 @@ import { PlantDeliveries } from './PlantDeliveries';
 import { PlantJudgement } from './PlantJudgement';
 import { StickSection } from './StickSection';
 import { TaskList } from '../../kit/plants/TaskList';
+import { DoButton } from '../../kit/people/DoButton';
 import common from '../../styles/common.module.css';
 import styles from './plants.module.css';
 
@@ -81,9 +82,9 @@ export default function PlantPage() {
                 ) : (
                   <TaskList tasks={dossier.tasks} withPlant={false} />
                 )}
-                <Button size="small" className={common.noPrint} onClick={() => setAsking('task')}>
+                <DoButton be="helper" size="small" className={common.noPrint} onClick={() => setAsking('task')}>
                   {t('plant.addTask')}
-                </Button>
+                </DoButton>
               </section>
               <StickSection dossier={dossier} />
             </div>
@@ -219,7 +220,8 @@ function Head({ dossier, ask }: { dossier: Schemas['PlantDossier']; ask: (what: 
       <div className={`${styles.plantStage} ${common.noPrint}`} role="group" aria-label={t('plant.stage')}>
         <span>{t('plant.stage')}</span>
         {rules.stages.map((stage) => (
-          <Button
+          <DoButton
+            be="helper"
             key={stage}
             aria-pressed={plant.stage === stage}
             type={plant.stage === stage ? 'primary' : 'default'}
@@ -227,20 +229,20 @@ function Head({ dossier, ask }: { dossier: Schemas['PlantDossier']; ask: (what: 
             onClick={() => void see(stage).catch(() => undefined)}
           >
             {t(`stage.${stage}`)}
-          </Button>
+          </DoButton>
         ))}
         {plant.stage_seen_on !== null && (
           <span className={common.quiet}>{t('plant.stageSeen', { date: date(plant.stage_seen_on) })}</span>
         )}
       </div>
       <div className={`${styles.plantActs} ${common.noPrint}`}>
-        <Button type="primary" onClick={() => ask('inspect')}>
+        <DoButton be="helper" type="primary" onClick={() => ask('inspect')}>
           {t('plant.inspect')}
-        </Button>
-        <Button onClick={() => ask('day')}>{t('plants.toDay', { count: 1 })}</Button>
-        <Button onClick={() => ask('potted')}>{t('plant.potted')}</Button>
-        <Button onClick={() => ask('oot')}>{t('plant.outOfTurn')}</Button>
-        <Button onClick={() => ask('edit')}>{t('common.edit')}</Button>
+        </DoButton>
+        <DoButton onClick={() => ask('day')}>{t('plants.toDay', { count: 1 })}</DoButton>
+        <DoButton onClick={() => ask('potted')}>{t('plant.potted')}</DoButton>
+        <DoButton onClick={() => ask('oot')}>{t('plant.outOfTurn')}</DoButton>
+        <DoButton onClick={() => ask('edit')}>{t('common.edit')}</DoButton>
         <MenuButton
           items={[
             ...(
@@ -257,8 +259,11 @@ function Head({ dossier, ask }: { dossier: Schemas['PlantDossier']; ask: (what: 
               key,
               label: t(`plant.${key === 'snoozed' ? 'snooze' : key === 'given_away' ? 'givenAway' : key}`),
               act: () => ask(key),
+              be: key === 'offspring' || key === 'split' ? ('grower' as const) : ('helper' as const),
             })),
-            ...(plant.air_layer === null ? [{ key: 'layer', label: t('layer.put'), act: () => ask('layer') }] : []),
+            ...(plant.air_layer === null
+              ? [{ key: 'layer', label: t('layer.put'), act: () => ask('layer'), be: 'grower' as const }]
+              : []),
             { key: 'which', label: t('whichPot.title'), act: () => ask('which') },
             { key: 'print', label: t('plant.printCard'), act: () => window.print() },
             {

@@ -16,6 +16,7 @@ import { usePlantFilters } from '../../kit/plants/usePlantFilters';
 import common from '../../styles/common.module.css';
 import { useAsked, useEditing } from '../../kit/lists/useEditing';
 import { said } from '../../kit/hooks/useAddressed';
+import { DoButton } from '../../kit/people/DoButton';
 
 const PlantDrawer = lazy(() => import('./PlantDrawer').then((module) => ({ default: module.PlantDrawer })));
 const ToDay = lazy(() => import('../../kit/days/ToDay').then((module) => ({ default: module.ToDay })));
@@ -58,9 +59,9 @@ export default function PlantsPage() {
         <Button onClick={() => setExchanging(true)}>{t('exchange.open')}</Button>
         {ticked.length > 0 && (
           <>
-            <Button type="primary" ghost onClick={() => setToDay(true)}>
+            <DoButton type="primary" ghost onClick={() => setToDay(true)}>
               {t('plants.toDay', { count: ticked.length })}
-            </Button>
+            </DoButton>
             <Button
               disabled={ticked.length < 2}
               onClick={() =>

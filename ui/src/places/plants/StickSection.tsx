@@ -1,4 +1,4 @@
-import { Button, Form, Segmented } from 'antd';
+import { Form, Segmented } from 'antd';
 import { useState } from 'react';
 
 import { api, answerOf, type Schemas } from '../../api/client';
@@ -8,6 +8,7 @@ import { NumberField } from '../../kit/fields/NumberField';
 import { useUndoable } from '../../kit/hooks/useUndoable';
 import { useHours } from '../../kit/plants/useHours';
 import { typedNumber } from '../../i18n/numbers';
+import { DoButton } from '../../kit/people/DoButton';
 import common from '../../styles/common.module.css';
 import styles from './plants.module.css';
 
@@ -110,6 +111,9 @@ function Tap({ plantId }: { plantId: number }) {
     }
     const check = await moisture.mutateAsync({ method, verdict, reading: typedNumber(reading) });
     setReading('');
+    if (check === null) {
+      return; // kept on this device, and said at the foot of the page
+    }
     const dossier = answerOf(await api.GET('/plants/{id}', { params: { path: { id: plantId } } }));
     say(
       check.hours_since === null || dossier.stick === null
@@ -145,22 +149,30 @@ function Tap({ plantId }: { plantId: number }) {
             onChange={setReading}
           />
           {method === 'probe' && (
-            <Button onClick={() => void readProbe().catch(() => undefined)}>{t('stick.readProbe')}</Button>
+            <DoButton be="helper" onClick={() => void readProbe().catch(() => undefined)}>
+              {t('stick.readProbe')}
+            </DoButton>
           )}
         </Form>
       )}
       <div className={styles.tapButtons}>
-        <Button
+        <DoButton
+          be="helper"
           size="large"
           className={styles.tapWater}
           loading={moisture.isPending}
           onClick={() => void tap('water').catch(() => undefined)}
         >
           {t('stick.water')}
-        </Button>
-        <Button size="large" loading={moisture.isPending} onClick={() => void tap('wait').catch(() => undefined)}>
+        </DoButton>
+        <DoButton
+          be="helper"
+          size="large"
+          loading={moisture.isPending}
+          onClick={() => void tap('wait').catch(() => undefined)}
+        >
           {t('stick.wait')}
-        </Button>
+        </DoButton>
       </div>
       {moisture.isError && (
         <p className={common.fieldError} role="alert">

@@ -24,6 +24,8 @@ const TITLES = {
   split: 'plant.split',
   task: 'plant.addTask',
 } as const;
+/** What is told of a plant; young plants and parts of a group are the growers'. */
+const FOR_HELPERS: readonly What[] = ['note', 'snoozed', 'override', 'given_away', 'died', 'task'];
 const OFFSPRING = ['cutting', 'layer', 'division'] as const;
 
 interface Props {
@@ -96,6 +98,7 @@ export function TellModal({ plant, what, close, taken }: Props) {
 
   return (
     <FormDialog
+      be={FOR_HELPERS.includes(what) ? 'helper' : 'grower'}
       title={`${t(TITLES[what])}: ${plant.number} ${plant.name}`}
       close={close}
       save={submit}

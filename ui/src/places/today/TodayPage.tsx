@@ -1,4 +1,3 @@
-import { Button } from 'antd';
 import { type ReactNode, useState } from 'react';
 import { Link } from 'react-router';
 
@@ -11,6 +10,7 @@ import { ListState } from '../../kit/lists/ListState';
 import { AddRound } from '../../kit/plants/AddRound';
 import { TaskList } from '../../kit/plants/TaskList';
 import { WaterFirst } from './WaterFirst';
+import { DoButton } from '../../kit/people/DoButton';
 import styles from './today.module.css';
 import common from '../../styles/common.module.css';
 
@@ -95,9 +95,9 @@ function Tasks({ today }: Props) {
         )}
       </Block>
       {today.has_plants && (
-        <Button className={styles.addRound} onClick={() => setAdding(true)}>
+        <DoButton className={styles.addRound} onClick={() => setAdding(true)}>
           {t('round.new')}
-        </Button>
+        </DoButton>
       )}
       {adding && <AddRound close={() => setAdding(false)} />}
     </>

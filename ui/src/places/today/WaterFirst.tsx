@@ -1,11 +1,12 @@
-import { Button } from 'antd';
 import { Link } from 'react-router';
 
 import type { Schemas } from '../../api/client';
+import { useUnsent } from '../../api/outbox';
 import { useMoisture } from '../../api/plants';
 import { useWords } from '../../i18n/words';
 import { useUndoable } from '../../kit/hooks/useUndoable';
 import { useHours } from '../../kit/plants/useHours';
+import { DoButton } from '../../kit/people/DoButton';
 import styles from './today.module.css';
 import common from '../../styles/common.module.css';
 
@@ -43,9 +44,14 @@ function Pot({ pot }: { pot: Schemas['WaterFirst']['pots'][number] }) {
   const say = useUndoable();
   const name = `${pot.number} ${pot.name}`;
   const tap = async (verdict: 'water' | 'wait') => {
-    await moisture.mutateAsync({ method: 'eye', verdict });
-    say(t('today.waterKept', { verdict, name }));
+    const check = await moisture.mutateAsync({ method: 'eye', verdict });
+    if (check !== null) {
+      say(t('today.waterKept', { verdict, name }));
+    }
   };
+  const waiting = useUnsent().findLast(
+    ({ effect, refused }) => effect.kind === 'water' && effect.plant === pot.id && refused === null,
+  );
   const isDry = pot.left_h !== null && pot.left_h <= 0;
 
   return (
@@ -69,20 +75,27 @@ function Pot({ pot }: { pot: Schemas['WaterFirst']['pots'][number] }) {
         )}
       </div>
       <div className={styles.waterTaps}>
-        <Button
+        <DoButton
+          be="helper"
           aria-label={t('today.wateredOf', { name })}
           disabled={moisture.isPending}
           onClick={() => void tap('water').catch(() => undefined)}
         >
           {t('today.watered')}
-        </Button>
-        <Button
+        </DoButton>
+        <DoButton
+          be="helper"
           aria-label={t('today.waitsOf', { name })}
           disabled={moisture.isPending}
           onClick={() => void tap('wait').catch(() => undefined)}
         >
           {t('today.waits')}
-        </Button>
+        </DoButton>
+        {waiting !== undefined && (
+          <p className={common.mind}>
+            ◆ {t('today.waterUnsent', { verdict: waiting.effect.kind === 'water' ? waiting.effect.verdict : 'wait' })}
+          </p>
+        )}
         {moisture.isError && (
           <p className={common.fieldError} role="alert">
             {t('problem.offline')}

@@ -59,4 +59,5 @@ export const words: Record<keyof typeof english, string> = {
   'calendar.more': '{count} lagi',
   'calendar.open': 'Tugas terbuka bulan ini',
   'calendar.none': 'Tak ada yang jatuh tempo bulan ini.',
+  'today.waterUnsent': '{verdict, select, water {sudah disiram} other {bisa menunggu}}, belum terkirim',
 };

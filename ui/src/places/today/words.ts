@@ -58,6 +58,7 @@ export const words = {
   'calendar.more': '{count} more',
   'calendar.open': 'Open tasks of this month',
   'calendar.none': 'Nothing is due this month.',
+  'today.waterUnsent': '{verdict, select, water {watered} other {can wait}}, not sent yet',
 } as const;
 
 type Said = typeof words;

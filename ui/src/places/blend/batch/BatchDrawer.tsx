@@ -16,6 +16,7 @@ import { useBlend } from '../state/BlendProvider';
 import { plain, typedNumber } from '../../../i18n/numbers';
 import common from '../../../styles/common.module.css';
 import { Side } from '../../../kit/overlays/Side';
+import { DoButton } from '../../../kit/people/DoButton';
 
 const ask = async (body: Schemas['BatchPlanInput'], signal: AbortSignal) =>
   answerOf(await api.POST('/batches/plan', { body, signal }));
@@ -86,7 +87,7 @@ export function BatchDrawer({
       title={t('batch.title')}
       onClose={close}
       footer={
-        <Button
+        <DoButton
           type="primary"
           size="large"
           block
@@ -95,7 +96,7 @@ export function BatchDrawer({
           onClick={() => void submit().catch(() => undefined)}
         >
           {t('batch.saveAndPrint')}
-        </Button>
+        </DoButton>
       }
     >
       <Form layout="vertical" className="batch-form">

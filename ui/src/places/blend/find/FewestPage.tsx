@@ -14,6 +14,7 @@ import { useUndoable } from '../../../kit/hooks/useUndoable';
 import { RatingWord } from '../../../kit/mixes/RatingHead';
 import { useRecipeWords } from './foundMix';
 import { usualWishes, type WishFields, wishesInput } from './wishes';
+import { DoButton } from '../../../kit/people/DoButton';
 import common from '../../../styles/common.module.css';
 import styles from './find.module.css';
 
@@ -174,9 +175,13 @@ export default function FewestPage() {
                   <span className={common.quiet}>{t('fewest.proved')}</span>
                 )}
               </h2>
-              <Button type="primary" loading={share.isPending} onClick={() => void write(mixes).catch(() => undefined)}>
+              <DoButton
+                type="primary"
+                loading={share.isPending}
+                onClick={() => void write(mixes).catch(() => undefined)}
+              >
                 {t(asked.day === undefined ? 'fewest.toDay' : 'fewest.toThisDay', { count: mixes.length })}
-              </Button>
+              </DoButton>
             </header>
             <ol>
               {mixes.map((mix) => (
@@ -187,9 +192,9 @@ export default function FewestPage() {
               <>
                 <header className={common.listHead}>
                   <h2>{t('fewest.one')}</h2>
-                  <Button loading={share.isPending} onClick={() => void write([one]).catch(() => undefined)}>
+                  <DoButton loading={share.isPending} onClick={() => void write([one]).catch(() => undefined)}>
                     {t(asked.day === undefined ? 'fewest.toDay' : 'fewest.toThisDay', { count: 1 })}
-                  </Button>
+                  </DoButton>
                 </header>
                 <p className={common.quiet}>
                   {t('fewest.oneCosts', {

@@ -12,6 +12,7 @@ import { RatingWord } from '../../../kit/mixes/RatingHead';
 import { figure, rounds } from '../../../kit/mixes/verdictWords';
 import { drawn } from '../state/drawn';
 import { useRecipeWords } from './foundMix';
+import { DoButton } from '../../../kit/people/DoButton';
 import styles from './find.module.css';
 import common from '../../../styles/common.module.css';
 
@@ -112,9 +113,9 @@ export function FoundRow({ found, number, shelf, pots, question, ticked, tick, t
           {t('find.take')} <kbd>{number}</kbd>
         </Button>
         {sheet !== null && (
-          <Button aria-label={`${t('find.sheet')}: ${mix}`} onClick={sheet}>
+          <DoButton aria-label={`${t('find.sheet')}: ${mix}`} onClick={sheet}>
             {t('find.sheet')}
-          </Button>
+          </DoButton>
         )}
         <Checkbox
           checked={ticked}

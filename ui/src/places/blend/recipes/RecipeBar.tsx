@@ -13,6 +13,7 @@ import { linkOf } from '../state/mixLink';
 import styles from './recipes.module.css';
 import common from '../../../styles/common.module.css';
 import { Dialog } from '../../../kit/overlays/Dialog';
+import { DoButton } from '../../../kit/people/DoButton';
 
 const SaveRecipe = lazy(() => import('./SaveRecipe').then((module) => ({ default: module.SaveRecipe })));
 const VersionsDrawer = lazy(() => import('./VersionsDrawer').then((module) => ({ default: module.VersionsDrawer })));
@@ -84,6 +85,7 @@ export function RecipeBar({ isChanged, saving, setSaving, tools }: Props) {
           { key: 'versions', label: t('blend.versions'), act: () => setVersions(true) },
           {
             key: 'duplicate',
+            be: 'grower' as const,
             label: t('blend.duplicate'),
             act: () => {
               dispatch({
@@ -102,9 +104,9 @@ export function RecipeBar({ isChanged, saving, setSaving, tools }: Props) {
             label: t('blend.file'),
             act: () => window.location.assign(`/api/v1/recipe-files/${mix.recipeId}`),
           },
-          { key: 'archive', label: t('blend.archiveRecipe'), act: () => void archiveOpen() },
+          { key: 'archive', label: t('blend.archiveRecipe'), act: () => void archiveOpen(), be: 'grower' as const },
         ]),
-    { key: 'take', label: t('blend.takeFile'), act: () => setTaking(true) },
+    { key: 'take', label: t('blend.takeFile'), act: () => setTaking(true), be: 'grower' as const },
     { key: 'library', label: t('blend.library.edit'), act: () => void navigate('/blend/library') },
   ];
 
@@ -149,9 +151,9 @@ export function RecipeBar({ isChanged, saving, setSaving, tools }: Props) {
           {t('find.button')}
         </Button>
       )}
-      <Button disabled={mix.rows.length === 0} onClick={() => setSaving(true)}>
+      <DoButton disabled={mix.rows.length === 0} onClick={() => setSaving(true)}>
         {t('common.save')}
-      </Button>
+      </DoButton>
       <MenuButton label={t('blend.moreTools')} items={items}>
         …
       </MenuButton>

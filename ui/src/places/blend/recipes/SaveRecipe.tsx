@@ -1,4 +1,4 @@
-import { Button, Form, Input, Select } from 'antd';
+import { Form, Input, Select } from 'antd';
 import { useId, useState } from 'react';
 
 import { ApiProblem } from '../../../api/client';
@@ -8,6 +8,7 @@ import { useUndoable } from '../../../kit/hooks/useUndoable';
 import { useBlend } from '../state/BlendProvider';
 import { amountOf, partOf } from '../state/mix';
 import { FormDialog } from '../../../kit/forms/FormDialog';
+import { DoButton } from '../../../kit/people/DoButton';
 
 /** Saves a mix as a recipe; a change of one asks for its reason. */
 export function SaveRecipe({ open, isChanged, close }: { open: boolean; isChanged: boolean; close: () => void }) {
@@ -53,12 +54,12 @@ export function SaveRecipe({ open, isChanged, close }: { open: boolean; isChange
       disabled={notNumber}
       beside={
         mix.recipeId !== null && (
-          <Button
+          <DoButton
             disabled={notNumber || name === mix.recipeName}
             onClick={() => void submit(null).catch(() => undefined)}
           >
             {t('blend.saveAs')}
-          </Button>
+          </DoButton>
         )
       }
       error={isAtField ? null : save.error}

@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\People;
+
+/** What takes back what was asked for, as another question to the API: null where nothing does. Whether it still can be is for that question to say. */
+final class Reverse
+{
+    /** Switches, and the field that is turned round. */
+    private const SWITCHES = ['archived', 'held', 'in_use', 'discarded'];
+
+    /** Done by one address and taken back by its opposite. */
+    private const OPPOSITE = ['batches/{batch}/mixed', 'days/{day}/finished'];
+
+    /** Made under a list, and taken back by the one that was made. */
+    private const MADE = ['days/{day}/loads', 'days/{day}/leftovers'];
+
+    /**
+     * @param array<mixed> $body
+     * @param array<mixed> $answer
+     *
+     * @return array{method: string, path: string, body?: array<mixed>}|null
+     */
+    public static function of(string $method, string $route, string $path, array $body, array $answer): ?array
+    {
+        $switch = str_replace('-', '_', basename($route));
+        if ($method === 'PUT' && in_array($switch, self::SWITCHES, true) && is_bool($body[$switch] ?? null)) {
+            return ['method' => 'PUT', 'path' => $path, 'body' => [...$body, $switch => ! $body[$switch]]];
+        }
+        if (in_array($route, self::OPPOSITE, true)) {
+            return $method === 'POST' ? ['method' => 'DELETE', 'path' => $path] : null;
+        }
+        if ($method === 'POST' && in_array($route, self::MADE, true) && is_int($answer['id'] ?? null)) {
+            return ['method' => 'DELETE', 'path' => $path.'/'.$answer['id']];
+        }
+        if ($route === 'days/{day}/plants/{entry}/state' && in_array($body['state'] ?? null, ['done', 'not_today'], true)) {
+            return ['method' => 'POST', 'path' => $path, 'body' => ['state' => 'planned']];
+        }
+
+        return null;
+    }
+}

@@ -1,0 +1,160 @@
+import { Button, Form } from 'antd';
+import { useState } from 'react';
+import { Link } from 'react-router';
+
+import { ApiProblem } from '../api/client';
+import { type Session, useMay, useOwnPassword, useOwnPin, useSession, useSignOut } from '../api/session';
+import { useWords } from '../i18n/words';
+import { Trouble } from '../kit/forms/Trouble';
+import { useUndoable } from '../kit/hooks/useUndoable';
+import { SecretField } from '../kit/people/SecretField';
+import common from '../styles/common.module.css';
+import { SignIn } from './SignIn';
+import styles from './shell.module.css';
+
+/** Who is signed in here, his PIN and password; and where people are let in. */
+export function You({ close }: { close: () => void }) {
+  const { t } = useWords();
+  const session = useSession().data;
+  const may = useMay();
+  const [asked, setAsked] = useState<'signIn' | 'pin' | 'password' | null>(null);
+  if (session === undefined) {
+    return null;
+  }
+  const done = () => setAsked(null);
+
+  return (
+    <section className={styles.you} aria-label={t('people.you')}>
+      <h3>{t('people.you')}</h3>
+      {session.person == null ? (
+        <>
+          <p>{t('people.atDesk')}</p>
+          {asked === 'signIn' ? (
+            <SignIn session={session} beside={<Button onClick={done}>{t('common.cancel')}</Button>} />
+          ) : (
+            <Button onClick={() => setAsked('signIn')}>{t('people.signIn')}</Button>
+          )}
+        </>
+      ) : (
+        <Signed session={session} asked={asked} ask={setAsked} done={done} />
+      )}
+      {may('owner') && (
+        <p className={styles.toPeople}>
+          <Link to="/people" onClick={close}>
+            {t('people.toPeople')}
+          </Link>
+        </p>
+      )}
+    </section>
+  );
+}
+
+interface SignedProps {
+  session: Session;
+  asked: 'signIn' | 'pin' | 'password' | null;
+  ask: (what: 'pin' | 'password') => void;
+  done: () => void;
+}
+
+function Signed({ session, asked, ask, done }: SignedProps) {
+  const { t } = useWords();
+  const signOut = useSignOut();
+
+  return (
+    <>
+      <p>
+        <strong>{session.person?.name}</strong>{' '}
+        <span className={common.quiet}>{session.role != null && t(`people.role.${session.role}`)}</span>
+      </p>
+      <p className={styles.signInFoot}>
+        <Button onClick={() => signOut.mutate()} loading={signOut.isPending}>
+          {t('people.signOut')}
+        </Button>
+        <Button onClick={() => ask('pin')}>{t('people.newPin')}</Button>
+        <Button onClick={() => ask('password')}>{t('people.newPassword')}</Button>
+      </p>
+      <Trouble error={signOut.error} marked={false} />
+      {asked === 'pin' && <NewPin done={done} />}
+      {asked === 'password' && <NewPassword done={done} />}
+    </>
+  );
+}
+
+function NewPin({ done }: { done: () => void }) {
+  const { t } = useWords();
+  const say = useUndoable();
+  const [pin, setPin] = useState('');
+  const save = useOwnPin();
+  const problem = save.error instanceof ApiProblem ? save.error : undefined;
+  const keep = () =>
+    save.mutate(
+      { pin },
+      {
+        onSuccess: () => {
+          say(t('people.pinKept'));
+          done();
+        },
+      },
+    );
+
+  return (
+    <Form layout="vertical" onFinish={keep}>
+      <SecretField
+        digits
+        label={t('people.pin')}
+        hint={t('people.pinHint')}
+        is="new-password"
+        value={pin}
+        error={problem?.at('pin')}
+        onChange={setPin}
+      />
+      <Trouble error={save.error} marked={false} atFields />
+      <Button htmlType="submit" loading={save.isPending}>
+        {t('people.keepPin')}
+      </Button>
+    </Form>
+  );
+}
+
+function NewPassword({ done }: { done: () => void }) {
+  const { t } = useWords();
+  const say = useUndoable();
+  const [old, setOld] = useState('');
+  const [next, setNext] = useState('');
+  const save = useOwnPassword();
+  const problem = save.error instanceof ApiProblem ? save.error : undefined;
+  const keep = () =>
+    save.mutate(
+      { password: old, new_password: next },
+      {
+        onSuccess: () => {
+          say(t('people.passwordKept'));
+          done();
+        },
+      },
+    );
+
+  return (
+    <Form layout="vertical" onFinish={keep}>
+      <SecretField
+        label={t('people.passwordNow')}
+        is="current-password"
+        value={old}
+        error={problem?.at('password')}
+        onChange={setOld}
+      />
+      <SecretField
+        label={t('people.passwordNew')}
+        hint={t('people.passwordHint')}
+        is="new-password"
+        value={next}
+        error={problem?.at('new_password')}
+        onChange={setNext}
+      />
+      <Trouble error={save.error} marked={false} atFields />
+      <Button htmlType="submit" loading={save.isPending}>
+        {t('people.keepPassword')}
+      </Button>
+    </Form>
+  );
+}
