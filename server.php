@@ -13,6 +13,8 @@ if (preg_match('/^(?:127\.0\.0\.1|localhost)(?::\d+)?$/', $_SERVER['HTTP_HOST'] 
     return true;
 }
 header_remove('X-Powered-By');
+// what a phone asks for that has it on its home screen
+const AROUND = ['/manifest.webmanifest' => 'application/manifest+json', '/sw.js' => 'text/javascript', '/icons/zolbek-180.png' => 'image/png', '/icons/zolbek-192.png' => 'image/png', '/icons/zolbek-512.png' => 'image/png'];
 $path = rawurldecode((string) parse_url($_SERVER['REQUEST_URI'], PHP_URL_PATH));
 if (preg_match('#^/build/assets/([A-Za-z0-9_-]+(?:\.[A-Za-z0-9_-]+)*\.([a-z0-9]+))$#', $path, $named) === 1 && isset(TYPES[$named[2]]) && is_file(__DIR__.'/public/build/assets/'.$named[1])) {
     // named after what is in them: a browser keeps them, read and compiled, for as long as they are asked for
@@ -23,6 +25,14 @@ if (preg_match('#^/build/assets/([A-Za-z0-9_-]+(?:\.[A-Za-z0-9_-]+)*\.([a-z0-9]+
     if ($_SERVER['REQUEST_METHOD'] !== 'HEAD') {
         readfile(__DIR__.'/public/build/assets/'.$named[1]);
     }
+
+    return true;
+}
+if (isset(AROUND[$path])) {
+    header('Content-Type: '.AROUND[$path]);
+    header('Cache-Control: no-cache');
+    header('X-Content-Type-Options: nosniff');
+    readfile(__DIR__.'/public'.$path);
 
     return true;
 }

@@ -34,6 +34,11 @@ const first = firstLanguage();
 setPageLocale(first);
 const words = await catalogueOf(first);
 
+// where the browser allows it: not with a certificate that it does not know
+if ('serviceWorker' in navigator) {
+  navigator.serviceWorker.register('/sw.js').catch(() => undefined);
+}
+
 createRoot(root).render(
   <StrictMode>
     <ReaderProvider first={first} words={words} catalogueOf={catalogueOf}>
