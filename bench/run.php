@@ -9,9 +9,11 @@ use Bench\CoreSpeed;
 use Bench\EvaluateSpeed;
 use Bench\FirstLoad;
 use Bench\FourWriters;
+use Bench\LanSpeed;
 use Bench\ScreenSpeed;
 use Bench\SearchSpeed;
 use Tests\Browser\Chrome;
+use Tests\Browser\Lan;
 use Tests\Browser\Site;
 
 require __DIR__.'/../vendor/autoload.php';
@@ -70,4 +72,10 @@ try {
 } finally {
     $chrome->stop();
     $site->stop();
+}
+
+$lan = Lan::shared();
+foreach ([4 => 250, 20 => 500] as $clients => $most) {
+    [$asked, $faults, $middle, $high] = LanSpeed::measure($lan, $clients, 30.0);
+    printf("Network    %2d clients for 30 s, nine reads to a write %6.0f ms p50, %.0f ms p95 (under %d), %d errors (0), %d answers\n", $clients, $middle, $high, $most, $faults, $asked);
 }

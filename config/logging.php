@@ -6,8 +6,10 @@ use App\Common\LogBook;
 
 // One file a day in the data folder, of which some weeks are kept; what stands in them is told by LogLine.
 return [
-    'default' => 'book',
+    'default' => 'all',
     'channels' => [
+        // a log that cannot be written keeps nothing from being answered
+        'all' => ['driver' => 'stack', 'channels' => ['book'], 'ignore_exceptions' => true],
         'book' => [
             'driver' => 'daily',
             'path' => LogBook::folder((string) env('ZOLBEK_DATABASE', storage_path('data/zolbek.sqlite'))).'/zolbek.log',

@@ -41,6 +41,7 @@ return [
         'damaged' => 'The data is damaged and is not written to any more. End Zolbek and start it again: it names the last copy that can be put back.',
         'no_file' => 'The data is not where it was. Look whether its folder is still there, and start Zolbek again.',
     ],
+    'clock' => 'The clock of this machine says :now, but something was written on :written. Nothing is lost; set the clock right, or days, copies and tasks will stand in the wrong order.',
     'roles' => ['reader' => 'reader', 'helper' => 'helper', 'grower' => 'grower', 'owner' => 'owner'],
     'may_not' => 'Your role here is :role; this needs that of :least. Nothing was changed.',
     'status' => [

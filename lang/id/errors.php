@@ -41,6 +41,7 @@ return [
         'damaged' => 'Data rusak dan tidak ditulis lagi. Hentikan Zolbek dan mulai lagi: ia menyebut salinan terakhir yang bisa dikembalikan.',
         'no_file' => 'Data tak ada di tempatnya. Lihat apakah foldernya masih ada, lalu mulai Zolbek lagi.',
     ],
+    'clock' => 'Jam mesin ini menunjukkan :now, tetapi ada yang ditulis pada :written. Tidak ada yang hilang; betulkan jamnya, agar hari, salinan dan tugas tidak keliru urutannya.',
     'roles' => ['reader' => 'pembaca', 'helper' => 'pembantu', 'grower' => 'penanam', 'owner' => 'pemilik'],
     'may_not' => 'Peran Anda di sini :role; ini perlu peran :least. Tidak ada yang diubah.',
     'status' => [

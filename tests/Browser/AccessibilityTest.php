@@ -52,6 +52,7 @@ test('no place has a fault of accessibility, nor its drawers and dialogs, in bri
     'Log' => ['/log', 'Batch worked out'],
     'Log, batches' => ['/log?view=batches', '2 entries'],
     'Sheet' => ['/log/1', 'Not mixed yet'],
+    'People' => ['/people', 'This installation'],
 ]);
 
 test('no view of a mix has a fault of accessibility', function (): void {

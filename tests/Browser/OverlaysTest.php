@@ -8,7 +8,7 @@ use Tests\Browser\Walk;
 const OVERLAYS = [
     ['/today', 'Running low', 'Keyboard shortcuts'], ['/today', 'Running low', 'A task for many'], ['/bins', '35 entries', 'Add a component'], ['/bins', '35 entries', 'Add a mix'], ['/bins', '35 entries', 'Files in and out'],
     ['/pots', '8 entries', 'Add a pot'], ['/pots', '8 entries', 'Edit Moss bowl 20'], ['/plants', '21 entries', 'Add a plant'], ['/days', '2 entries', 'Plan a day'], ['/days/1', '12 entries', 'Change T-001 Gate pine'],
-    ['/days/1', '12 entries', 'Choose plants'], ['/days/1', '12 entries', 'Change the frame'], ['/fertilisers', '3 entries', 'Add a fertiliser'], ['/blend/library', '4 entries', 'Add a site'], ['/bench', 'A place to begin', 'Start: Sieve analysis'],
+    ['/days/1', '12 entries', 'Choose plants'], ['/people', 'This installation', 'Add the owner'], ['/calendar', 'Open tasks', 'Calendar for the phone (iCalendar)'], ['/days/1', '12 entries', 'Change the frame'], ['/fertilisers', '3 entries', 'Add a fertiliser'], ['/blend/library', '4 entries', 'Add a site'], ['/bench', 'A place to begin', 'Start: Sieve analysis'],
     ['/bench/tools', 'Bench scale', 'Add a scoop or tub'], ['/plants/5', 'What the stick should look like', 'Look at the roots'], ['/bins/1', 'P-autumn', 'Take in a delivery'], ['/blend', 'Verdicts', 'Place and care …'],
     ['/blend', 'Verdicts', 'Root ball, zones, objects …'], ['/blend', 'Verdicts', 'Work out a batch'], ['/blend', 'Verdicts', 'Save'],
 ];

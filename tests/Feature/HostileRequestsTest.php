@@ -78,6 +78,20 @@ test('every field of every write with every wrong kind of value is refused or ta
     expect($this->stumbled)->toBe([])->and($this->asked)->toBeGreaterThan(5000);
 });
 
+test('pages of other sites change nothing, whatever they say of themselves', function (): void {
+    $taken = [];
+    foreach (everyRoute() as $route) {
+        foreach (array_diff($route->methods(), ['GET', 'HEAD', 'OPTIONS']) as $method) {
+            foreach ([['HTTP_ORIGIN' => 'http://zolbek.example'], ['HTTP_ORIGIN' => 'null'], ['HTTP_SEC_FETCH_SITE' => 'cross-site'], ['HTTP_SEC_FETCH_SITE' => 'same-site'], ['HTTP_X_HTTP_METHOD_OVERRIDE' => 'DELETE'], ['HTTP_ORIGIN' => 'https://127.0.0.1.example', 'HTTP_SEC_FETCH_SITE' => 'same-origin']] as $headers) {
+                ++$this->asked;
+                $answer = $this->call($method, filledWith($route, '1'), server: ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json', ...$headers], content: '{}');
+                in_array($answer->getStatusCode(), [403, 405], true) || $taken[] = $method.' '.$route->uri().' '.json_encode($headers).' '.$answer->getStatusCode();
+            }
+        }
+    }
+    expect($taken)->toBe([])->and($this->asked)->toBeGreaterThan(400);
+});
+
 test('bodies that are none, addresses that lead nowhere, methods and types that do not fit', function (): void {
     foreach (everyRoute() as $route) {
         foreach (['GET', 'POST', 'PUT', 'PATCH', 'DELETE', 'OPTIONS', 'PURGE'] as $method) {

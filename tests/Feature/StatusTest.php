@@ -20,6 +20,7 @@ beforeEach(function (): void {
     $this->folder = sys_get_temp_dir().'/zolbek-log-'.getmypid();
     config(['logging.channels.book.path' => $this->folder.'/zolbek.log']);
     Log::forgetChannel('book');
+    Log::forgetChannel('all');
     $this->log = fn(): string => implode('', array_map(file_get_contents(...), glob($this->folder.'/*.log') ?: []));
 });
 afterEach(fn() => File::deleteDirectory($this->folder));

@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Common\InstallationKey;
+use App\Common\Words;
 use App\Files\Backup\Copies;
 use App\Files\Backup\DataFolder;
 use App\Files\Backup\Restore;
 use App\Files\Backup\SoundDatabase;
+use App\Files\Clock;
 use App\People\Models\Person;
 use App\People\PeopleFile;
 use App\Plants\PhotoStore;
@@ -18,6 +20,7 @@ use App\Truth\Actions\RecomputeForecasts;
 use App\Truth\ModelNotice;
 use Database\Demo\TessivaleYard;
 use Illuminate\Console\Command;
+use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\File;
 
 /** Brings the database up to date: its file, tables, reference components, and the demo yard if asked for. */
@@ -55,6 +58,10 @@ final class Prepare extends Command
         }
         if ($this->option('demo')) {
             $yard->load();
+        }
+        $ahead = Clock::behind($data);
+        if ($ahead !== null) {
+            $this->output->getErrorStyle()->writeln(Words::of('errors.clock', ['written' => $ahead->toDateTimeString(), 'now' => Carbon::now()->toDateTimeString()]));
         }
         $this->info('Database ready.');
 

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Common\DatabaseTrouble;
 use App\Common\RefusalWords;
+use PDOException;
 use RuntimeException;
 use Zolbek\Core\Basis\Input\Refused;
 
@@ -18,6 +20,8 @@ trait TellsWhy
             return $work();
         } catch (Refused $refused) {
             $why = RefusalWords::sentence($refused->refusals[0]);
+        } catch (PDOException $fault) {
+            $why = DatabaseTrouble::of($fault)[1] ?? throw $fault;
         } catch (RuntimeException $fault) {
             $why = rtrim($fault->getMessage(), '.').'.';
         }

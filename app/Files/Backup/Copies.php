@@ -23,7 +23,7 @@ final class Copies
                 Backup::write($data, $file);
                 $made[] = $file;
             }
-            self::thin($data, $kind, max(1, (int) config('backup.'.$kind.'s')));
+            self::thin($data, $kind, max(1, (int) config('backup.'.$kind.'s')), $name);
         }
 
         return $made;
@@ -64,10 +64,12 @@ final class Copies
         return $data->copies().'/'.$data->name().'-'.$kind.'-'.$name.'.zip';
     }
 
-    private static function thin(DataFolder $data, string $kind, int $most): void
+    /** @param string|null $now as what a copy is named now: those of a day to come were made by a clock that was ahead, and go first */
+    private static function thin(DataFolder $data, string $kind, int $most, ?string $now = null): void
     {
         $files = glob(self::file($data, $kind, '*')) ?: [];
-        sort($files);
+        $newest = $now === null ? null : self::file($data, $kind, $now);
+        usort($files, static fn(string $a, string $b): int => [$newest === null || $a <= $newest, $a] <=> [$newest === null || $b <= $newest, $b]);
         File::delete(array_slice($files, 0, -$most));
     }
 }

@@ -21,6 +21,18 @@ export function useTasks(query: TaskQuery) {
   });
 }
 
+/** The secret address by which a phone follows the calendar. */
+export function useCalendarAddress() {
+  return useQuery({
+    queryKey: ['calendar-address'],
+    queryFn: async ({ signal }) => answerOf(await api.GET('/calendar-address', { signal })),
+  });
+}
+
+export function useRenewCalendarAddress() {
+  return useWrite(async () => answerOf(await api.POST('/calendar-address', { body: {} })), 'calendarAddress');
+}
+
 export function useAddTask() {
   return useWrite(async (body: Schemas['CareTaskInput']) => answerOf(await api.POST('/tasks', { body })), 'task');
 }

@@ -4,6 +4,7 @@ import { useCallback } from 'react';
 /** The first part of the key under which an answer of the server is kept. */
 export type Kept =
   | 'batches'
+  | 'calendar-address'
   | 'checks'
   | 'components'
   | 'day'
@@ -36,6 +37,7 @@ export type Kept =
 export const STALE = {
   batch: ['batches'],
   batchMixed: ['batches', 'components', 'lots', 'movements', 'evaluation', 'plan', 'day'],
+  calendarAddress: ['calendar-address'],
   component: ['components', 'recipes', 'evaluation', 'plan'],
   day: ['days', 'today', 'plants', 'plant', 'tasks', 'components', 'lots', 'movements', 'uses'],
   fertiliser: ['fertilisers', 'day'],

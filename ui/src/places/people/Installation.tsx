@@ -45,6 +45,13 @@ export function Installation() {
                     </>
                   )}
                 </Row>
+                {status.clock_behind != null && (
+                  <Row label={t('people.clock')}>
+                    <strong className={common.mind}>
+                      {t('people.clockBehind', { date: date(status.clock_behind) })}
+                    </strong>
+                  </Row>
+                )}
                 <Row label={t('people.data')}>{mb(status.data_bytes)}</Row>
                 <Row label={t('people.pictures')}>
                   {n(status.pictures, 6)} · {mb(status.pictures_bytes)}

@@ -34,6 +34,7 @@ const STATUS: Schemas['Status'] = {
   slow_ms: 250,
   workers: 8,
   network: null,
+  clock_behind: '2030-01-02T10:00:00Z',
 };
 
 beforeEach(() => {
@@ -118,6 +119,7 @@ describe('people', () => {
     show(<PeoplePage />);
     expect(await screen.findByText('none yet')).toBeTruthy();
     expect(screen.getByText('84 GB')).toBeTruthy();
+    expect(screen.getByText(/something was written on January 2, 2030/)).toBeTruthy();
     expect(screen.getByText('0.7 MB')).toBeTruthy();
     expect(screen.getByText('0 today, 2 in a week')).toBeTruthy();
     expect(screen.getByText('1 today, 4 in a week')).toBeTruthy();

@@ -45,6 +45,8 @@ export const words: Record<keyof typeof english, string> = {
   'people.gb': '{gb} GB',
   'people.lastCopy': 'Salinan terakhir',
   'people.noCopy': 'belum ada',
+  'people.clock': 'Jam',
+  'people.clockBehind': 'mundur: ada yang ditulis pada {date}. Betulkan jamnya.',
   'people.data': 'Data',
   'people.pictures': 'Gambar',
   'people.free': 'Sisa di cakram',

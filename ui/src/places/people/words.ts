@@ -42,6 +42,8 @@ export const words = {
   'people.gb': '{gb} GB',
   'people.lastCopy': 'Last copy',
   'people.noCopy': 'none yet',
+  'people.clock': 'Clock',
+  'people.clockBehind': 'went back: something was written on {date}. Set it right.',
   'people.data': 'Data',
   'people.pictures': 'Pictures',
   'people.free': 'Free on the disk',

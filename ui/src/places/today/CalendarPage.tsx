@@ -1,13 +1,14 @@
 import { Button } from 'antd';
+import { useState } from 'react';
 import { Link } from 'react-router';
 
 import { useTasks } from '../../api/care';
 import { useDays } from '../../api/days';
-import { useReader } from '../../i18n/reader';
 import { useWords } from '../../i18n/words';
 import { useAddressed } from '../../kit/hooks/useAddressed';
 import { ListState } from '../../kit/lists/ListState';
 import { TaskList, useTaskName } from '../../kit/plants/TaskList';
+import { CalendarFeed } from './CalendarFeed';
 import { type CalendarDay, iso, monthDays } from './month';
 import common from '../../styles/common.module.css';
 import styles from './today.module.css';
@@ -17,7 +18,7 @@ const MOST_IN_A_DAY = 3;
 /** Open tasks and potting days by the month, and the same as a file for the phone. */
 export default function CalendarPage() {
   const { t, month, weekday, date } = useWords();
-  const { language } = useReader();
+  const [feeding, setFeeding] = useState(false);
   const [monthText, setMonth] = useAddressed('month', iso(new Date()).slice(0, 7));
   const at = { year: Number(monthText.slice(0, 4)), month: Number(monthText.slice(5, 7)) - 1 };
   const weeks = monthDays(at.year, at.month);
@@ -77,13 +78,10 @@ export default function CalendarPage() {
           {t('calendar.month', { month: month(at.month), year: String(at.year) })}
         </strong>
         <Button onClick={() => turn(1)}>{t('calendar.after')}</Button>
-        <Button
-          className={styles.calendarFeed}
-          href={`/api/v1/calendar.ics?language=${language}`}
-          title={t('calendar.feedHint')}
-        >
+        <Button className={styles.calendarFeed} onClick={() => setFeeding(true)}>
           {t('calendar.feed')}
         </Button>
+        {feeding && <CalendarFeed close={() => setFeeding(false)} />}
       </header>
       <ListState
         isPending={found.isPending}

@@ -53,12 +53,23 @@ export const words = {
   'calendar.month': '{month} {year}',
   'calendar.before': 'Month before',
   'calendar.after': 'Month after',
-  'calendar.feed': 'Calendar file for the phone (iCalendar)',
-  'calendar.feedHint': 'Opened once it is taken in; subscribed to, it follows. It is only reachable where Zolbek runs.',
+  'calendar.feed': 'Calendar for the phone (iCalendar)',
+  'calendar.feedHint': 'As a file it is taken in once; by its address a phone follows it, wherever it reaches Zolbek.',
   'calendar.more': '{count} more',
   'calendar.open': 'Open tasks of this month',
   'calendar.none': 'Nothing is due this month.',
   'today.waterUnsent': '{verdict, select, water {watered} other {can wait}}, not sent yet',
+  'calendar.feedDone': 'Close',
+  'calendar.feedFile': 'Take the file',
+  'calendar.address': 'Address to subscribe to',
+  'calendar.addressHint':
+    'Whoever has it reads the calendar without signing in, and nothing else. A new one makes the one before lead nowhere.',
+  'calendar.noAddress': 'None was made yet.',
+  'calendar.addressMade': 'Made {date}.',
+  'calendar.makeAddress': 'Make an address',
+  'calendar.renewAddress': 'Make a new one',
+  'calendar.copy': 'Copy',
+  'calendar.copied': 'The address is copied.',
 } as const;
 
 type Said = typeof words;
