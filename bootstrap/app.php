@@ -11,6 +11,7 @@ use App\Http\ReadersLanguage;
 use App\Http\RefusalResponse;
 use App\Http\SafeHeaders;
 use App\Http\SentFromHere;
+use App\People\Http\InYard;
 use App\People\Http\NotesWhatWasDone;
 use App\People\Http\OnlyWhoMay;
 use Illuminate\Cookie\Middleware\AddQueuedCookiesToResponse;
@@ -42,7 +43,7 @@ $app = Application::configure(basePath: dirname(__DIR__))
         $middleware->prepend([SafeHeaders::class, OwnPagesOnly::class]);
         $session = [EncryptCookies::class, AddQueuedCookiesToResponse::class, QuietSession::class];
         $middleware->group('session', $session);
-        $middleware->api(prepend: [ReadersLanguage::class, PlainQuery::class, ...$session, SentFromHere::class, OnlyWhoMay::class, OnlyJsonBodies::class, NotesWhatWasDone::class]);
+        $middleware->api(prepend: [ReadersLanguage::class, PlainQuery::class, ...$session, SentFromHere::class, InYard::class, OnlyWhoMay::class, OnlyJsonBodies::class, NotesWhatWasDone::class]);
     })
     ->withExceptions(static function (Exceptions $exceptions): void {
         $exceptions->dontReport(Refused::class);

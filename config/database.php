@@ -6,6 +6,8 @@ use App\People\PeopleFile;
 
 return [
     'default' => 'sqlite',
+    // of the first yard; the others lie in folders beneath it
+    'first' => env('ZOLBEK_DATABASE', storage_path('data/zolbek.sqlite')),
     'connections' => [
         'sqlite' => [
             'driver' => 'sqlite',

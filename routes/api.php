@@ -18,6 +18,7 @@ use App\Instruments\Http\InstrumentController;
 use App\People\Http\ActivityController;
 use App\People\Http\PeopleController;
 use App\People\Http\SessionController;
+use App\People\Http\YardsController;
 use App\Plants\Http\FertiliserController;
 use App\Plants\Http\PhotoController;
 use App\Plants\Http\PlantController;
@@ -49,6 +50,11 @@ Route::put('people/{person}/archived', [PeopleController::class, 'archive'])->wh
 Route::put('people/{person}/password', [PeopleController::class, 'password'])->whereNumber('person');
 Route::post('people/{person}/pairing', [PeopleController::class, 'offer'])->whereNumber('person');
 Route::delete('devices/{device}', [PeopleController::class, 'forget'])->whereNumber('device');
+Route::get('yards', [YardsController::class, 'index']);
+Route::post('yards', [YardsController::class, 'store']);
+Route::put('yards/{yard}', [YardsController::class, 'update'])->whereNumber('yard');
+Route::put('yards/{yard}/archived', [YardsController::class, 'archive'])->whereNumber('yard');
+Route::put('session/yard', [YardsController::class, 'go']);
 Route::get('activity', ActivityController::class);
 
 Route::get('meta', MetaController::class);

@@ -13,20 +13,22 @@ final class CalendarAddress
 {
     private const KEPT_AS = 'calendar_secret';
 
-    /** @return array{path: string|null, made_on: string|null} null where none was made yet */
-    public static function now(): array
+    /** @return array{path: string|null, made_on: string|null, address: string|null} null where none was made yet */
+    public static function now(int $yard): array
     {
         $kept = Setting::query()->find(self::KEPT_AS)?->value;
+        if (! is_string($kept['secret'] ?? null)) {
+            return ['path' => null, 'made_on' => null, 'address' => null];
+        }
+        $path = '/api/v1/calendars/'.$kept['secret'].'.ics?yard='.$yard;
 
-        return is_string($kept['secret'] ?? null) ? ['path' => '/api/v1/calendars/'.$kept['secret'].'.ics', 'made_on' => (string) $kept['made_on']] : ['path' => null, 'made_on' => null];
+        return ['path' => $path, 'made_on' => (string) $kept['made_on'], 'address' => is_string(config('people.address')) ? config('people.address').$path : null];
     }
 
-    /** @return array{path: string|null, made_on: string|null} a new one; the one before leads nowhere from now on */
-    public static function renew(): array
+    /** Another one; the one before leads nowhere from now on. */
+    public static function renew(): void
     {
         Setting::query()->updateOrCreate(['key' => self::KEPT_AS], ['value' => ['secret' => Str::random(40), 'made_on' => Carbon::today()->toDateString()]]);
-
-        return self::now();
     }
 
     public static function is(string $secret): bool

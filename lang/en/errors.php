@@ -24,6 +24,7 @@ return [
         'CareTask' => 'task',
         'Person' => 'person',
         'Device' => 'device',
+        'Yard' => 'yard',
     ],
     'given' => [
         'nothing' => 'nothing',
@@ -47,6 +48,7 @@ return [
     'status' => [
         401 => 'Sign in first: over the network of the yard it is to be known who asks.',
         403 => 'Only pages of Zolbek itself may change anything here.',
+        409 => 'This page is of another yard than the one that is open now. Reload it; nothing was changed.',
         413 => 'This file is too large.',
         415 => 'The body must be JSON, sent as application/json; imports CSV, sent as text/csv.',
         419 => 'This page was opened in a session that has ended. Reload it; nothing was changed.',

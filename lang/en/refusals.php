@@ -226,4 +226,8 @@ return [
     'code_unknown' => 'This code is not known, or was used, or is older than ten minutes. Have a new one shown at the desk.',
     'nobody_called' => 'Nobody is called :given. Somebody new is added with a role: --role=helper.',
     'tapped_at' => 'This must be a time within the last :days days, not :given.',
+    'first_yard' => 'The first yard is always there.',
+    'no_such_yard' => 'There is no yard with the id :given.',
+    'no_yard_called' => 'No yard is called :given. There are: :yards.',
+    'no_people_in_it' => 'There are no people in :given: it was made without --people.',
 ];

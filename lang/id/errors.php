@@ -24,6 +24,7 @@ return [
         'CareTask' => 'tugas',
         'Person' => 'orang',
         'Device' => 'perangkat',
+        'Yard' => 'kebun',
     ],
     'given' => [
         'nothing' => 'kosong',
@@ -47,6 +48,7 @@ return [
     'status' => [
         401 => 'Masuk dulu: lewat jaringan kebun, harus diketahui siapa yang bertanya.',
         403 => 'Hanya halaman Zolbek sendiri yang boleh mengubah sesuatu di sini.',
+        409 => 'Halaman ini milik kebun lain daripada yang sekarang dibuka. Muat ulang; tidak ada yang diubah.',
         413 => 'Berkas ini terlalu besar.',
         415 => 'Isi harus JSON, dikirim sebagai application/json; impor CSV, dikirim sebagai text/csv.',
         419 => 'Halaman ini dibuka dalam sesi yang sudah berakhir. Muat ulang; tak ada yang berubah.',

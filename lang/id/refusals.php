@@ -226,4 +226,8 @@ return [
     'code_unknown' => 'Kode ini tak dikenal, sudah dipakai, atau lebih dari sepuluh menit. Minta yang baru di meja.',
     'nobody_called' => 'Tidak ada yang bernama :given. Orang baru ditambah dengan peran: --role=helper.',
     'tapped_at' => 'Ini harus waktu dalam :days hari terakhir, bukan :given.',
+    'first_yard' => 'Kebun pertama selalu ada.',
+    'no_such_yard' => 'Tidak ada kebun dengan id :given.',
+    'no_yard_called' => 'Tidak ada kebun bernama :given. Yang ada: :yards.',
+    'no_people_in_it' => 'Tidak ada orang di :given: dibuat tanpa --people.',
 ];

@@ -243,7 +243,7 @@ test('what was tapped without a connection counts from when it was tapped', func
 ]);
 
 test('the calendar has an address of its own, which is renewed and then leads nowhere', function (): void {
-    expect($this->getJson('/api/v1/calendar-address')->assertOk()->json())->toBe(['path' => null, 'made_on' => null]);
+    expect($this->getJson('/api/v1/calendar-address')->assertOk()->json())->toBe(['path' => null, 'made_on' => null, 'address' => null]);
     $first = $this->postJson('/api/v1/calendar-address', [])->assertCreated();
     Contract::check($first, 'CalendarAddress');
     overTheNetwork($this);

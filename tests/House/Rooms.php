@@ -18,7 +18,7 @@ final class Rooms
 
     /** By what a subject is met from outside; the rest of it is its own. */
     public const DOORS = [
-        'People' => ['PeopleFile', 'Role', 'Actions/SavePerson', 'Models/Person'],
+        'People' => ['PeopleFile', 'Role', 'Actions/SavePerson', 'Models/*', 'OpenYard', 'Http/InYard'],
         'Shelf' => ['OtherNames', 'Models/*', 'Portions', 'TakenApart', 'MixFigures', 'Measured', 'Actions/SaveLot', 'Actions/SaveMix', 'Actions/TakeFromShelf', 'Actions/MoveStock', 'ComponentByName', 'ComponentChanged', 'ReferenceComponents', 'Actions/LoadReferenceComponents', 'ComponentPresenter', 'ComponentSheet', 'LotSheet', 'MovementListing'],
         'Pots' => ['Models/Pot', 'PotsNear', 'PotPresenter', 'PotSheet', 'PotFile'],
         'Recipes' => ['Models/*', 'Actions/SaveRecipe', 'PartsForm', 'RecipePortions', 'RecipePresenter', 'Rinsed', 'RecipeFile', 'RecipeListing'],

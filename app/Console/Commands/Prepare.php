@@ -12,6 +12,8 @@ use App\Files\Backup\Restore;
 use App\Files\Backup\SoundDatabase;
 use App\Files\Clock;
 use App\People\Models\Person;
+use App\People\Models\Yard;
+use App\People\OpenYard;
 use App\People\PeopleFile;
 use App\Plants\PhotoStore;
 use App\Shelf\Actions\LoadReferenceComponents;
@@ -28,12 +30,15 @@ final class Prepare extends Command
 {
     use TellsWhy;
 
-    protected $signature = 'zolbek:prepare {--demo : load the demo yard too} {--network : it is to be reached over the network, which needs an owner}';
+    protected $signature = 'zolbek:prepare {--demo : load the demo yard too} {--network : it is to be reached over the network, which needs an owner} {--yard= : one yard alone, by its id; all of them where left out}';
 
     protected $description = 'Create or update the database';
 
     public function handle(LoadReferenceComponents $loadReference, LoadReferenceSpecies $loadSpecies, RecomputeForecasts $recompute, TessivaleYard $yard): int
     {
+        if (is_numeric($this->option('yard'))) {
+            OpenYard::of(Yard::query()->findOrFail((int) $this->option('yard')));
+        }
         $file = (string) config('database.connections.sqlite.database');
         File::ensureDirectoryExists(dirname($file));
         $data = DataFolder::here();
@@ -64,6 +69,18 @@ final class Prepare extends Command
             $this->output->getErrorStyle()->writeln(Words::of('errors.clock', ['written' => $ahead->toDateTimeString(), 'now' => Carbon::now()->toDateTimeString()]));
         }
         $this->info('Database ready.');
+
+        return $this->option('yard') === null ? $this->others() : self::SUCCESS;
+    }
+
+    /** The other yards of the installation. */
+    private function others(): int
+    {
+        foreach (Yard::here() as $yard) {
+            if ($yard->id !== Yard::FIRST && OpenYard::during($yard, fn(): int => $this->call('zolbek:prepare', ['--yard' => $yard->id])) !== self::SUCCESS) {
+                return self::FAILURE;
+            }
+        }
 
         return self::SUCCESS;
     }

@@ -14,6 +14,7 @@ final readonly class Archive
 {
     public const DATABASE = 'database.sqlite';
     public const PHOTOS = 'photos/';
+    public const PEOPLE = 'people.sqlite';
     public const MANIFEST = 'backup.json';
     public const COUNTED = ['plants', 'pots', 'recipes', 'components', 'potting_days', 'batches', 'bench_tests', 'stock_movements', 'care_tasks'];
 

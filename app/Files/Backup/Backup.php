@@ -27,11 +27,12 @@ final class Backup
      * @throws Refused          where the database is damaged
      * @throws RuntimeException where it cannot be written, such as on a full disk
      */
-    public static function write(DataFolder $data, string $target): Archive
+    public static function write(DataFolder $data, string $target, bool $isWithPeople = false): Archive
     {
         $draft = $target.'.part';
         $copy = $target.'.sqlite.part';
-        File::delete([$draft, $copy]);
+        $people = $target.'.people.part';
+        File::delete([$draft, $copy, $people]);
         try {
             DB::statement('vacuum into ?', [$copy]);
             $zip = new ZipArchive();
@@ -39,6 +40,10 @@ final class Backup
                 throw new RuntimeException("Nothing can be written to $draft.");
             }
             $zip->addFile($copy, Archive::DATABASE);
+            if ($isWithPeople) {
+                DB::connection('people')->statement('vacuum into ?', [$people]);
+                $zip->addFile($people, Archive::PEOPLE);
+            }
             $pictures = array_filter(glob(PhotoStore::folder().'/*') ?: [], static fn(string $file): bool => is_file($file) && Picture::isName(basename($file)));
             foreach ($pictures as $picture) {
                 $zip->addFile($picture, Archive::PHOTOS.basename($picture));
@@ -58,7 +63,7 @@ final class Backup
 
             return $archive;
         } finally {
-            File::delete(array_filter([$draft, $copy, $copy.'-journal'], is_file(...)));
+            File::delete(array_filter([$draft, $copy, $copy.'-journal', $people, $people.'-journal'], is_file(...)));
         }
     }
 

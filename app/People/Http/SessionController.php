@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\People\Http;
 
+use App\People\Models\Yard;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
@@ -21,6 +22,8 @@ final readonly class SessionController
             'door' => $who->door->value,
             'person' => $who->person?->only(['id', 'name']),
             'role' => $who->role()?->value,
+            'yard' => InYard::now($request),
+            'yards' => array_map(static fn(Yard $yard): array => $yard->only(['id', 'name']), $who->role() === null ? [] : Yard::here()),
             'pin_for' => $known === null ? null : ['name' => $known->name, 'has_pin' => $known->pin !== null],
         ]))->withHeaders(['Cache-Control' => 'no-store']);
     }

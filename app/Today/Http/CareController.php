@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Today\Http;
 
 use App\Http\PagedList;
+use App\People\Http\InYard;
 use App\Plants\Actions\ChangeTask;
 use App\Plants\Actions\TaskRound;
 use App\Plants\Models\CareTask;
@@ -74,14 +75,16 @@ final readonly class CareController
         return self::file();
     }
 
-    public function address(): JsonResponse
+    public function address(Request $request): JsonResponse
     {
-        return (new JsonResponse(CalendarAddress::now()))->withHeaders(['Cache-Control' => 'no-store']);
+        return (new JsonResponse(CalendarAddress::now(InYard::now($request))))->withHeaders(['Cache-Control' => 'no-store']);
     }
 
-    public function renewAddress(): JsonResponse
+    public function renewAddress(Request $request): JsonResponse
     {
-        return new JsonResponse(CalendarAddress::renew(), 201, ['Cache-Control' => 'no-store']);
+        CalendarAddress::renew();
+
+        return new JsonResponse(CalendarAddress::now(InYard::now($request)), 201, ['Cache-Control' => 'no-store']);
     }
 
     private static function file(): Response

@@ -131,7 +131,7 @@ export function useRemoveEntry(id: number) {
 }
 
 /** A tap at the bench: told to the server, which answers with the whole day, or kept on this device (null). */
-function useDayTap<Input>(day: number, tapOf: (input: Input) => Omit<Tap, 'id' | 'at'>) {
+function useDayTap<Input>(day: number, tapOf: (input: Input) => Omit<Tap, 'id' | 'at' | 'yard'>) {
   const client = useQueryClient();
   const stale = useStale();
 

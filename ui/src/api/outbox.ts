@@ -2,7 +2,7 @@ import { useQueryClient } from '@tanstack/react-query';
 import { useEffect, useSyncExternalStore } from 'react';
 
 import { ApiProblem, spokenHere, type Schemas } from './client';
-import { askServer } from './token';
+import { askServer, yardOfPage } from './token';
 
 /** What a tap does to the pages, as long as the server was not told. */
 export type Effect =
@@ -20,6 +20,8 @@ export interface Tap {
   body: object;
   /** When it was tapped. */
   at: string;
+  /** In which yard. */
+  yard: number | null;
   effect: Effect;
 }
 
@@ -34,6 +36,9 @@ const AGAIN_MS = 4000;
 /** What a server in between says as long as the one behind it is not there. */
 const NOT_THERE = [502, 503, 504];
 const UNKNOWN = 401;
+
+/** The page is of another yard than the session is in: it waits until that one is open again. */
+const ELSEWHERE = 409;
 
 export function isUnreached(problem: unknown): boolean {
   return !(problem instanceof ApiProblem) || NOT_THERE.includes(problem.status);
@@ -125,11 +130,11 @@ class Outbox {
 export const outbox = new Outbox();
 
 /** Names a tap once and for all, on whatever device. */
-export function newTap(tap: Omit<Tap, 'id' | 'at'>): Tap {
-  return { ...tap, id: crypto.randomUUID(), at: new Date().toISOString() };
+export function newTap(tap: Omit<Tap, 'id' | 'at' | 'yard'>): Tap {
+  return { ...tap, id: crypto.randomUUID(), at: new Date().toISOString(), yard: yardOfPage() };
 }
 
-async function ask({ id, method, path, body }: Tap): Promise<Response> {
+async function ask({ id, method, path, body, yard }: Tap): Promise<Response> {
   return askServer(
     new Request(new URL(`/api/v1${path}`, window.location.href), {
       method,
@@ -138,6 +143,7 @@ async function ask({ id, method, path, body }: Tap): Promise<Response> {
         Accept: 'application/json',
         'Accept-Language': spokenHere(),
         'X-Once': id,
+        ...(yard === null ? {} : { 'X-Yard': String(yard) }),
       },
       body: JSON.stringify(body),
     }),
@@ -160,7 +166,9 @@ async function tell(tap: Tap): Promise<'taken' | 'unreached' | { refused: string
     }
     const problem = await problemOf(answer);
 
-    return isUnreached(problem) || problem.status === UNKNOWN ? 'unreached' : { refused: problem.message };
+    return isUnreached(problem) || [UNKNOWN, ELSEWHERE].includes(problem.status)
+      ? 'unreached'
+      : { refused: problem.message };
   } catch {
     return 'unreached';
   }

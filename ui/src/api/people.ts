@@ -57,6 +57,33 @@ export function useForgetDevice() {
   }, 'people');
 }
 
+export function useYards() {
+  return useQuery({
+    queryKey: ['yards'],
+    queryFn: async ({ signal }) => answerOf(await api.GET('/yards', { signal })).data,
+  });
+}
+
+export function useSaveYard() {
+  return useWrite(
+    async ({ id, name }: { id: number | null; name: string }) =>
+      answerOf(
+        id === null
+          ? await api.POST('/yards', { body: { name } })
+          : await api.PUT('/yards/{id}', { params: { path: { id } }, body: { name } }),
+      ),
+    'yards',
+  );
+}
+
+export function useArchiveYard() {
+  return useWrite(
+    async ({ id, archived }: { id: number; archived: boolean }) =>
+      answerOf(await api.PUT('/yards/{id}/archived', { params: { path: { id } }, body: { archived } })),
+    'yards',
+  );
+}
+
 export function useStatus() {
   return useQuery({
     queryKey: ['status'],

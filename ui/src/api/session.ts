@@ -2,7 +2,7 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useEffect } from 'react';
 
 import { answerOf, api, type Schemas } from './client';
-import { keepToken, SIGNED_OUT } from './token';
+import { keepSession, SIGNED_OUT } from './token';
 
 export type Session = Schemas['Session'];
 export type Role = Schemas['Role'];
@@ -11,7 +11,7 @@ const KEY = ['session'];
 const RANKS: readonly Role[] = ['reader', 'helper', 'grower', 'owner'];
 
 function kept(session: Session): Session {
-  keepToken(session.token);
+  keepSession(session);
 
   return session;
 }
@@ -61,6 +61,17 @@ export function useSignOut() {
   return useMutation({
     mutationFn: async () => answerOf(await api.DELETE('/sign-in')),
     onSuccess: () => window.location.assign('/'),
+  });
+}
+
+/** Another yard: nothing of the one before is carried over, so the application begins anew. */
+export function useGoToYard() {
+  return useMutation({
+    mutationFn: async (id: number) => answerOf(await api.PUT('/session/yard', { body: { id } })),
+    onSuccess: () => {
+      sessionStorage.clear();
+      window.location.assign('/');
+    },
   });
 }
 

@@ -31,7 +31,9 @@ export type Kept =
   | 'tests'
   | 'today'
   | 'uses'
-  | 'vessels';
+  | 'vessels'
+  | 'yards'
+  | 'session';
 
 /** What a change makes stale: the one place that says so. */
 export const STALE = {
@@ -59,6 +61,7 @@ export const STALE = {
   test: ['tests', 'test'],
   testInUse: ['tests', 'test', 'components', 'recipes', 'evaluation', 'plan'],
   vessel: ['vessels'],
+  yards: ['yards', 'session'],
 } as const satisfies Record<string, readonly Kept[]>;
 
 export type Change = keyof typeof STALE;

@@ -79,4 +79,5 @@ export const words: Record<keyof typeof english, string> = {
   'people.role.grower': 'Penanam',
   'people.role.owner': 'Pemilik',
   'unsent.mark': 'belum terkirim',
+  'people.yard': 'Kebun',
 };

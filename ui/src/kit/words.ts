@@ -85,6 +85,7 @@ export const words = {
   'people.role.grower': 'Grower',
   'people.role.owner': 'Owner',
   'unsent.mark': 'not sent yet',
+  'people.yard': 'Yard',
 } as const;
 
 type Said = typeof words;

@@ -1,9 +1,9 @@
-import { Button, Form } from 'antd';
+import { Button, Form, Select } from 'antd';
 import { useState } from 'react';
 import { Link } from 'react-router';
 
 import { ApiProblem } from '../api/client';
-import { type Session, useMay, useOwnPassword, useOwnPin, useSession, useSignOut } from '../api/session';
+import { type Session, useGoToYard, useMay, useOwnPassword, useOwnPin, useSession, useSignOut } from '../api/session';
 import { useWords } from '../i18n/words';
 import { Trouble } from '../kit/forms/Trouble';
 import { useUndoable } from '../kit/hooks/useUndoable';
@@ -38,6 +38,7 @@ export function You({ close }: { close: () => void }) {
       ) : (
         <Signed session={session} asked={asked} ask={setAsked} done={done} />
       )}
+      <YardChoice session={session} />
       {may('owner') && (
         <p className={styles.toPeople}>
           <Link to="/people" onClick={close}>
@@ -46,6 +47,30 @@ export function You({ close }: { close: () => void }) {
         </p>
       )}
     </section>
+  );
+}
+
+/** Which yard is open, where there are several. */
+function YardChoice({ session }: { session: Session }) {
+  const { t } = useWords();
+  const go = useGoToYard();
+  if (session.yards.length < 2) {
+    return null;
+  }
+
+  return (
+    <Form layout="vertical">
+      <Form.Item label={t('people.yard')}>
+        <Select
+          aria-label={t('people.yard')}
+          value={session.yard}
+          loading={go.isPending}
+          options={session.yards.map(({ id, name }) => ({ value: id, label: name }))}
+          onChange={(id) => go.mutate(id)}
+        />
+      </Form.Item>
+      <Trouble error={go.error} />
+    </Form>
   );
 }
 

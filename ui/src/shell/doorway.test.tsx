@@ -20,6 +20,8 @@ const session = (more: Partial<Session> = {}): Session => ({
   person: null,
   role: null,
   pin_for: null,
+  yard: 1,
+  yards: [{ id: 1, name: 'Yard' }],
   ...more,
 });
 const signedIn = (role: Role) => session({ role, person: { id: 1, name: 'Ilka' } });
@@ -151,6 +153,48 @@ describe('what is offered', () => {
   });
 });
 
+describe('yards', () => {
+  test('one alone is not spoken of; of several another one is opened, and the application begins anew', async () => {
+    server.on('GET /session', session({ role: 'helper', yards: [{ id: 1, name: 'Upper yard' }] }));
+    const { unmount } = show(<You close={() => undefined} />);
+    await screen.findByText(/nobody is asked here/);
+    expect(screen.queryByLabelText('Yard')).toBeNull();
+    unmount();
+    const yards = [
+      { id: 1, name: 'Upper yard' },
+      { id: 2, name: 'Lower yard' },
+    ];
+    server.on('GET /session', session({ role: 'helper', yards }));
+    server.on('PUT /session/yard', session({ role: 'helper', yard: 2, yards }));
+    sessionStorage.setItem('kept', 'of the upper yard');
+    const { hand } = show(<You close={() => undefined} />);
+    await hand.click(await screen.findByRole('combobox', { name: 'Yard' }));
+    await hand.click(await screen.findByText('Lower yard', { selector: '.ant-select-item-option-content' }));
+    await waitFor(() => expect(server.asked('PUT /session/yard')[0]?.body).toEqual({ id: 2 }));
+    await waitFor(() => expect(sessionStorage.getItem('kept')).toBeNull());
+  });
+
+  test('every question says of which yard its page is, also after the session went to another one', async () => {
+    const said: (string | null)[] = [];
+    const fetched = globalThis.fetch;
+    globalThis.fetch = ((request: Request) => {
+      said.push(request.headers.get('X-Yard'));
+
+      return fetched(request);
+    }) as typeof fetch;
+    try {
+      server.on('GET /session', session({ role: 'helper', yard: 2 }));
+      show(page);
+      await screen.findByLabelText('Note');
+      server.on('GET /plants', {});
+      await api.GET('/plants', { params: { query: {} } });
+      expect(said).toEqual([null, '2']);
+    } finally {
+      globalThis.fetch = fetched;
+    }
+  });
+});
+
 test('what was not sent is counted, and what was refused is told until somebody has seen it', async () => {
   server.on('GET /session', signedIn('helper'));
   server.on('PUT /days/1/ticks', offline);
@@ -160,6 +204,7 @@ test('what was not sent is counted, and what was refused is told until somebody 
     path: '/days/1/ticks',
     body: {},
     at: '2026-03-04T10:00:00Z',
+    yard: 1,
     effect: { kind: 'tick', day: 1, recipe: 1, number: 1, component: 1, ticked: true },
   });
   const { hand } = show(<UnsentBar />);

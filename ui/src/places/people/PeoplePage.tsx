@@ -11,6 +11,7 @@ import common from '../../styles/common.module.css';
 import { Installation } from './Installation';
 import { PairDialog } from './PairDialog';
 import { PasswordDialog, PersonDialog } from './PersonDialog';
+import { Yards } from './Yards';
 import styles from './people.module.css';
 
 type Person = Schemas['Person'];
@@ -60,6 +61,7 @@ export default function PeoplePage() {
           </details>
         )}
       </ListState>
+      {found.isSuccess && <Yards />}
       {found.isSuccess && <Installation />}
       {asked?.what === 'add' && <PersonDialog person={null} isFirst={here.length === 0} close={close} />}
       {asked?.what === 'change' && <PersonDialog person={asked.person} isFirst={false} close={close} />}

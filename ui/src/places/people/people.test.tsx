@@ -41,6 +41,7 @@ beforeEach(() => {
   openYard();
   server.on('GET /people', { data: [ILKA] });
   server.on('GET /status', STATUS);
+  server.on('GET /yards', { data: [{ id: 1, name: 'Yard', archived: false }] });
 });
 
 describe('people', () => {
@@ -123,6 +124,52 @@ describe('people', () => {
     expect(screen.getByText('0.7 MB')).toBeTruthy();
     expect(screen.getByText('0 today, 2 in a week')).toBeTruthy();
     expect(screen.getByText('1 today, 4 in a week')).toBeTruthy();
+  });
+});
+
+describe('yards', () => {
+  test('another one is added, and why not is said at its name', async () => {
+    server.on('POST /yards', () => refused({ path: 'name', message: 'Another one is already called Yard.' }));
+    const { hand } = show(<PeoplePage />);
+    await hand.click(await screen.findByRole('button', { name: 'Add a yard' }));
+    const dialog = await screen.findByRole('dialog');
+    await hand.write(within(dialog).getByLabelText('Name'), 'Yard');
+    await hand.click(within(dialog).getByRole('button', { name: 'Save' }));
+    expect(await within(dialog).findByText('Another one is already called Yard.')).toBeTruthy();
+    server.on('POST /yards', { id: 2, name: 'Lower yard', archived: false });
+    await hand.write(within(dialog).getByLabelText('Name'), 'Lower yard');
+    await hand.click(within(dialog).getByRole('button', { name: /Save/ }));
+    await waitFor(() => expect(screen.queryByRole('dialog')).toBeNull());
+    expect(server.asked('POST /yards').at(-1)?.body).toEqual({ name: 'Lower yard' });
+  });
+
+  test('one is renamed, and one of several is opened', async () => {
+    server.on('GET /session', {
+      token: 'here',
+      door: 'desk',
+      person: null,
+      role: 'owner',
+      pin_for: null,
+      yard: 1,
+      yards: [],
+    });
+    server.on('GET /yards', {
+      data: [
+        { id: 1, name: 'Yard', archived: false },
+        { id: 2, name: 'Lower yard', archived: false },
+      ],
+    });
+    server.on('PUT /yards/2', { id: 2, name: 'Low yard', archived: false });
+    server.on('PUT /session/yard', {});
+    const { hand } = show(<PeoplePage />);
+    await hand.click(await screen.findByRole('button', { name: 'Edit Lower yard' }));
+    const dialog = await screen.findByRole('dialog');
+    await hand.write(within(dialog).getByLabelText('Name'), 'Low yard');
+    await hand.click(within(dialog).getByRole('button', { name: 'Save' }));
+    await waitFor(() => expect(server.asked('PUT /yards/2')[0]?.body).toEqual({ name: 'Low yard' }));
+    expect(screen.queryByRole('button', { name: 'Open Yard' })).toBeNull();
+    await hand.click(screen.getByRole('button', { name: 'Open Lower yard' }));
+    await waitFor(() => expect(server.asked('PUT /session/yard')[0]?.body).toEqual({ id: 2 }));
   });
 });
 

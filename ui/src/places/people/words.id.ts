@@ -57,4 +57,10 @@ export const words: Record<keyof typeof english, string> = {
   'people.network': 'Lewat jaringan',
   'people.noNetwork': 'tidak dilayani',
   'people.version': 'Versi',
+  'people.yards': 'Kebun-kebun',
+  'people.addYard': 'Tambah kebun',
+  'people.yardsHint': 'Masing-masing punya tanaman, stok dan resepnya sendiri; orang dan perangkat sama di semuanya.',
+  'people.yardOpen': 'sedang dibuka',
+  'people.goThere': 'Buka',
+  'people.addYardHint': 'Mulai dengan bawaan saja. Ini perlu sebentar.',
 };

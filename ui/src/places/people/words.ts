@@ -54,6 +54,12 @@ export const words = {
   'people.network': 'Over the network',
   'people.noNetwork': 'not served',
   'people.version': 'Version',
+  'people.yards': 'Yards',
+  'people.addYard': 'Add a yard',
+  'people.yardsHint': 'Each has plants, stock and recipes of its own; people and devices are the same in all of them.',
+  'people.yardOpen': 'open now',
+  'people.goThere': 'Open',
+  'people.addYardHint': 'It begins with what ships and nothing else. This takes a moment.',
 } as const;
 
 type Said = typeof words;

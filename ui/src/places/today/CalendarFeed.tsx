@@ -18,7 +18,8 @@ export function CalendarFeed({ close }: { close: () => void }) {
   const address = useCalendarAddress();
   const renew = useRenewCalendarAddress();
   const path = address.data?.path ?? null;
-  const whole = path === null ? '' : `${window.location.origin}${path}?language=${language}`;
+  // at the machine itself its own address would lead nowhere on a phone
+  const whole = path === null ? '' : `${address.data?.address ?? window.location.origin + path}&language=${language}`;
   const copy = async () => {
     await navigator.clipboard.writeText(whole);
     say(t('calendar.copied'));
