@@ -8,7 +8,8 @@ import common from '../../styles/common.module.css';
 interface Props {
   row: { name: string; archived: boolean };
   edit: () => void;
-  setArchived: (archived: boolean) => void;
+  /** Left out where it is never put away. */
+  setArchived?: (archived: boolean) => void;
   children?: ReactNode;
   /** The role that it needs: a grower's where left out. */
   be?: Role;
@@ -28,14 +29,16 @@ export function RowActions({ row, edit, setArchived, children, be = 'grower' }: 
           <Button size="small" onClick={edit} aria-label={`${t('common.edit')} ${row.name}`}>
             {t('common.edit')}
           </Button>
-          <Button
-            size="small"
-            type="text"
-            aria-label={`${archive} ${row.name}`}
-            onClick={() => setArchived(!row.archived)}
-          >
-            {archive}
-          </Button>
+          {setArchived !== undefined && (
+            <Button
+              size="small"
+              type="text"
+              aria-label={`${archive} ${row.name}`}
+              onClick={() => setArchived(!row.archived)}
+            >
+              {archive}
+            </Button>
+          )}
         </>
       )}
     </span>

@@ -16,6 +16,9 @@ import styles from './people.module.css';
 
 type Yard = Schemas['Yard'];
 
+/** The yard that the installation began with; it is always there. */
+const FIRST = 1;
+
 /** Yards of the installation: each has data of its own, people are the same in all of them. */
 export function Yards() {
   const { t } = useWords();
@@ -25,6 +28,11 @@ export function Yards() {
   const say = useUndoable();
   const setArchived = useArchiving(useArchiveYard());
   const [editing, setEditing] = useState<Yard | 'new' | null>(null);
+
+  const putAway = (yard: Yard) => (archived: boolean) =>
+    void setArchived(yard, archived).catch((problem: unknown) =>
+      say(problem instanceof Error ? problem.message : String(problem)),
+    );
 
   return (
     <section className={styles.installation} aria-labelledby="yards">
@@ -55,11 +63,7 @@ export function Yards() {
                     be="owner"
                     row={yard}
                     edit={() => setEditing(yard)}
-                    setArchived={(archived) =>
-                      void setArchived(yard, archived).catch((problem: unknown) =>
-                        say(problem instanceof Error ? problem.message : String(problem)),
-                      )
-                    }
+                    {...(yard.id === FIRST ? {} : { setArchived: putAway(yard) })}
                   >
                     {yard.id !== here && !yard.archived && (
                       <Button

@@ -168,6 +168,9 @@ describe('yards', () => {
     await hand.click(within(dialog).getByRole('button', { name: 'Save' }));
     await waitFor(() => expect(server.asked('PUT /yards/2')[0]?.body).toEqual({ name: 'Low yard' }));
     expect(screen.queryByRole('button', { name: 'Open Yard' })).toBeNull();
+    expect(screen.getAllByRole('button', { name: /^Archive / }).map((each) => each.getAttribute('aria-label'))).toEqual(
+      ['Archive Lower yard'],
+    );
     await hand.click(screen.getByRole('button', { name: 'Open Lower yard' }));
     await waitFor(() => expect(server.asked('PUT /session/yard')[0]?.body).toEqual({ id: 2 }));
   });
