@@ -15,6 +15,8 @@ need_server() {
     FPM=$(command -v "php-fpm$version" || command -v php-fpm || echo "/usr/sbin/php-fpm$version")
     [ -x "$FPM" ] || missing+=("php$version-fpm")
     command -v openssl >/dev/null || missing+=(openssl)
+    # addresses are told without it too
+    command -v qrencode >/dev/null || ! is_debian_root || missing+=(qrencode)
     [ ${#missing[@]} = 0 ] || install "${missing[@]}"
     FPM=$(command -v "php-fpm$version" || command -v php-fpm || echo "/usr/sbin/php-fpm$version")
     NGINX=$(command -v nginx || echo /usr/sbin/nginx)
@@ -100,6 +102,10 @@ serve_lan() {
     export ZOLBEK_HOSTS ZOLBEK_ADDRESS
     php artisan zolbek:prepare --network >/dev/null || fail "not started, see above."
     certificate "${addresses[@]}"
+    for each in server workers; do
+        # older than the last million signs is not kept
+        if [ "$(stat -c %s "$DATA/logs/$each.log" 2>/dev/null || echo 0)" -gt 1000000 ]; then mv "$DATA/logs/$each.log" "$DATA/logs/$each.before.log"; fi
+    done
     RUN=$(mktemp -d "${TMPDIR:-/tmp}/zolbek-serve-XXXXXX")
     NAMES="${addresses[*]}"
     local pool='' front_user='' doors='' fpm=''

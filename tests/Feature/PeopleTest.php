@@ -60,6 +60,7 @@ test('each role is refused what is more than it, route by route, and by nothing 
             continue;
         }
         $answer = $this->json($method, ApiRoutes::address($route), [], ['Accept-Language' => 'en']);
+        expect($answer->getStatusCode())->toBeLessThan(500, $method.' '.$route->uri());
         $isRefused = $answer->getStatusCode() === 403;
         expect($isRefused)->toBe(! $role->mayAs($least), $method.' '.$route->uri());
         $isRefused && expect($answer->json('message'))->toBe("Your role here is {$role->value}; this needs that of {$least->value}. Nothing was changed.");
