@@ -4,6 +4,7 @@ import { answerOf, api, type Schemas } from './client';
 import { changedOf, useOpened } from './changed';
 import type { ListQuery } from './lists';
 import { newTap, tellOrKeep } from './outbox';
+import { useSession } from './session';
 import { useWrite } from './stale';
 
 export type PlantQuery = ListQuery & {
@@ -131,13 +132,16 @@ export function useOutOfTurn(id: number) {
 
 /** Watered, or it can wait: told to the server, or kept on this device (null) until it is reached. */
 export function useMoisture(id: number) {
+  // whoever taps it, not whoever is signed in once it can be sent
+  const me = useSession().data?.person?.name;
+
   return useWrite(
     async (body: Schemas['MoistureCheckInput']) =>
       tellOrKeep<Schemas['MoistureCheck']>(
         newTap({
           method: 'POST',
           path: `/plants/${id}/moisture`,
-          body,
+          body: me === undefined ? body : { person: me, ...body },
           effect: { kind: 'water', plant: id, verdict: body.verdict },
         }),
       ),

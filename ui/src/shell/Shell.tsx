@@ -34,7 +34,7 @@ export function Shell({ isDim, setDim, children }: Props) {
   const { t } = useWords();
   const { language } = useReader();
   const session = useSession().data;
-  const yardName = session?.yards?.find(({ id }) => id === session.yard)?.name ?? '';
+  const yardName = session?.yards.find(({ id }) => id === session.yard)?.name ?? '';
   const navigate = useNavigate();
   const { pathname } = useLocation();
   const [helping, setHelping] = useState(false);
@@ -82,7 +82,7 @@ export function Shell({ isDim, setDim, children }: Props) {
           <Button type="text" onClick={() => setDim(!isDim)}>
             {t(isDim ? 'nav.bright' : 'nav.dim')}
           </Button>
-          {session !== undefined && session.yards?.length > 1 && (
+          {session !== undefined && session.yards.length > 1 && (
             <Button
               type="text"
               className={styles.who}

@@ -7,6 +7,17 @@ export interface Call {
   type: string;
 }
 
+/** Whoever sits at the machine itself, in its one yard. */
+const AT_THE_DESK = {
+  token: 'here',
+  door: 'desk',
+  person: null,
+  role: 'owner',
+  pin_for: null,
+  yard: 1,
+  yards: [{ id: 1, name: 'Yard' }],
+};
+
 type Answer = unknown | ((call: Call) => unknown);
 
 /** Fails as a server does that refuses what it was given. */
@@ -45,7 +56,7 @@ class Server {
     const url = new URL(request.url, 'http://localhost');
     if (url.pathname === '/api/v1/session' && !this.answers.has('GET /session')) {
       // as on every page; a test that is about it says so
-      return new Response(JSON.stringify({ token: 'here' }), { headers: { 'Content-Type': 'application/json' } });
+      return new Response(JSON.stringify(AT_THE_DESK), { headers: { 'Content-Type': 'application/json' } });
     }
     const text = await request.text();
     const call: Call = {

@@ -17,8 +17,8 @@ interface Props {
 /** What stands in place of a list while it loads, when it cannot be had, and when there is nothing in it. */
 export function ListState({ isPending, error, retry, isEmpty, empty, children }: Props) {
   const { t } = useWords();
-  // what is not there, or not for this role, is not there a second time either
-  const isSaid = error instanceof ApiProblem && [403, 404].includes(error.status);
+  // what is not there, or not for this role or this yard, is not there a second time either
+  const isSaid = error instanceof ApiProblem && [403, 404, 409].includes(error.status);
   if (error !== null) {
     return (
       <Alert

@@ -68,6 +68,23 @@ test('a tap is written down for that pot, and kept where nobody answers', async 
   ]);
 });
 
+test('who is signed in stands with the tap, whoever sends it later', async () => {
+  server.on('GET /session', {
+    token: 'here',
+    door: 'network',
+    role: 'helper',
+    person: { id: 1, name: 'Toma' },
+    pin_for: null,
+    yard: 1,
+    yards: [],
+  });
+  server.on('POST /plants/4/moisture', offline);
+  const { hand } = show(<WaterFirst water={water({})} />, '/today');
+  await hand.click(await screen.findByRole('button', { name: 'T-004 Cascade juniper: watered' }));
+  await screen.findByText(/watered, not sent yet/);
+  expect(outbox.all()[0]?.body).toEqual({ person: 'Toma', method: 'eye', verdict: 'water' });
+});
+
 test('what is not counted is told, and an empty list says what it waits for', () => {
   const { unmount } = show(<WaterFirst water={{ ...water({}), unknown: 2 }} />, '/today');
   expect(screen.getByRole('link', { name: /2 plants are not counted/ }).getAttribute('href')).toBe('/plants');
