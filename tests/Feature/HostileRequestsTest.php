@@ -23,8 +23,8 @@ const HOSTILE_QUERIES = [
 /** @return list<Route> */
 function everyRoute(): array
 {
-    // whole archives are left behind where nobody fetches them
-    return array_values(array_filter(Routes::getRoutes()->getRoutes(), static fn(Route $route): bool => str_starts_with($route->uri(), 'api/') && ! in_array($route->uri(), ['api/v1/yard', 'api/v1/backup'], true)));
+    // whole archives are left behind where nobody fetches them; another yard leaves this one, which is in memory: see YardsTest
+    return array_values(array_filter(Routes::getRoutes()->getRoutes(), static fn(Route $route): bool => str_starts_with($route->uri(), 'api/') && ! in_array($route->uri(), ['api/v1/yard', 'api/v1/backup', 'api/v1/yards'], true)));
 }
 
 /** An address with the same in each of its gaps. */

@@ -133,3 +133,11 @@ test('people are in a backup only where that is asked for, and come back with th
     expect(Person::query()->pluck('name')->all())->toBe(['Ilka'])->and(DB::connection('people')->table('sessions')->count())->toBe(0)->and(fileperms($this->folder.'/people.sqlite') & 0o077)->toBe(0)
         ->and(glob($this->folder.'/people-before-restore-*.sqlite'))->toHaveCount(1);
 });
+
+test('nothing that nobody would send makes a yard or a stumble', function (): void {
+    foreach ([null, true, -1, 1e308, '', ' ', "a\u{0}b", "a\x1bb", str_repeat('x', 500), [], ['x' => 1], [['x']]] as $value) {
+        expect($this->postJson('/api/v1/yards', ['name' => $value])->getStatusCode())->toBe(422, json_encode($value))
+            ->and($this->putJson('/api/v1/session/yard', ['id' => $value])->getStatusCode())->toBe(422);
+    }
+    expect(Yard::query()->count())->toBe(1)->and(glob($this->folder.'/yards/*'))->toBe([]);
+});
