@@ -13,8 +13,8 @@ final class Reverse
     /** Done by one address and taken back by its opposite. */
     private const OPPOSITE = ['batches/{batch}/mixed', 'days/{day}/finished'];
 
-    /** Made under a list, and taken back by the one that was made. */
-    private const MADE = ['days/{day}/loads', 'days/{day}/leftovers'];
+    /** Made of a mix of a day, and where the day that is answered has it. */
+    private const MADE = ['days/{day}/loads' => 'mixed', 'days/{day}/leftovers' => 'closed'];
 
     /**
      * @param array<mixed> $body
@@ -31,11 +31,27 @@ final class Reverse
         if (in_array($route, self::OPPOSITE, true)) {
             return $method === 'POST' ? ['method' => 'DELETE', 'path' => $path] : null;
         }
-        if ($method === 'POST' && in_array($route, self::MADE, true) && is_int($answer['id'] ?? null)) {
-            return ['method' => 'DELETE', 'path' => $path.'/'.$answer['id']];
+        if ($method === 'POST' && isset(self::MADE[$route])) {
+            $made = self::made($answer, $body['recipe_id'] ?? null, self::MADE[$route]);
+
+            return $made === null ? null : ['method' => 'DELETE', 'path' => $path.'/'.$made];
         }
         if ($route === 'days/{day}/plants/{entry}/state' && in_array($body['state'] ?? null, ['done', 'not_today'], true)) {
             return ['method' => 'POST', 'path' => $path, 'body' => ['state' => 'planned']];
+        }
+
+        return null;
+    }
+
+    /** @param array<mixed> $day the id of what was made last of a recipe's mix */
+    private static function made(array $day, mixed $recipe, string $as): ?int
+    {
+        foreach (is_array($day['mixes'] ?? null) ? $day['mixes'] : [] as $mix) {
+            if (($mix['recipe_id'] ?? null) === $recipe && is_array($mix[$as] ?? null)) {
+                $ids = isset($mix[$as]['id']) ? [$mix[$as]['id']] : array_column($mix[$as], 'id');
+
+                return $ids === [] ? null : (int) max($ids);
+            }
         }
 
         return null;

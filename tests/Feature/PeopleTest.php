@@ -76,7 +76,7 @@ test('what a helper and a reader may do is the bench, checks and tasks, and look
 })->with([
     ['GET', 'plants', true, true, true], ['POST', 'evaluate', true, true, true], ['POST', 'searches', true, true, true], ['POST', 'plants/{plant}/moisture', false, true, true], ['PUT', 'tasks/{task}', false, true, true],
     ['PUT', 'days/{day}/ticks', false, true, true], ['POST', 'bench/tests', false, true, true], ['POST', 'plants', false, false, true], ['PUT', 'recipes/{recipe}', false, false, true], ['PUT', 'plants/{plant}/archived', false, false, true],
-    ['DELETE', 'photos/{photo}', false, false, true], ['POST', 'people', false, false, false], ['GET', 'backup', false, false, false], ['PUT', 'proportions', false, false, false],
+    ['POST', 'days/shared', false, false, true], ['DELETE', 'photos/{photo}', false, false, true], ['POST', 'people', false, false, false], ['GET', 'backup', false, false, false], ['PUT', 'proportions', false, false, false],
 ]);
 
 test('at the machine itself nobody is asked for anything', function (): void {
