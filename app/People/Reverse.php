@@ -36,7 +36,7 @@ final class Reverse
 
             return $made === null ? null : ['method' => 'DELETE', 'path' => $path.'/'.$made];
         }
-        if ($route === 'days/{day}/plants/{entry}/state' && in_array($body['state'] ?? null, ['done', 'not_today'], true)) {
+        if ($route === 'days/{day}/plants/{entry}/state' && in_array($body['state'] ?? null, ['done', 'changed', 'not_today'], true)) {
             return ['method' => 'POST', 'path' => $path, 'body' => ['state' => 'planned']];
         }
 

@@ -342,3 +342,42 @@ test('pots are counted: owned, in use, planned, and those that are too few stand
     $deep->update(['owned' => 4]);
     expect($this->getJson($this->day)->json('pots.0.short'))->toBe(0)->and($pots()['overbooked'])->toBeFalse();
 });
+
+test('who changed what offers what takes it back, of the load, the plant, the mix and the day that it was, and that does it', function (): void {
+    $other = $this->postJson('/api/v1/days', ['name' => 'Before', 'planned_on' => now()->toDateString(), 'tub_l' => 20, 'scoop_l' => 1, 'spare' => 0.1])->json('id');
+    $plant = Collection::plant(['name' => 'Elsewhere'])->id;
+    $told = $this->postJson("/api/v1/days/$other/plants", ['plant_ids' => [$plant], 'plan' => ['ball' => null]])->assertCreated();
+    // so that loads are not numbered as days are
+    foreach ([3.0, 4.0, 5.0] as $litres) {
+        $this->postJson("/api/v1/days/$other/loads", ['recipe_id' => $told->json('mixes.0.recipe_id'), 'litres' => $litres])->assertCreated();
+    }
+    $takeBack = function (): void {
+        $undo = $this->getJson('/api/v1/activity')->json('data.0.undo');
+        expect($undo)->not->toBeNull();
+        $this->json($undo['method'], '/api/v1/'.$undo['path'], $undo['body'] ?? [])->assertSuccessful();
+    };
+    $day = fn(): array => $this->getJson($this->day)->json();
+    $mixed = fn(): array => array_column($day()['mixes'][0]['mixed'], 'number');
+    $before = ($this->shelf)();
+    ($this->mix)(1)->assertCreated();
+    $takeBack();
+    expect($mixed())->toBe([])->and(($this->shelf)())->toEqual($before)->and(DayLoad::query()->count())->toBe(3);
+    ($this->mix)(1)->assertCreated();
+    $this->postJson($this->day.'/loads', ['recipe_id' => $this->recipe, 'litres' => 2.0])->assertCreated();
+    $takeBack();
+    expect($mixed())->toBe([1]);
+    foreach ([0, 1, 2] as $i) {
+        ($this->pot)($i, ['used_l' => 1.0])->assertOk();
+    }
+    $takeBack();
+    expect($day()['entries'][2]['state'])->toBe('planned');
+    ($this->pot)(2, ['used_l' => 1.0])->assertOk();
+    $left = $day()['mixes'][0]['mixed_l'] - $day()['mixes'][0]['used_l'];
+    ($this->close)(max(0.0, $left), ['correct' => true])->assertCreated();
+    $takeBack();
+    expect($day()['mixes'][0]['closed'])->toBeNull();
+    ($this->close)(max(0.0, $left), ['correct' => true])->assertCreated();
+    $this->postJson($this->day.'/finished', [])->assertSuccessful();
+    $takeBack();
+    expect($day()['status'])->not->toBe('finished');
+});
