@@ -8,18 +8,23 @@ own_addresses() {
     hostname -I 2>/dev/null | tr ' ' '\n' | grep -E '^(10\.|192\.168\.|172\.(1[6-9]|2[0-9]|3[01])\.)' || true
 }
 
-need_server() {
-    local missing=() version
-    version=$(php -r 'echo PHP_MAJOR_VERSION.".".PHP_MINOR_VERSION;')
-    command -v nginx >/dev/null || [ -x /usr/sbin/nginx ] || missing+=(nginx-light)
+# find_server: where nginx and php-fpm of this PHP are; they are not always on the path of who calls
+find_server() {
+    local version; version=$(php -r 'echo PHP_MAJOR_VERSION.".".PHP_MINOR_VERSION;')
     FPM=$(command -v "php-fpm$version" || command -v php-fpm || echo "/usr/sbin/php-fpm$version")
-    [ -x "$FPM" ] || missing+=("php$version-fpm")
+    NGINX=$(command -v nginx || echo /usr/sbin/nginx)
+}
+
+need_server() {
+    local missing=()
+    find_server
+    [ -x "$NGINX" ] || missing+=(nginx-light)
+    [ -x "$FPM" ] || missing+=("php${FPM##*php-fpm}-fpm")
     command -v openssl >/dev/null || missing+=(openssl)
     # addresses are told without it too
     command -v qrencode >/dev/null || ! is_debian_root || missing+=(qrencode)
     [ ${#missing[@]} = 0 ] || install "${missing[@]}"
-    FPM=$(command -v "php-fpm$version" || command -v php-fpm || echo "/usr/sbin/php-fpm$version")
-    NGINX=$(command -v nginx || echo /usr/sbin/nginx)
+    find_server
 }
 
 # certificate ADDRESS...: one's own where one is given, else one made here for these addresses

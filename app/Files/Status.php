@@ -34,7 +34,7 @@ final class Status
             'free_bytes' => is_dir($data->path()) ? (int) disk_free_space($data->path()) : null,
             'copies' => array_map(static fn(string $file): array => ['name' => basename($file), 'made_at' => Carbon::createFromTimestamp((int) filemtime($file))->toIso8601String(), 'bytes' => (int) filesize($file)], array_slice(Copies::all($data), 0, self::COPIES_TOLD)),
             'errors_today' => $today['errors'], 'errors_week' => $week['errors'], 'slow_today' => $today['slow'], 'slow_week' => $week['slow'], 'slow_ms' => LogBook::SLOW_MS,
-            'workers' => is_numeric(getenv('ZOLBEK_WORKERS')) ? (int) getenv('ZOLBEK_WORKERS') : (is_numeric(getenv('PHP_CLI_SERVER_WORKERS')) ? (int) getenv('PHP_CLI_SERVER_WORKERS') : 1),
+            'workers' => (int) (getenv('ZOLBEK_WORKERS') ?: getenv('PHP_CLI_SERVER_WORKERS') ?: 1),
             'clock_behind' => Clock::behind($data)?->toIso8601String(),
             'network' => config('people.network') === true ? config('people.address') : null,
         ];

@@ -36,7 +36,7 @@ final class RefusalResponse
 
     public static function fault(int $status): JsonResponse
     {
-        return self::message($status, Words::of(in_array($status, [401, 403, 405, 409, 413, 415, 419, 429, 500], true) ? 'errors.status.'.$status : 'errors.status.other', ['status' => $status]));
+        return self::message($status, Words::of(in_array($status, [401, 403, 405, 409, 413, 415, 419, 426, 429, 500], true) ? 'errors.status.'.$status : 'errors.status.other', ['status' => $status]));
     }
 
     /** Somebody asked for what another role is needed for; both by their words. */

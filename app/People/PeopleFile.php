@@ -18,6 +18,12 @@ final class PeopleFile
         return str_starts_with($database, ':') ? $database : dirname($database).'/'.self::FILE;
     }
 
+    /** @return list<string> migrations that this version knows */
+    public static function knownMigrations(): array
+    {
+        return array_map(static fn(string $file): string => basename($file, '.php'), glob(database_path('people/*.php')) ?: []);
+    }
+
     /** Makes it, or brings its tables up to date. */
     public static function prepare(): void
     {

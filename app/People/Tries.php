@@ -11,7 +11,7 @@ use Zolbek\Core\Basis\Input\Refused;
 final class Tries
 {
     /**
-     * Counts a try; one that was right is forgiven.
+     * Counts a try; one that was right is forgiven by the first of what is counted.
      *
      * @param array<string, array{int, int}> $limits by what is counted: how many, within how many seconds
      * @param callable(): bool               $isRight
@@ -21,15 +21,15 @@ final class Tries
     public static function of(array $limits, string $field, string $rule, callable $isRight): void
     {
         foreach ($limits as $key => [$most, $within]) {
-            if (RateLimiter::tooManyAttempts($key, $most)) {
+            // counted before it is looked at: who tries many at once is counted as often
+            if (RateLimiter::hit($key, $within) > $most) {
                 throw Refused::because($field, 'too_many_tries', null, ['seconds' => RateLimiter::availableIn($key)]);
             }
-            // counted before it is looked at: who tries many at once is counted as often
-            RateLimiter::hit($key, $within);
         }
         if (! $isRight()) {
             throw Refused::because($field, $rule);
         }
-        array_map(RateLimiter::clear(...), array_keys($limits));
+        // not where it came from: one's own password is no way to try many of others
+        RateLimiter::clear((string) array_key_first($limits));
     }
 }

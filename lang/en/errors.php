@@ -53,6 +53,7 @@ return [
         415 => 'The body must be JSON, sent as application/json; imports CSV, sent as text/csv.',
         419 => 'This page was opened in a session that has ended. Reload it; nothing was changed.',
         405 => 'This address does not take that kind of request.',
+        426 => 'Over the network of the yard nothing is taken or told but by https: open the address that begins with https.',
         429 => 'Too many requests at once; try again in a moment.',
         500 => 'Something went wrong here; it has been written to the log.',
         'other' => 'This did not work (:status).',

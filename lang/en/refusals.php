@@ -218,7 +218,6 @@ return [
     'pin_wrong' => 'This is not the PIN of this device. After five tries it waits a quarter of an hour; the password works meanwhile.',
     'device_unknown' => 'A PIN is for a device that was paired and has one. Sign in with name and password.',
     'nobody_signed_in' => 'Sign in first: nobody is signed in here, so there is nobody whose this would be.',
-    'not_sealed' => 'Passwords, PINs and codes are taken over https only: open the address that begins with https.',
     'password' => 'A password needs at least :least characters and at most :most bytes; three or four words do well.',
     'pin' => 'A PIN is four to eight digits, not all the same and not counted up.',
     'first_is_owner' => 'The first one is an owner: somebody must be able to let others in.',

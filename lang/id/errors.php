@@ -53,6 +53,7 @@ return [
         415 => 'Isi harus JSON, dikirim sebagai application/json; impor CSV, dikirim sebagai text/csv.',
         419 => 'Halaman ini dibuka dalam sesi yang sudah berakhir. Muat ulang; tak ada yang berubah.',
         405 => 'Alamat ini tidak menerima permintaan semacam itu.',
+        426 => 'Lewat jaringan kebun tak ada yang diterima atau diberitahukan selain lewat https: buka alamat yang berawal https.',
         429 => 'Terlalu banyak permintaan sekaligus; coba lagi sebentar lagi.',
         500 => 'Ada yang salah di sini; sudah ditulis ke log.',
         'other' => 'Ini tidak berhasil (:status).',

@@ -218,7 +218,6 @@ return [
     'pin_wrong' => 'Ini bukan PIN perangkat ini. Sesudah lima percobaan ia menunggu seperempat jam; sementara itu kata sandi tetap bisa.',
     'device_unknown' => 'PIN hanya untuk perangkat yang sudah dipasangkan dan punya PIN. Masuklah dengan nama dan kata sandi.',
     'nobody_signed_in' => 'Masuk dulu: di sini tidak ada yang masuk, jadi tidak jelas milik siapa ini.',
-    'not_sealed' => 'Kata sandi, PIN dan kode hanya diterima lewat https: buka alamat yang berawal https.',
     'password' => 'Kata sandi perlu paling sedikit :least huruf dan paling banyak :most bita; tiga atau empat kata sudah baik.',
     'pin' => 'PIN terdiri dari empat sampai delapan angka, tidak semuanya sama dan tidak berurutan.',
     'first_is_owner' => 'Yang pertama adalah pemilik: harus ada yang dapat memasukkan orang lain.',

@@ -129,6 +129,13 @@ test('people are in a backup only where that is asked for, and come back with th
     Person::query()->create(['name' => 'Toma', 'role' => Role::Helper]);
     expect(Artisan::call('zolbek:restore', ['file' => $without, '--yes' => true, '--people' => true]))->toBe(1)->and(Person::query()->count())->toBe(2);
     expect(Artisan::call('zolbek:restore', ['file' => $without, '--yes' => true]))->toBe(0)->and(Person::query()->count())->toBe(2);
+    $torn = $this->folder.'/torn.zip';
+    copy($with, $torn);
+    $zip = new ZipArchive();
+    $zip->open($torn);
+    $zip->addFromString('people.sqlite', str_repeat('no people ', 900));
+    $zip->close();
+    expect(Artisan::call('zolbek:restore', ['file' => $torn, '--yes' => true, '--people' => true]))->toBe(1)->and(Person::query()->count())->toBe(2);
     expect(Artisan::call('zolbek:restore', ['file' => $with, '--yes' => true, '--people' => true]))->toBe(0);
     expect(Person::query()->pluck('name')->all())->toBe(['Ilka'])->and(DB::connection('people')->table('sessions')->count())->toBe(0)->and(fileperms($this->folder.'/people.sqlite') & 0o077)->toBe(0)
         ->and(glob($this->folder.'/people-before-restore-*.sqlite'))->toHaveCount(1);

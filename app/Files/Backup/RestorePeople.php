@@ -7,6 +7,7 @@ namespace App\Files\Backup;
 use App\People\PeopleFile;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
+use PDO;
 use RuntimeException;
 use Zolbek\Core\Basis\Input\Refused;
 
@@ -27,10 +28,11 @@ final class RestorePeople
         }
         $file = (string) config('database.connections.people.database');
         Archive::unpack($zip, Archive::PEOPLE, $file.'.part');
+        SoundDatabase::migrations($file.'.part', basename($archive->file), PeopleFile::knownMigrations());
         DB::purge('people');
         $kept = dirname($file).'/people-before-restore-'.Carbon::now()->format('Y-m-d-His').'.sqlite';
         // whole under its name at once; what a writer left beside the old one is taken in first
-        (new \PDO('sqlite:'.$file))->exec('pragma wal_checkpoint(truncate)');
+        (new PDO('sqlite:'.$file))->exec('pragma wal_checkpoint(truncate)');
         if ((is_file($file) && ! copy($file, $kept)) || ! chmod($file.'.part', 0o600) || ! rename($file.'.part', $file)) {
             throw new RuntimeException("$file cannot be written.");
         }

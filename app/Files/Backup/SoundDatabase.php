@@ -14,13 +14,14 @@ final class SoundDatabase
     private const LISTED = 3;
 
     /**
-     * @param string|null $called what it is told by, where it was unpacked for a look only
+     * @param string|null       $called what it is told by, where it was unpacked for a look only
+     * @param list<string>|null $known  those of a yard where left out
      *
      * @return list<string> migrations that it has been through
      *
      * @throws Refused field "file", saying what is wrong with it
      */
-    public static function migrations(string $file, ?string $called = null): array
+    public static function migrations(string $file, ?string $called = null, ?array $known = null): array
     {
         $called ??= $file;
         try {
@@ -34,7 +35,7 @@ final class SoundDatabase
         } catch (PDOException $fault) {
             throw Refused::because('file', 'database_damaged', $fault->getMessage(), ['file' => $called]);
         }
-        $unknown = array_values(array_diff($migrations, DataFolder::knownMigrations()));
+        $unknown = array_values(array_diff($migrations, $known ?? DataFolder::knownMigrations()));
         if ($unknown !== []) {
             throw Refused::because('file', 'database_newer', implode(', ', array_slice($unknown, 0, self::LISTED)), ['file' => $called]);
         }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\People\Http;
 
 use Illuminate\Http\Request;
-use Zolbek\Core\Basis\Input\Refused;
 
 /**
  * By which door a request came in: that of the machine itself, where nobody is asked who he is, or that of the yard's network. The server says so, never the request;
@@ -21,13 +20,5 @@ enum Door: string
         $said = $request->server->get('ZOLBEK_DOOR');
 
         return is_string($said) ? self::tryFrom($said) ?? self::Network : (config('people.network') === true ? self::Network : self::Desk);
-    }
-
-    /** Over the yard's network secrets come sealed, or not at all. */
-    public static function mustBeSealed(Request $request, string $field): void
-    {
-        if (self::of($request) === self::Network && ! $request->secure()) {
-            throw Refused::because($field, 'not_sealed');
-        }
     }
 }

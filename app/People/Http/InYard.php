@@ -19,8 +19,7 @@ final class InYard
     /** @param Closure(Request): Response $next */
     public function handle(Request $request, Closure $next): Response
     {
-        $asked = $request->is('api/v1/calendars/*') ? $request->query('yard') : $request->session()->get(self::KEPT_AS);
-        $yard = is_numeric($asked) && (int) $asked !== Yard::FIRST ? Yard::query()->where('archived_at', null)->find((int) $asked) : null;
+        $yard = self::meant($request->is('api/v1/calendars/*') ? $request->query('yard') : $request->session()->get(self::KEPT_AS));
         if ($yard !== null) {
             OpenYard::of($yard);
         }
@@ -36,9 +35,12 @@ final class InYard
 
     public static function now(Request $request): int
     {
-        $kept = $request->session()->get(self::KEPT_AS);
-        $yard = is_int($kept) ? Yard::query()->where('archived_at', null)->find($kept) : null;
+        return self::meant($request->session()->get(self::KEPT_AS))->id ?? Yard::FIRST;
+    }
 
-        return $yard->id ?? Yard::FIRST;
+    /** Null for the first one, which is open anyway. */
+    private static function meant(mixed $id): ?Yard
+    {
+        return is_numeric($id) && (int) $id !== Yard::FIRST ? Yard::query()->where('archived_at', null)->find((int) $id) : null;
     }
 }

@@ -52,7 +52,8 @@ final class NotesWhatWasDone
 
     private static function note(Request $request, Route $route, Response $response, ?string $once): void
     {
-        $answer = $response instanceof JsonResponse ? (array) $response->getData(true) : [];
+        // as it was put together: an answer may be a whole day, which is not read a second time for a name
+        $answer = $response instanceof JsonResponse && is_array($response->original) ? $response->original : [];
         [$uri, $path] = [substr($route->uri(), strlen(self::API)), substr($request->path(), strlen(self::API))];
         $who = Who::asks($request);
         Activity::query()->create([

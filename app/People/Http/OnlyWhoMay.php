@@ -20,6 +20,10 @@ final class OnlyWhoMay
         $route = $request->route();
         $least = Permissions::least($route, $request->method());
         $who = Who::asks($request);
+        if ($who->door === Door::Network && ! $request->secure()) {
+            // passwords, PINs, codes and what was written come sealed, or not at all
+            return RefusalResponse::fault(426);
+        }
         if ($least !== null && $who->role() === null) {
             return RefusalResponse::fault(401);
         }

@@ -47,7 +47,6 @@ final readonly class SignIn
         $name = trim($fields->text('name', 60));
         $password = $fields->text('password', 200);
         $refusals->throwIfAny();
-        Door::mustBeSealed($request, 'password');
         $person = Person::query()->where('name', $name)->where('archived_at', null)->first();
         Tries::of(
             ['password '.mb_strtolower($name) => [5, 60], 'password from '.$request->ip() => [30, 60]],
@@ -64,7 +63,6 @@ final readonly class SignIn
     {
         $pin = $fields->text('pin', 12);
         $refusals->throwIfAny();
-        Door::mustBeSealed($request, 'pin');
         $device = KnownDevice::device($request);
         $person = KnownDevice::of($request);
         if ($device === null || $person?->pin === null) {

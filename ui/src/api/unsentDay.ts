@@ -26,7 +26,7 @@ function after(day: Day, effect: Effect, person: string, at: string): Day {
       return {
         ...day,
         entries: day.entries.map((entry) =>
-          entry.id === effect.entry && entry.state === 'planned' ? { ...entry, state: effect.state } : entry,
+          entry.id === effect.entry ? { ...entry, state: effect.state } : entry,
         ),
       };
     default:
