@@ -25,9 +25,7 @@ function after(day: Day, effect: Effect, person: string, at: string): Day {
     case 'entry':
       return {
         ...day,
-        entries: day.entries.map((entry) =>
-          entry.id === effect.entry ? { ...entry, state: effect.state } : entry,
-        ),
+        entries: day.entries.map((entry) => (entry.id === effect.entry ? { ...entry, state: effect.state } : entry)),
       };
     default:
       return day;

@@ -3,12 +3,12 @@ import { useState } from 'react';
 import { useNavigate } from 'react-router';
 
 import { ApiProblem } from '../api/client';
-import { useOwnPin, usePair } from '../api/session';
+import { usePair } from '../api/session';
 import { useWords } from '../i18n/words';
 import { TextField } from '../kit/fields/TextField';
 import { Trouble } from '../kit/forms/Trouble';
-import { SecretField } from '../kit/people/SecretField';
 import common from '../styles/common.module.css';
+import { NewPin } from './NewPin';
 import styles from './shell.module.css';
 
 /** On a phone: brings the code that the desk shows, then takes a PIN for the next time. The code stands behind the # of the address, which no server is told. */
@@ -17,12 +17,9 @@ export function Pair() {
   const navigate = useNavigate();
   const [code, setCode] = useState(() => decodeURIComponent(window.location.hash.slice(1)));
   const [name, setName] = useState('');
-  const [pin, setPin] = useState('');
   const pair = usePair();
-  const choose = useOwnPin();
   const toWork = () => void navigate('/today', { replace: true });
   const problem = pair.error instanceof ApiProblem ? pair.error : undefined;
-  const pinProblem = choose.error instanceof ApiProblem ? choose.error : undefined;
 
   return (
     <main className={styles.door}>
@@ -47,32 +44,18 @@ export function Pair() {
           </Button>
         </Form>
       ) : (
-        <Form
-          layout="vertical"
-          className={styles.signIn}
-          onFinish={() => choose.mutate({ pin }, { onSuccess: toWork })}
-        >
+        <div className={styles.signIn}>
           <p>{t('people.paired', { name: pair.data.person?.name ?? '' })}</p>
-          <SecretField
-            digits
-            label={t('people.pin')}
-            hint={t('people.pinHint')}
-            is="new-password"
-            value={pin}
-            error={pinProblem?.at('pin')}
-            onChange={setPin}
+          <NewPin
+            done={toWork}
+            beside={
+              <Button size="large" type="text" onClick={toWork}>
+                {t('people.noPin')}
+              </Button>
+            }
           />
-          <Trouble error={choose.error} marked={false} atFields />
-          <p className={styles.signInFoot}>
-            <Button type="primary" size="large" htmlType="submit" loading={choose.isPending}>
-              {t('people.keepPin')}
-            </Button>
-            <Button size="large" type="text" onClick={toWork}>
-              {t('people.noPin')}
-            </Button>
-          </p>
           <p className={common.quiet}>{t('people.noPinHint')}</p>
-        </Form>
+        </div>
       )}
     </main>
   );

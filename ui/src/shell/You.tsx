@@ -3,12 +3,13 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 
 import { ApiProblem } from '../api/client';
-import { type Session, useGoToYard, useMay, useOwnPassword, useOwnPin, useSession, useSignOut } from '../api/session';
+import { type Session, useGoToYard, useMay, useOwnPassword, useSession, useSignOut } from '../api/session';
 import { useWords } from '../i18n/words';
 import { Trouble } from '../kit/forms/Trouble';
 import { useUndoable } from '../kit/hooks/useUndoable';
 import { SecretField } from '../kit/people/SecretField';
 import common from '../styles/common.module.css';
+import { NewPin } from './NewPin';
 import { SignIn } from './SignIn';
 import styles from './shell.module.css';
 
@@ -84,6 +85,7 @@ interface SignedProps {
 function Signed({ session, asked, ask, done }: SignedProps) {
   const { t } = useWords();
   const signOut = useSignOut();
+  const say = useUndoable();
 
   return (
     <>
@@ -99,45 +101,16 @@ function Signed({ session, asked, ask, done }: SignedProps) {
         <Button onClick={() => ask('password')}>{t('people.newPassword')}</Button>
       </p>
       <Trouble error={signOut.error} marked={false} />
-      {asked === 'pin' && <NewPin done={done} />}
+      {asked === 'pin' && (
+        <NewPin
+          done={() => {
+            say(t('people.pinKept'));
+            done();
+          }}
+        />
+      )}
       {asked === 'password' && <NewPassword done={done} />}
     </>
-  );
-}
-
-function NewPin({ done }: { done: () => void }) {
-  const { t } = useWords();
-  const say = useUndoable();
-  const [pin, setPin] = useState('');
-  const save = useOwnPin();
-  const problem = save.error instanceof ApiProblem ? save.error : undefined;
-  const keep = () =>
-    save.mutate(
-      { pin },
-      {
-        onSuccess: () => {
-          say(t('people.pinKept'));
-          done();
-        },
-      },
-    );
-
-  return (
-    <Form layout="vertical" onFinish={keep}>
-      <SecretField
-        digits
-        label={t('people.pin')}
-        hint={t('people.pinHint')}
-        is="new-password"
-        value={pin}
-        error={problem?.at('pin')}
-        onChange={setPin}
-      />
-      <Trouble error={save.error} marked={false} atFields />
-      <Button htmlType="submit" loading={save.isPending}>
-        {t('people.keepPin')}
-      </Button>
-    </Form>
   );
 }
 

@@ -1,4 +1,4 @@
-import { Button, Input, Pagination, Select } from 'antd';
+import { Button, Input, Select } from 'antd';
 import type { ReactNode } from 'react';
 import { Link } from 'react-router';
 
@@ -12,6 +12,7 @@ import { CsvButton } from '../../kit/lists/CsvButton';
 import { ListHead } from '../../kit/lists/ListHead';
 import { ListState } from '../../kit/lists/ListState';
 import common from '../../styles/common.module.css';
+import { ByDay } from './ByDay';
 import styles from './log.module.css';
 
 type Line = Schemas['DiaryLine'];
@@ -31,7 +32,7 @@ const PLACES: Record<Schemas['DiaryKind'], (line: Line) => string> = {
 
 /** What was done in the yard, by day, newest first: each line leads to what it tells of. */
 export function Done({ views }: { views: ReactNode }) {
-  const { t, date } = useWords();
+  const { t } = useWords();
   const [search, setSearch] = useAddressed('search', '');
   const [kind, setKind] = useAddressed('kind', '');
   const [place, setPlace] = useAddressed('place', '');
@@ -53,7 +54,6 @@ export function Done({ views }: { views: ReactNode }) {
   };
   const found = useDiary(query);
   const lines = found.data?.data ?? [];
-  const days = [...new Set(lines.map(({ on }) => on))];
   const again = (set: (value: string) => void) => (value: string) => {
     setPage('1');
     set(value);
@@ -117,33 +117,24 @@ export function Done({ views }: { views: ReactNode }) {
           )
         }
       >
-        {days.map((day) => (
-          <section key={day} className={styles.logOfDay} aria-label={date(day)}>
-            <h2>{date(day)}</h2>
-            <ul>
-              {lines
-                .filter(({ on }) => on === day)
-                .map((line) => (
-                  <li key={`${line.kind} ${line.id}`}>
-                    <time>{line.time ?? ''}</time>
-                    <span>
-                      <strong>{say(line)}</strong> <Link to={PLACES[line.kind](line)}>{nameOf(line)}</Link>
-                      <Rest line={line} />
-                    </span>
-                  </li>
-                ))}
-            </ul>
-          </section>
-        ))}
-        <Pagination
-          className={`${styles.logPages} ${common.noPrint}`}
-          hideOnSinglePage
-          current={query.page ?? 1}
-          pageSize={ROWS}
-          showSizeChanger={false}
+        <ByDay
+          lines={lines}
+          on={(line) => line.on}
+          page={query.page ?? 1}
+          rows={ROWS}
           total={found.data?.total ?? 0}
-          onChange={(next) => setPage(String(next))}
-        />
+          turn={setPage}
+        >
+          {(line) => (
+            <li key={`${line.kind} ${line.id}`}>
+              <time>{line.time ?? ''}</time>
+              <span>
+                <strong>{say(line)}</strong> <Link to={PLACES[line.kind](line)}>{nameOf(line)}</Link>
+                <Rest line={line} />
+              </span>
+            </li>
+          )}
+        </ByDay>
       </ListState>
     </>
   );

@@ -1,4 +1,4 @@
-import { Button, Pagination } from 'antd';
+import { Button } from 'antd';
 import type { ReactNode } from 'react';
 
 import { type Activity, useActivity, useTakeBack } from '../../api/people';
@@ -8,15 +8,14 @@ import { useAddressed } from '../../kit/hooks/useAddressed';
 import { useUndoable } from '../../kit/hooks/useUndoable';
 import { ListHead } from '../../kit/lists/ListHead';
 import { ListState } from '../../kit/lists/ListState';
-import common from '../../styles/common.module.css';
+import { ByDay } from './ByDay';
 import { deedOf, subjectOf } from './deeds';
-import styles from './log.module.css';
 
 const ROWS = 50;
 
 /** Everything that was changed, by whom, the newest first; what can be taken back is, with one tap. */
 export function WhoDidWhat({ views }: { views: ReactNode }) {
-  const { t, date, time } = useWords();
+  const { t, time } = useWords();
   const say = useUndoable();
   const [person, setPerson] = useAddressed('by', '');
   const [page, setPage] = useAddressed('whoPage', '1');
@@ -24,7 +23,6 @@ export function WhoDidWhat({ views }: { views: ReactNode }) {
   const found = useActivity(query);
   const takeBack = useTakeBack();
   const done = found.data?.data ?? [];
-  const days = [...new Set(done.map(({ done_at }) => done_at.slice(0, 10)))];
   const undo = (each: Activity) => {
     if (each.undo != null) {
       takeBack.mutate(each.undo, {
@@ -54,43 +52,34 @@ export function WhoDidWhat({ views }: { views: ReactNode }) {
         isEmpty={done.length === 0}
         empty={t(person === '' ? 'log.nobody' : 'log.nobodySo')}
       >
-        {days.map((day) => (
-          <section key={day} className={styles.logOfDay} aria-label={date(day)}>
-            <h2>{date(day)}</h2>
-            <ul>
-              {done
-                .filter(({ done_at }) => done_at.startsWith(day))
-                .map((each) => (
-                  <li key={each.id}>
-                    <time>{time(each.done_at)}</time>
-                    <span>
-                      <strong>{each.person === '' ? t('log.atDesk') : each.person}</strong> ·{' '}
-                      {t(`log.did.${deedOf(each)}`)} · {t(`log.on.${subjectOf(each)}` as MessageId)} {each.name}{' '}
-                      {each.undo != null && (
-                        <Button
-                          size="small"
-                          aria-label={`${t('log.takeBack')}: ${t(`log.did.${deedOf(each)}`)} ${each.name}`}
-                          disabled={takeBack.isPending}
-                          onClick={() => undo(each)}
-                        >
-                          {t('log.takeBack')}
-                        </Button>
-                      )}
-                    </span>
-                  </li>
-                ))}
-            </ul>
-          </section>
-        ))}
-        <Pagination
-          className={`${styles.logPages} ${common.noPrint}`}
-          hideOnSinglePage
-          current={query.page}
-          pageSize={ROWS}
-          showSizeChanger={false}
+        <ByDay
+          lines={done}
+          on={({ done_at }) => done_at.slice(0, 10)}
+          page={query.page}
+          rows={ROWS}
           total={found.data?.total ?? 0}
-          onChange={(next) => setPage(String(next))}
-        />
+          turn={setPage}
+        >
+          {(each) => (
+            <li key={each.id}>
+              <time>{time(each.done_at)}</time>
+              <span>
+                <strong>{each.person === '' ? t('log.atDesk') : each.person}</strong> · {t(`log.did.${deedOf(each)}`)} ·{' '}
+                {t(`log.on.${subjectOf(each)}` as MessageId)} {each.name}{' '}
+                {each.undo != null && (
+                  <Button
+                    size="small"
+                    aria-label={`${t('log.takeBack')}: ${t(`log.did.${deedOf(each)}`)} ${each.name}`}
+                    disabled={takeBack.isPending}
+                    onClick={() => undo(each)}
+                  >
+                    {t('log.takeBack')}
+                  </Button>
+                )}
+              </span>
+            </li>
+          )}
+        </ByDay>
       </ListState>
     </>
   );
