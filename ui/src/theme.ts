@@ -73,6 +73,9 @@ export function antTheme(palette: Palette, isDim: boolean, isStill: boolean, isH
       motionDurationSlow: '0.16s',
     },
     components: {
+      // whoever may not change a figure still reads it
+      Input: { colorTextDisabled: palette.quiet },
+      Select: { colorTextDisabled: palette.quiet },
       Table: { headerBg: 'transparent', headerSplitColor: 'transparent', cellPaddingBlockSM: 7 },
       Button: {
         primaryColor: isDim ? palette.ground : '#ffffff',

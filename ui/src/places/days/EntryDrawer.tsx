@@ -62,8 +62,8 @@ export function EntryDrawer({ day, entry, close }: Props) {
   }, KEEP_AFTER_MS);
   const keep = (changes: Changes) => void queue.keep(changes);
   const problem = queue.error instanceof ApiProblem ? queue.error : undefined;
-  const locked =
-    !useMay()('grower') || entry.state === 'done' || entry.state === 'changed' || day.status === 'finished';
+  const mayNot = !useMay()('grower');
+  const locked = mayNot || entry.state === 'done' || entry.state === 'changed' || day.status === 'finished';
 
   /** A number of the plan; `put` says what changes with it. */
   const number = (
@@ -163,7 +163,9 @@ export function EntryDrawer({ day, entry, close }: Props) {
                 ? t('entry.saving')
                 : queue.state === 'saved'
                   ? t('entry.saved')
-                  : ''}
+                  : mayNot
+                    ? t('people.readsOnly')
+                    : ''}
           </span>
           {!locked && (
             <DoButton danger onClick={() => void takeOff().catch(() => undefined)}>

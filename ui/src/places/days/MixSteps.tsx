@@ -3,6 +3,7 @@ import { useState } from 'react';
 
 import { ApiProblem, type Schemas } from '../../api/client';
 import { useMixLoad, useTickPart, useUnmixLoad } from '../../api/days';
+import { useMay } from '../../api/session';
 import { UNSENT_LOAD } from '../../api/unsentDay';
 import { Swatch } from '../../drawing/Swatch';
 import { useWords } from '../../i18n/words';
@@ -106,6 +107,7 @@ function Load({
   const said = usePreparationWords();
   const [tapped, setTapped] = useState<Record<number, boolean>>({});
   const tick = useTickPart(day.id);
+  const mayNot = !useMay()('helper');
   const kept = mix.ticked.find((each) => each.number === number)?.component_ids ?? [];
   const isOn = (id: number) => tapped[id] ?? kept.includes(id);
   const ticked = mix.parts.filter((part) => isOn(part.component_id));
@@ -165,6 +167,7 @@ function Load({
                 type="button"
                 className={styles.benchTick}
                 aria-pressed={on}
+                disabled={mayNot}
                 onClick={() => tap(part.component_id)}
               >
                 <span className={styles.tickBox} aria-hidden="true">

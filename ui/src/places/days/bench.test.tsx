@@ -41,6 +41,23 @@ describe('at the tub', () => {
     );
   });
 
+  test('whoever only reads sees the ticks and makes none', async () => {
+    server.on('GET /session', {
+      token: 'here',
+      door: 'network',
+      role: 'reader',
+      person: { id: 1, name: 'Ruta' },
+      pin_for: null,
+      yard: 1,
+      yards: [],
+    });
+    const { hand } = steps(yard.day());
+    await waitFor(() => expect(ticks().every((tick) => (tick as HTMLButtonElement).disabled)).toBe(true));
+    await hand.click(ticks()[0] as HTMLElement);
+    expect(server.asked('PUT /days/1/ticks')).toEqual([]);
+    expect(screen.queryByRole('button', { name: 'Load is mixed' })).toBeNull();
+  });
+
   test('the coarse goes in first, with the scoop by its name, and it is said how to turn it', () => {
     const day = yard.day();
     day.scoop_name = 'Blue tin';
