@@ -12,6 +12,7 @@ use Bench\FourWriters;
 use Bench\LanSpeed;
 use Bench\ScreenSpeed;
 use Bench\SearchSpeed;
+use Bench\SeasonSpeed;
 use Tests\Browser\Chrome;
 use Tests\Browser\Lan;
 use Tests\Browser\Site;
@@ -34,6 +35,9 @@ printf("Search     12 components, up to 5, ten parts       %8.1f s (under 10), f
 $thirty = SearchSpeed::of(30, 4);
 printf("           30 components, up to 4, ten parts       %8.1f s, %d of %d recipes (at least 100000 in 20 s), %.1f MB (under 64)\n", $thirty->seconds, $looked($thirty), $thirty->counts->space, $thirty->peakMb);
 printf("           fewest mixes, 200 plants in 20 situations %6.1f s (under 5)\n", SearchSpeed::fewest());
+
+printf("Season     200 pots through a year                 %8.2f s (under 1)\n", SeasonSpeed::pots(200));
+printf("           one pot through a hundred years         %8.2f s (under 1)\n", SeasonSpeed::years(100));
 
 [$plain, $placed] = EvaluateSpeed::measure();
 printf("Evaluate   ./zolbek evaluate, start to end         %8.0f ms\n", $plain);

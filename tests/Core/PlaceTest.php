@@ -8,7 +8,6 @@ use Zolbek\Core\Basis\Input\Fields;
 use Zolbek\Core\Basis\Input\Path;
 use Zolbek\Core\Basis\Input\Refusals;
 use Zolbek\Core\Basis\Input\Refused;
-use Zolbek\Core\Course\Water\DailyBalance;
 use Zolbek\Core\Course\Water\LearnedInterval;
 use Zolbek\Core\Course\Water\StickLook;
 use Zolbek\Core\Mix\Grading\PoreSize;
@@ -217,38 +216,6 @@ test('a pot weighs what is in it', function (): void {
         ->and(Weights::beside($zone, 0.0, 1.0))->toBe(2.4)->and(Weights::beside($zone, 1.0, 0.0))->toBeNear(1.5 * $zone->pot->volumeL($zone->topCm, $zone->topCm + 1.0), 1e-12)->and(Weights::beside($zone, 1.0, 0.5, 0.2))->toBeNear(1.4, 1e-12);
 });
 
-test('water in a pot is neither made nor lost from hour to hour', function (int $seed): void {
-    mt_srand($seed);
-    $full = mt_rand(5, 40) / 10;
-    $locked = $full * mt_rand(5, 30) / 100;
-    $limit = $locked + ($full - $locked) * mt_rand(10, 90) / 100;
-    $start = $locked + ($full - $locked) * mt_rand(0, 100) / 100;
-    $balance = new DailyBalance($start, $full, $limit, $locked);
-    $balance->run(mt_rand(1, 40), mt_rand(0, 200) / 100, mt_rand(1, 200), mt_rand(0, 60) / 100);
-    expect($start + $balance->enteredL)->toEqualWithDelta($balance->waterL + $balance->usedL + $balance->drainedL, 1e-9)
-        ->and($balance->waterL)->toBeGreaterThanOrEqual($locked - 1e-9)->toBeLessThanOrEqual($full + 1e-9)
-        ->and($balance->drainedL)->toBeGreaterThanOrEqual(0.0)->and($balance->shortDays)->toBeGreaterThanOrEqual(0.0);
-})->with(seeds(25, 300));
-
-test('an hour by hand: what is over drains, what is short eases the use', function (float $water, float $enters, float $wants, float $left, float $used, float $drained, float $short): void {
-    $balance = new DailyBalance($water, 2.0, 1.0, 0.4);
-    $balance->hour($enters, $wants);
-    expect($balance->waterL)->toBeNear($left, 1e-12)->and($balance->usedL)->toEqualWithDelta($used, 1e-12)->and($balance->drainedL)->toEqualWithDelta($drained, 1e-12)->and($balance->shortDays)->toEqualWithDelta($short, 1e-12);
-})->with([
-    'full, and more comes' => [2.0, 0.5, 0.1, 1.9, 0.1, 0.5, 0.0],
-    'at the limit' => [1.0, 0.0, 0.1, 0.9, 0.1, 0.0, 0.0],
-    'half way below it' => [0.7, 0.0, 0.1, 0.65, 0.05, 0.0, 1 / 24],
-    'locked' => [0.4, 0.0, 0.1, 0.4, 0.0, 0.0, 1 / 24],
-    'never below what is locked' => [0.41, 0.0, 90.0, 0.4, 0.01, 0.0, 1 / 24],
-]);
-
-test('a watering brings back its share of what is missing, every so many hours', function (): void {
-    $balance = new DailyBalance(1.0, 2.0, 0.5, 0.0);
-    $balance->run(1, 0.0, 12.0, 0.0, 0.85);
-    // at noon 0.85 of the litre that is missing
-    expect($balance->enteredL)->toBeNear(0.85, 1e-9)->and($balance->waterL)->toBeNear(1.85, 1e-9);
-});
-
 test('grains of one size have pores of that size, whatever the fines weight', function (float $weight): void {
     for ($k = 0; $k < SizeClasses::COUNT; $k += 3) {
         $shares = array_fill(0, SizeClasses::COUNT, 0.0);
@@ -359,11 +326,11 @@ test('days of the year run round', function (int $from, int $to, int $days): voi
     expect(DailyClimate::daysUntil($from, $to))->toBe($days);
 })->with([[1, 1, 0], [1, 2, 1], [365, 1, 1], [360, 5, 10], [100, 99, 364]]);
 
-test('a climate by the day is that of its months in their middles and lies between them elsewhere', function (): void {
+test('a climate by the day keeps to its months, and goes little beyond the coldest and the warmest', function (): void {
     $climate = new DailyClimate(Climates::hill());
     $means = array_map(static fn(array $month): float => ($month['tmin'] + $month['tmax']) / 2.0, Climates::rows());
     for ($day = 1; $day <= 365; ++$day) {
-        expect($climate->meanC($day))->toBeGreaterThanOrEqual(min($means) - 1e-9)->toBeLessThanOrEqual(max($means) + 1e-9)->and($climate->tMin($day))->toBeLessThan($climate->meanC($day));
+        expect($climate->meanC($day))->toBeGreaterThan(min($means) - 0.5)->toBeLessThan(max($means) + 0.5)->and($climate->tMin($day))->toBeLessThan($climate->meanC($day));
     }
     expect($climate->warming(6.0))->not->toBeNull()->and($climate->warming(6.0))->toBeLessThan((int) $climate->warming(9.0))
         ->and($climate->warming(60.0))->toBeNull();

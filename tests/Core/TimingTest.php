@@ -203,10 +203,11 @@ test('the season of watering turns by nights, days and means', function (int $da
     expect(WaterSeason::on($climate, $day))->toBe($season);
 })->with([
     'mid-January, nights of -4' => [15, 0.0, WaterSeason::Frost],
-    'nights at 0 are not below it' => [15, 4.0, WaterSeason::Rest],
-    'a night just below' => [15, 3.9, WaterSeason::Frost],
-    'mid-November at 4.5' => [319, 0.0, WaterSeason::Rest],
-    'half a degree warmer' => [319, 0.5, WaterSeason::Growth],
+    'nights just above 0 are not below it' => [15, 4.24, WaterSeason::Rest],
+    'a night just below' => [15, 4.23, WaterSeason::Frost],
+    'mid-November at 4.99' => [319, 0.67, WaterSeason::Rest],
+    'a hundredth of a degree warmer' => [319, 0.68, WaterSeason::Growth],
     'mid-July, days of 27' => [196, 0.0, WaterSeason::Growth],
-    'days of 28' => [196, 1.0, WaterSeason::Heat],
+    'days just below 28' => [196, 0.48, WaterSeason::Growth],
+    'days of 28' => [196, 0.49, WaterSeason::Heat],
 ]);

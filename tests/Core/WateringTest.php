@@ -6,8 +6,9 @@ use Tests\Core\Climates;
 use Tests\Core\Reference;
 use Zolbek\Core\Basis\Input\Refusals;
 use Zolbek\Core\Basis\Input\Refused;
-use Zolbek\Core\Course\Water\DailyBalance;
+use Zolbek\Core\Course\Water\PotLitres;
 use Zolbek\Core\Course\Water\PotUse;
+use Zolbek\Core\Course\Water\SteadySpell;
 use Zolbek\Core\Place\Climate\Climate;
 use Zolbek\Core\Place\Climate\ExtraterrestrialRadiation;
 use Zolbek\Core\Place\Climate\Hargreaves;
@@ -127,21 +128,15 @@ test('cut roots recover over six weeks, and a resting plant hardly drinks', func
         ->and(GrowthStage::Rest->cropCoefficient(true))->toBe(0.3);
 });
 
-test('a daily balance makes and loses no water, and never takes what is locked', function (float $use, float $every, float $rain): void {
-    $balance = new DailyBalance(2.0, 2.0, 1.2, 0.5);
-    $balance->run(60, $use, $every, $rain);
-    expect(2.0 + $balance->enteredL)->toBeNear($balance->usedL + $balance->drainedL + $balance->waterL, 1e-9)
-        ->and($balance->waterL)->toBeGreaterThanOrEqual(0.5 - 1e-9)->toBeLessThanOrEqual(2.0 + 1e-9);
-})->with([[0.4, 24, 0.0], [3.0, 48, 0.1], [0.1, 9e9, 0.0], [5.0, 9e9, 2.5], [0.0, 24, 0.0]]);
-
 test('who comes by often enough never lets it want, and who comes too seldom does', function (): void {
-    $short = static function (float $every): float {
-        $balance = new DailyBalance(2.0, 2.0, 1.2, 0.5);
-        $balance->run(30, 0.8, $every);
-
-        return $balance->shortDays;
-    };
-    expect($short(20))->toBe(0.0)->and($short(23))->toBeGreaterThan(0.0)->and($short(48))->toBeGreaterThan(5.0)->and($short(96))->toBeGreaterThan($short(48));
+    $pot = new PotLitres(4.0, 2.0, 1.2, 1.0, 0.5, 3.0, 0.05);
+    $short = static fn(float $every, float $rain = 0.0): float => (new SteadySpell($pot, 30, 0.8, $every, $rain))->shortDays;
+    expect($short(20))->toBe(0.0)->and($short(23))->toBeGreaterThan(0.0)->and($short(48))->toBeGreaterThan(5.0)->and($short(96))->toBeGreaterThan($short(48))
+        ->and($short(96, 0.5))->toBeLessThan($short(96))
+        // 0.8 L above its limit at 0.4 a day: two days of ten
+        ->and((new SteadySpell($pot, 10, 0.4, INF))->shortDays)->toBeNear(8.0, 1e-12)
+        ->and((new SteadySpell($pot, 10, 0.0, 24))->shortDays)->toBe(0.0)
+        ->and((new SteadySpell($pot, 60, 5.0, INF, 2.5))->waterL)->toBeGreaterThanOrEqual(0.5 - 1e-9);
 });
 
 test('a habit is read with what is usual, and refused where it cannot be', function (): void {

@@ -32,10 +32,18 @@ final readonly class PotUse
 
     public function litresPerDay(float $et0MmDay, float $cropCoefficient, ?float $recovery = null): float
     {
-        return $et0MmDay * $this->place->factor() * (
-            $this->place->lone() * $cropCoefficient * $this->plant->leaf->factor() * $this->canopyM2 * ($recovery ?? $this->plant->recovery())
-            + $this->surface->cover() * $this->openSoilM2
-            + self::SIDES * $this->dryingSideM2
-        );
+        return $et0MmDay * ($cropCoefficient * ($recovery ?? $this->plant->recovery()) * $this->leafyM2() + $this->bareM2());
+    }
+
+    /** m2 of ET0 that leaves in growth, with roots recovered, lose here. */
+    public function leafyM2(): float
+    {
+        return $this->place->factor() * $this->place->lone() * $this->plant->leaf->factor() * $this->canopyM2;
+    }
+
+    /** m2 of ET0 that soil and walls lose here. */
+    public function bareM2(): float
+    {
+        return $this->place->factor() * ($this->surface->cover() * $this->openSoilM2 + self::SIDES * $this->dryingSideM2);
     }
 }

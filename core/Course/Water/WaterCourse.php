@@ -75,11 +75,9 @@ final readonly class WaterCourse
     public function shortDays(bool $withRain): float
     {
         $month = $this->climate->hottestMonth;
-        $setup = $this->setup;
-        $balance = new DailyBalance($setup->waterL(0.0), $setup->waterL(0.0), $this->limitL, $setup->waterL(self::LOCKED_CM));
-        $balance->run(self::SUMMER_DAYS, $this->demand->useLDay[$month] ?? 0.0, $this->demand->habitH, $withRain ? $this->demand->rainL($month) / $this->climate->daysIn($month) : 0.0, $setup->model->refill);
+        $rain = $withRain ? $this->demand->rainL($month) / $this->climate->daysIn($month) : 0.0;
 
-        return $balance->shortDays;
+        return (new SteadySpell(PotLitres::of($this->setup), self::SUMMER_DAYS, $this->demand->useLDay[$month] ?? 0.0, $this->demand->habitH, $rain))->shortDays;
     }
 
     private function lastsH(float $useLDay): float

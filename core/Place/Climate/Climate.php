@@ -29,7 +29,7 @@ final readonly class Climate
     private const NIGHT_H = 8.0;
     private const NEVER = 1e-9;
     public const MID_MONTH = [15, 46, 74, 105, 135, 166, 196, 227, 258, 288, 319, 349];
-    private const DAYS = [31, 28, 31, 30, 31, 30, 31, 31, 30, 31, 30, 31];
+    public const DAYS = [31, 28, 31, 30, 31, 30, 31, 31, 30, 31, 30, 31];
 
     /** @var non-empty-list<float> ET0 of each month, mm/day */
     public array $et0MmDay;
@@ -69,7 +69,7 @@ final readonly class Climate
 
     /**
      * @param mixed $input object with "latitude", "altitude_m" and "months", twelve objects with "tmin", "tmax", "rain_mm" and perhaps "humidity",
-     *                     "wind_ms" and "sun_hours"
+     *                     "wind_ms", "sun_hours" and "wet_days"
      *
      * @throws Refused naming the field and what it may be
      */
@@ -84,7 +84,7 @@ final readonly class Climate
             $refusals->add(new Refusal('months', 'twelve_months', is_array($rows) ? count($rows) : $rows));
             $rows = [];
         }
-        $months = array_map(static fn(int $i, mixed $row): MonthClimate => self::month($row, $refusals, 'months.'.$i), array_keys($rows), $rows);
+        $months = array_map(static fn(int $i, mixed $row): MonthClimate => self::month($row, $refusals, 'months.'.$i, self::DAYS[$i]), array_keys($rows), $rows);
         $refusals->throwIfAny();
         assert($months !== []);
 
@@ -142,17 +142,19 @@ final readonly class Climate
         return PenmanMonteith::mmDay($this->latitude, $this->altitudeM, $day, $month->tMin, $month->tMax, $saturation * $month->humidity / 100.0, $month->windMS, $month->sunHours);
     }
 
-    private static function month(mixed $row, Refusals $refusals, string $path): MonthClimate
+    private static function month(mixed $row, Refusals $refusals, string $path, int $days): MonthClimate
     {
-        $fields = Fields::of($row, ['tmin', 'tmax', 'rain_mm', 'humidity', 'wind_ms', 'sun_hours'], $refusals, $path);
+        $fields = Fields::of($row, ['tmin', 'tmax', 'rain_mm', 'humidity', 'wind_ms', 'sun_hours', 'wet_days'], $refusals, $path);
         $tMin = $fields->number('tmin', -70, 50);
         $tMax = $fields->number('tmax', -70, 60);
         if ($tMax < $tMin) {
             $refusals->add(new Refusal($path.'.tmax', 'tmax_below_tmin', $tMax, ['min' => $tMin]));
         }
         $known = static fn(string $name, float $min, float $max): ?float => $fields->has($name) ? $fields->number($name, $min, $max) : null;
+        $rain = $fields->number('rain_mm', 0, 3000, 0);
+        $wet = $rain > 0.0 ? $fields->optionalAbove('wet_days', 0, $days) : $known('wet_days', 0, $days);
 
-        return new MonthClimate($tMin, $tMax, $fields->number('rain_mm', 0, 3000, 0), $known('humidity', 1, 100), $known('wind_ms', 0, 40), $known('sun_hours', 0, 24));
+        return new MonthClimate($tMin, $tMax, $rain, $known('humidity', 1, 100), $known('wind_ms', 0, 40), $known('sun_hours', 0, 24), $wet);
     }
 
     /** Share of nights or days below a temperature, spread by 4.5 K about a mean. */

@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace Zolbek\Core\Place\Climate;
 
 /**
- * A climate day by day: straight lines between the middles of the months; days of the year 1 to 365.
+ * A climate day by day, in lines that keep the means of the months (see MonthLine); days of the year 1 to 365.
  *
  *     last and first frost   the day after which, or from which on, a night is below 0 degC with a likelihood of 1 in 10
  *     end of the heat        mean maximum falling below 28 degC; where it never is that hot, 30 days after the warmest mid-month
  *     start of warming       daily mean rising past a temperature; where it is always above, past a quarter of the year's range
  *
- * degC. Source: model section 13; the 1 in 10 and the quarter are starting figures. Check: half-way between mid-January at 0 and mid-February at 10 degC it is 5.
+ * degC. Source: model section 13; the 1 in 10 and the quarter are starting figures. Check: the days of January of a hill are -6 degC on the mean at night.
  */
 final readonly class DailyClimate
 {
@@ -22,8 +22,13 @@ final readonly class DailyClimate
     public ?int $firstFrost;
     public int $endOfHeat;
 
+    private MonthLine $lows;
+    private MonthLine $highs;
+
     public function __construct(public Climate $climate)
     {
+        $this->lows = new MonthLine(array_map(static fn(MonthClimate $month): float => $month->tMin, $climate->months));
+        $this->highs = new MonthLine(array_map(static fn(MonthClimate $month): float => $month->tMax, $climate->months));
         $coldest = $this->coldest();
         $first = $last = null;
         for ($i = 0; $i < 365; ++$i) {
@@ -39,17 +44,17 @@ final readonly class DailyClimate
 
     public function meanC(int $day): float
     {
-        return $this->at($day, static fn(MonthClimate $month): float => $month->meanC);
+        return ($this->lows->at($day) + $this->highs->at($day)) / 2.0;
     }
 
     public function tMin(int $day): float
     {
-        return $this->at($day, static fn(MonthClimate $month): float => $month->tMin);
+        return $this->lows->at($day);
     }
 
     public function tMax(int $day): float
     {
-        return $this->at($day, static fn(MonthClimate $month): float => $month->tMax);
+        return $this->highs->at($day);
     }
 
     /** Nights below 0 degC to expect in so many days from one on. */
@@ -113,23 +118,5 @@ final readonly class DailyClimate
         $warmest = array_map(static fn(MonthClimate $month): float => $month->meanC, $this->climate->months);
 
         return self::day(($hot ?? (Climate::MID_MONTH[(int) array_search(max($warmest), $warmest, true)] ?? 196) + 30) + 1);
-    }
-
-    /** @param callable(MonthClimate): float $figure */
-    private function at(int $day, callable $figure): float
-    {
-        $day = self::day($day);
-        $months = $this->climate->months;
-        $after = 0;
-        while ($after < 12 && Climate::MID_MONTH[$after] < $day) {
-            ++$after;
-        }
-        $before = ($after + 11) % 12;
-        $after %= 12;
-        $span = (Climate::MID_MONTH[$after] - Climate::MID_MONTH[$before] + 365) % 365;
-        $along = (($day - Climate::MID_MONTH[$before] + 365) % 365) / max(1, $span);
-        [$from, $to] = [$figure($months[$before] ?? $months[0]), $figure($months[$after] ?? $months[0])];
-
-        return $from + ($to - $from) * $along;
     }
 }

@@ -16,8 +16,12 @@ final class Hargreaves
 {
     public static function mmDay(float $latitude, int $day, float $tMin, float $tMax): float
     {
-        $radiation = new ExtraterrestrialRadiation($latitude, $day);
+        return self::under((new ExtraterrestrialRadiation($latitude, $day))->mjM2Day, $tMin, $tMax);
+    }
 
-        return max(0.0, 0.0023 * 0.408 * $radiation->mjM2Day * (($tMin + $tMax) / 2.0 + 17.8) * sqrt(max(0.0, $tMax - $tMin)));
+    /** The same on a day whose radiation at the top of the atmosphere is known, MJ/m2/day. */
+    public static function under(float $radiation, float $tMin, float $tMax): float
+    {
+        return max(0.0, 0.0023 * 0.408 * $radiation * (($tMin + $tMax) / 2.0 + 17.8) * sqrt(max(0.0, $tMax - $tMin)));
     }
 }

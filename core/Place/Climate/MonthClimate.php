@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Zolbek\Core\Place\Climate;
 
-/** Means of one month: temperatures in degC, rain in mm a month, and where known humidity in %, wind at 2 m in m/s and hours of sun a day. */
+/** Means of one month: temperatures in degC, rain in mm a month, and where known humidity in %, wind at 2 m in m/s, hours of sun a day and days with rain. */
 final readonly class MonthClimate
 {
     public float $meanC;
@@ -16,6 +16,7 @@ final readonly class MonthClimate
         public ?float $humidity = null,
         public ?float $windMS = null,
         public ?float $sunHours = null,
+        public ?float $wetDays = null,
     ) {
         $this->meanC = ($tMin + $tMax) / 2.0;
     }

@@ -6,6 +6,7 @@ namespace Zolbek\Core\Verdict\Uncertainty;
 
 use Zolbek\Core\Basis\Input\Refused;
 use Zolbek\Core\Basis\Numerics\Normal;
+use Zolbek\Core\Basis\Numerics\Quantile;
 use Zolbek\Core\Course\Ageing\Forecast;
 use Zolbek\Core\Mix\Material\Material;
 use Zolbek\Core\Place\Setup\Setup;
@@ -86,15 +87,6 @@ final readonly class Draws
     {
         $values = $this->of[$figure] ?? [];
 
-        return $values === [] ? null : [self::quantile($values, self::LOW), self::quantile($values, self::HIGH)];
-    }
-
-    /** @param non-empty-list<float> $values ascending */
-    private static function quantile(array $values, float $share): float
-    {
-        $at = $share * (count($values) - 1);
-        $below = (int) floor($at);
-
-        return $values[$below] + ($at - $below) * (($values[$below + 1] ?? $values[$below]) - $values[$below]);
+        return $values === [] ? null : [Quantile::sorted($values, self::LOW), Quantile::sorted($values, self::HIGH)];
     }
 }
