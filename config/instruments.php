@@ -7,6 +7,7 @@ use App\Instruments\Simulated\SimulatedPen;
 use App\Instruments\Simulated\SimulatedProbe;
 use App\Instruments\Simulated\SimulatedScale;
 use App\Instruments\Simulated\SimulatedShaker;
+use App\Instruments\Simulated\SimulatedStation;
 
 // Which class reads which instrument. A real one takes the place of a simulated one here; see docs/instruments.md.
 return [
@@ -15,4 +16,5 @@ return [
     'reaction_pen' => SimulatedPen::class,
     'temperature_probe' => SimulatedProbe::class,
     'moisture_probe' => SimulatedMoistureProbe::class,
+    'weather_station' => SimulatedStation::class,
 ];

@@ -27,6 +27,8 @@ use App\PottingDays\Http\PottingDayController;
 use App\PottingDays\Http\UsesController;
 use App\Recipes\Http\RecipeController;
 use App\Search\Http\SearchController;
+use App\Season\Http\RoundController;
+use App\Season\Http\SeasonController;
 use App\Shelf\Http\ComponentController;
 use App\Shelf\Http\LotController;
 use App\Shelf\Http\MixController;
@@ -35,6 +37,7 @@ use App\Situations\Http\SpeciesController;
 use App\Today\Http\CareController;
 use App\Truth\Http\ModelNewsController;
 use App\Truth\Http\ValidationController;
+use App\Weather\Http\WeatherController;
 use Illuminate\Support\Facades\Route;
 
 Route::get('session', [SessionController::class, 'show']);
@@ -98,6 +101,9 @@ Route::post('compare', [WritingController::class, 'compare']);
 Route::apiResource('sites', SiteController::class)->only(['index', 'store', 'update'])->whereNumber('site');
 Route::get('climates', [SiteController::class, 'climates']);
 Route::put('sites/{site}/archived', [SiteController::class, 'archive'])->whereNumber('site');
+Route::get('sites/{site}/weather', [WeatherController::class, 'show'])->whereNumber('site');
+Route::post('sites/{site}/weather', [WeatherController::class, 'bring'])->whereNumber('site');
+Route::put('sites/{site}/weather', [WeatherController::class, 'write'])->whereNumber('site');
 Route::apiResource('species', SpeciesController::class)->only(['index', 'store', 'update'])->parameter('species', 'species')->whereNumber('species');
 Route::put('species/{species}/archived', [SpeciesController::class, 'archive'])->whereNumber('species');
 
@@ -195,6 +201,14 @@ Route::delete('days/{day}/leftovers/{leftover}', [PottingDayController::class, '
 Route::post('days/{day}/finished', [PottingDayController::class, 'finish'])->whereNumber('day');
 Route::delete('days/{day}/finished', [PottingDayController::class, 'reopen'])->whereNumber('day');
 Route::get('days/{day}/stand-ins/{component}', [PottingDayController::class, 'standIns'])->whereNumber(['day', 'component']);
+
+Route::post('season/year', [SeasonController::class, 'year']);
+Route::post('season/away', [SeasonController::class, 'away']);
+Route::post('season/away/helps', [SeasonController::class, 'helps']);
+Route::get('round', [RoundController::class, 'show']);
+Route::post('round', [RoundController::class, 'water']);
+Route::delete('round', [RoundController::class, 'takeBack']);
+Route::put('round/walk', [RoundController::class, 'walk']);
 
 Route::get('today', [CareController::class, 'today']);
 Route::post('rounds', [CareController::class, 'addRound']);

@@ -20,6 +20,7 @@ use App\Shelf\ComponentSheet;
 use App\Shelf\LotSheet;
 use App\Shelf\MovementListing;
 use App\Situations\SiteListing;
+use App\Weather\WeatherSheet;
 
 /** Kinds of table that are taken out, by their names in addresses; a Sheet is taken in too. */
 final class Kinds
@@ -27,7 +28,7 @@ final class Kinds
     private const ALL = [
         'components' => ComponentSheet::class, 'lots' => LotSheet::class, 'sieve-tests' => SieveTestSheet::class, 'plants' => PlantSheet::class, 'plant-history' => HistorySheet::class, 'pots' => PotSheet::class,
         'movements' => MovementListing::class, 'tests' => TestListing::class, 'recipes' => RecipeListing::class, 'batches' => BatchListing::class, 'days' => DayListing::class, 'tasks' => TaskListing::class,
-        'checks' => CheckListing::class, 'sites' => SiteListing::class,
+        'checks' => CheckListing::class, 'sites' => SiteListing::class, 'weather' => WeatherSheet::class,
     ];
 
     public static function listing(string $name): ?Listing

@@ -69,7 +69,7 @@ final class PlantPresenter
     /** @return array<string, mixed> */
     public static function check(MoistureCheck $check): array
     {
-        return ['id' => $check->id, ...$check->only(['method', 'reading', 'verdict', 'hours_since', 'person']), 'checked_at' => $check->checked_at->toIso8601String()];
+        return ['id' => $check->id, ...$check->only(['method', 'reading', 'look', 'depth_cm', 'verdict', 'given_l', 'dunked', 'wet_kg', 'thought_l', 'thought_sd_l', 'said_l', 'hours_since', 'person']), 'checked_at' => $check->checked_at->toIso8601String()];
     }
 
     /** @return array<string, mixed> */

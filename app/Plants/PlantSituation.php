@@ -44,7 +44,7 @@ final class PlantSituation
         return new Situation(
             $this->targets($plant),
             $this->climate($plant),
-            new Place(Exposure::from($plant->exposure), stand: Stand::from($plant->stand ?? Stand::Bench->value), winterShelter: $plant->winter_shelter ?? false),
+            new Place(Exposure::from($plant->exposure), rainReaches: ! ($plant->roofed ?? false), stand: Stand::from($plant->stand ?? Stand::Bench->value), winterShelter: $plant->winter_shelter ?? false),
             new Crown(
                 $plant->canopy_cm === null ? null : M_PI / 4.0 * ($plant->canopy_cm / 100.0) ** 2,
                 Leaf::from($plant->species->leaf ?? Leaf::Middling->value),

@@ -4,10 +4,8 @@ declare(strict_types=1);
 
 namespace App\Plants;
 
-use App\Plants\Models\MoistureCheck;
 use App\Plants\Models\Plant;
-use Illuminate\Support\Carbon;
-use Zolbek\Core\Course\Water\LearnedInterval;
+use Zolbek\Core\Course\Water\Drought;
 use Zolbek\Core\Course\Water\StickChart;
 use Zolbek\Core\Place\Setup\ModelConstants;
 
@@ -16,7 +14,7 @@ final readonly class StickDocument
 {
     private const DEPTHS = [1.0, 3.0, 5.0, 8.0, 12.0];
 
-    public function __construct(private Outlook $outlook) {}
+    public function __construct(private Outlook $outlook, private WaterStates $states) {}
 
     /** @return array<string, mixed>|null null where nobody wrote down what it stands in, or where */
     public function of(Plant $plant): ?array
@@ -26,18 +24,32 @@ final readonly class StickDocument
             return null;
         }
         $setup = $course->setup;
-        $computed = $course->intervalNowH(Carbon::now()->month - 1, $plant->seenStage());
-        $learned = new LearnedInterval($computed, MoistureCheck::lessons(MoistureCheck::sincePotted([$plant])[$plant->id] ?? []));
-        $useLDay = ModelConstants::REFILL * $course->withinReachL / max(1e-9, $learned->hours / 24.0);
-        $last = max(1.0, $learned->hours / 24.0);
+        $now = $this->states->one($plant);
+        $computed = $now->plainH ?? Drought::LONGEST_H;
+        $learned = $now->lastsH ?? Drought::LONGEST_H;
+        $useLDay = ModelConstants::REFILL * $course->withinReachL / max(1e-9, $learned / 24.0);
+        $last = max(1.0, $learned / 24.0);
         $days = array_values(array_unique(array_map(static fn(float $share): float => round($share * $last, $last < 4.0 ? 1 : 0), [0.0, 0.25, 0.5, 0.75, 1.0, 1.25])));
         $deep = $setup->zone->topCm - $setup->zone->bottomCm;
         $depths = [...array_values(array_filter(self::DEPTHS, static fn(float $depth): bool => $depth < $deep - 0.5)), round($deep - 0.3, 1)];
         $chart = new StickChart($setup, $useLDay, $days, $depths);
 
         return [
-            'computed_h' => $computed, 'learned_h' => $learned->hours, 'taps' => $learned->taps, 'use_l_day' => $useLDay, 'limit_days' => $chart->limitDays,
+            'computed_h' => $computed, 'learned_h' => $learned, 'taps' => $now->readings ?? 0, 'use_l_day' => $useLDay, 'limit_days' => $chart->limitDays,
             'within_reach_l' => $course->withinReachL, 'days' => $chart->days,
+            'now' => $now === null ? null : self::now($now),
+        ];
+    }
+
+    /** @return array<string, mixed> schema PotNow of the API */
+    private static function now(WaterNow $now): array
+    {
+        $state = $now->state;
+
+        return [
+            'full_l' => $now->litres->fullL, 'limit_l' => $now->litres->limitL, 'locked_l' => $now->litres->lockedL, 'water_l' => $state?->waterL, 'sd_l' => $state?->spreadL(),
+            'phi' => exp($now->logPhi), 'phi_sd' => $state === null ? null : sqrt($state->varPhi), 'left_h' => $now->leftH, 'lasts_h' => $now->lastsH, 'full_kg' => $now->fullKg,
+            'doubtful' => $now->isDoubtful(), 'look_again' => $state->lookAgain ?? false, 'watered_at' => $now->wateredAt?->toIso8601String(), 'readings' => $now->readings, 'unmeasured_days' => $now->filled,
         ];
     }
 }

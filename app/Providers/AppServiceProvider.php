@@ -7,6 +7,7 @@ namespace App\Providers;
 use App\Bench\RefreshMeasured;
 use App\Common\LockingConnector;
 use App\Common\LogBook;
+use App\Instruments\WeatherStation;
 use App\Plants\Models\Plant;
 use App\Pots\Models\Pot;
 use App\PottingDays\Models\DayPlant;
@@ -23,6 +24,7 @@ final class AppServiceProvider extends ServiceProvider
     public function register(): void
     {
         $this->app->bind('db.connector.sqlite', LockingConnector::class);
+        $this->app->bind(WeatherStation::class, static fn($app): WeatherStation => $app->make(config()->array('instruments')['weather_station']));
     }
 
     public function boot(): void

@@ -9,10 +9,10 @@ use Zolbek\Core\Basis\Input\Refusal;
 use Zolbek\Core\Basis\Input\Refusals;
 use Zolbek\Core\Basis\Input\Refused;
 
-/** The months of a climate as CSV: columns tmin, tmax, rain_mm, and perhaps humidity, wind_ms, sun_hours; twelve rows, January first. */
+/** The months of a climate as CSV: columns tmin, tmax, rain_mm, and perhaps humidity, wind_ms, sun_hours, wet_days; twelve rows, January first. */
 final class MonthSheet
 {
-    public const COLUMNS = ['tmin', 'tmax', 'rain_mm', 'humidity', 'wind_ms', 'sun_hours'];
+    public const COLUMNS = ['tmin', 'tmax', 'rain_mm', 'humidity', 'wind_ms', 'sun_hours', 'wet_days'];
     private const NEEDED = 3;
 
     /**

@@ -4,24 +4,24 @@ declare(strict_types=1);
 
 namespace App\Today;
 
-use App\Plants\Models\MoistureCheck;
 use App\Plants\Models\Plant;
-use App\Plants\Outlook;
 use App\Plants\PlantSituation;
+use App\Plants\WaterStates;
 use Illuminate\Support\Carbon;
-use Zolbek\Core\Course\Water\LearnedInterval;
 use Zolbek\Core\Place\Climate\WaterSeason;
 
 /**
- * Which pots to look at for water first. Those that are dry soonest in the heat are asked how long they last now: by the month, what was seen of the plant, what its
- * own taps taught, and when it was watered where somebody said so.
+ * Which pots to look at for water first: those that are dry soonest in the heat are asked what is thought to be in them now, see WaterStates.
  */
 final readonly class WaterFirst
 {
     private const ASKED = 60;
     private const SHOWN = 6;
 
-    public function __construct(private Outlook $outlook, private PlantSituation $situations) {}
+    /** As far as is looked. */
+    private const LONG_H = 24.0 * WaterStates::AHEAD_DAYS;
+
+    public function __construct(private WaterStates $states, private PlantSituation $situations) {}
 
     /** @return array{season: string|null, unknown: int, pots: list<array<string, mixed>>} schema WaterFirst of the API */
     public function of(Carbon $now): array
@@ -35,19 +35,16 @@ final readonly class WaterFirst
         $query->orderBy('id');
         $query->limit(self::ASKED);
         $plants = $query->get();
-        $taps = MoistureCheck::sincePotted($plants);
+        $states = $this->states->of($plants, $now);
         $pots = [];
         foreach ($plants as $plant) {
-            $course = $this->outlook->water($plant);
-            if ($course === null) {
+            $water = $states[$plant->id] ?? null;
+            if ($water === null) {
                 continue;
             }
-            $own = $taps[$plant->id] ?? [];
-            $lasts = (new LearnedInterval($course->intervalNowH($now->month - 1, $plant->seenStage($now)), MoistureCheck::lessons($own)))->hours;
-            $since = self::hoursSince($own, $now, $lasts);
             $pots[] = [
-                'id' => $plant->id, ...$plant->only(['number', 'name', 'place', 'exposure']), 'pot' => $plant->pot?->name, 'lasts_h' => $lasts, 'watered_h' => $since,
-                'left_h' => $since === null ? null : $lasts - $since,
+                'id' => $plant->id, ...$plant->only(['number', 'name', 'place', 'exposure']), 'pot' => $plant->pot?->name, 'lasts_h' => $water->lastsH ?? self::LONG_H,
+                'watered_h' => $water->state === null ? null : $water->wateredAt?->diffInMinutes($now) / 60.0, 'left_h' => $water->state === null ? null : $water->leftH ?? self::LONG_H,
             ];
         }
         usort($pots, static fn(array $a, array $b): int => [$a['left_h'] ?? $a['lasts_h'], $a['number']] <=> [$b['left_h'] ?? $b['lasts_h'], $b['number']]);
@@ -69,24 +66,6 @@ final readonly class WaterFirst
                 $daily = $this->situations->daily($plant);
 
                 return $daily === null ? null : WaterSeason::on($daily, min(365, $now->dayOfYear));
-            }
-        }
-
-        return null;
-    }
-
-    /**
-     * Hours since somebody watered it; null where nobody said so, or so long ago that it was watered since without a word.
-     *
-     * @param list<MoistureCheck> $taps oldest first
-     */
-    private static function hoursSince(array $taps, Carbon $now, float $lastsH): ?float
-    {
-        foreach (array_reverse($taps) as $tap) {
-            if ($tap->verdict === 'water') {
-                $hours = $tap->checked_at->diffInMinutes($now) / 60.0;
-
-                return $hours > 2.0 * $lastsH ? null : $hours;
             }
         }
 

@@ -15,13 +15,25 @@ use Illuminate\Support\Carbon;
  * @property Carbon      $checked_at
  * @property string      $method      one of METHODS
  * @property float|null  $reading     kg by hand, % of a probe
- * @property string      $verdict     water or wait
+ * @property string|null $look        how a stick looked, see StickLook
+ * @property float|null  $depth_cm    how deep
+ * @property string      $verdict     water, wait, or look: nothing but a reading
+ * @property float|null  $given_l     what was given; null through and through
+ * @property bool        $dunked
+ * @property float|null  $wet_kg      what it weighed when it had drained after its watering
+ * @property float|null  $thought_l   what was thought to be in it before this was said
+ * @property float|null  $thought_sd_l and how sure that was
+ * @property float|null  $said_l      what this says is in it
  * @property float|null  $hours_since the watering before; null for the first
  * @property string      $person
  */
 final class MoistureCheck extends Model
 {
-    public const METHODS = ['stick', 'weight', 'probe', 'eye'];
+    public const METHODS = ['stick', 'weight', 'probe', 'eye', 'round'];
+    public const VERDICTS = ['water', 'wait', 'look'];
+
+    /** For how long a tap may be taken back. */
+    public const TAKEN_BACK_HOURS = 24;
 
     /** The last ones of a plant that still count. */
     private const COUNTED = 30;
@@ -65,7 +77,7 @@ final class MoistureCheck extends Model
      */
     public static function lessons(array $checks): array
     {
-        $timed = array_filter($checks, static fn(self $check): bool => $check->hours_since !== null);
+        $timed = array_filter($checks, static fn(self $check): bool => $check->hours_since !== null && $check->verdict !== 'look');
 
         return array_values(array_map(static fn(self $check): array => ['verdict' => $check->verdict, 'hours' => (float) $check->hours_since], $timed));
     }
@@ -73,6 +85,9 @@ final class MoistureCheck extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['checked_at' => 'datetime', 'reading' => 'float', 'hours_since' => 'float'];
+        return [
+            'checked_at' => 'datetime', 'reading' => 'float', 'hours_since' => 'float', 'depth_cm' => 'float', 'given_l' => 'float', 'dunked' => 'boolean', 'wet_kg' => 'float',
+            'thought_l' => 'float', 'thought_sd_l' => 'float', 'said_l' => 'float',
+        ];
     }
 }

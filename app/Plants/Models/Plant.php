@@ -55,6 +55,14 @@ use Zolbek\Core\Work\Inspection\Health;
  * @property string                    $stand         among what others, see Stand
  * @property string                    $feed          how acid it is fed, see Feed
  * @property bool                      $winter_shelter whether its pot is kept from frost in winter
+ * @property bool                      $roofed         no rain falls on it
+ * @property string|null               $quarters_from  MM-DD, from which it stands in its winter quarters
+ * @property string|null               $quarters_to    MM-DD, up to which
+ * @property string                    $quarters_exposure
+ * @property bool                      $quarters_roofed
+ * @property float|null                $use_log        what it uses over what is computed, as a logarithm: found by weighing
+ * @property float|null                $use_spread     and how sure that is
+ * @property string|null               $use_found_on
  * @property int|null                  $pot_id
  * @property Pot|null                  $pot
  * @property int|null                  $recipe_id
@@ -180,7 +188,7 @@ final class Plant extends Model
     protected function casts(): array
     {
         return [
-            ...Field::casts(PlantFields::all()), 'buried' => 'array', 'plan' => 'array', 'air_layer' => 'array', 'stage_seen_on' => 'date', 'due_on' => 'date', 'due_set_on' => 'date', 'left_on' => 'date', 'snoozed_until' => 'date',
+            ...Field::casts(PlantFields::all()), 'use_log' => 'float', 'use_spread' => 'float', 'buried' => 'array', 'plan' => 'array', 'air_layer' => 'array', 'stage_seen_on' => 'date', 'due_on' => 'date', 'due_set_on' => 'date', 'left_on' => 'date', 'snoozed_until' => 'date',
             'archived_at' => 'datetime', 'standing' => AsKept::class.':'.StandsIn::class,
         ];
     }

@@ -22,7 +22,7 @@ use Zolbek\Core\Place\Climate\Climate;
  * @property float       $alkalinity_mg_l of the water there, as CaCO3
  * @property float       $rain_share      share of rain in what is given
  * @property float|null  $water_ec_ms_cm  conductivity of the water there
- * @property list<array{tmin: float, tmax: float, rain_mm: float, humidity?: float|null, wind_ms?: float|null, sun_hours?: float|null}> $months
+ * @property list<array{tmin: float, tmax: float, rain_mm: float, humidity?: float|null, wind_ms?: float|null, sun_hours?: float|null, wet_days?: float|null}> $months
  * @property string|null $last_frost      MM-DD, as somebody knows it; the months say how likely frost is
  * @property string|null $first_frost     MM-DD
  * @property string      $note

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Zolbek\Core\Course\Days;
 
 use Zolbek\Core\Course\Water\PotLitres;
+use Zolbek\Core\Place\Plant\GrowthStage;
 use Zolbek\Core\Place\Setup\ModelConstants;
 use Zolbek\Core\Place\Weather\Weather;
 
@@ -43,37 +44,28 @@ final class PotRun
         $this->litres = $pot->litresOn(0);
         $this->water = $startL === null ? $this->litres->fullL : $this->litres->held($startL);
         $days = new PotDays($this->water, $pot->group->drought()->high, LikelyLost::afterDays($pot->group));
-        $crown = min(1.0, $pot->crownM2 / max(1e-9, $this->litres->openSoilM2));
-        $kcs = $pot->evergreen ? $this->leaves->evergreen : $this->leaves->bare;
         for ($i = 0; $i < $weather->days; ++$i) {
             $number = $weather->first + $i;
-            $dayOfYear = $weather->dayOfYear[$i] ?? 1;
-            $t = $weather->meanC[$i] ?? 0.0;
-            $stand = $pot->quarters?->holds($dayOfYear) === true ? $pot->quarters->stand : $pot->stand;
             $this->given = $this->drained = 0.0;
             $this->waterings = 0;
             if ($pot->litresOn($i) !== $this->litres) {
                 $this->becomes($pot->litresOn($i));
             }
             ++$since;
-            $kc = $stand->under ? 1.0 : (isset($seen[$number]) ? $seen[$number]->cropCoefficient($pot->evergreen) : $kcs[$i] ?? 1.0);
-            $frozen = $t < 0.0 && ! $stand->under;
-            $wanted = $frozen ? 0.0 : $pot->phi * ($weather->et0Mm[$i] ?? 0.0) * ($stand->leafyM2 * $kc * $pot->recovery($number) + $stand->bareM2);
+            [$stand, $frozen, $kc, $wanted] = $this->wants($pot, $seen, $i);
             $every = $hours[$weather->month[$i] ?? 0] ?? null;
             $rounds = match ($habit->kind) {
                 ComingKind::Every => $every === null ? 1 : ComingBy::roundsADay($every),
                 ComingKind::Share, ComingKind::Need => $habit->looks,
                 default => 1,
             };
-            $rain = 0.0;
-            $used = 0.0;
+            $rain = $used = 0.0;
             for ($round = 0; $round < $rounds; ++$round) {
                 if (! $frozen && $this->isDue($habit, $every, $since, $wanted / $rounds, $number)) {
                     $this->pour($habit->amountL, $habit->dunked);
                     $since = 0;
                 }
-                if ($round === 0 && $stand->rainShare > 0.0 && ($mm = $weather->rainMm[$i] ?? 0.0) > 0.0) {
-                    $rain = $stand->rainL($mm, $this->litres->openSoilM2, $crown * ($pot->evergreen ? 1.0 : $this->leaves->leaf[$i] ?? 1.0));
+                if ($round === 0 && ($rain = $this->rainL($pot, $stand, $this->litres, $i)) > 0.0) {
                     $this->takes($rain);
                 }
                 $before = $this->water;
@@ -82,12 +74,55 @@ final class PotRun
             }
             $days->end($this->water, $wanted, $used, $this->given, $rain, $this->drained, $this->waterings, $kc, $this->litres->wetL);
             if ($feed !== null) {
-                $feed->day($number, $t, $this->litres->volumeL, $this->water, $this->given, $this->drained, $wanted > 0.0 ? $kc * $used / $wanted : 0.0);
+                $feed->day($number, $weather->meanC[$i] ?? 0.0, $this->litres->volumeL, $this->water, $this->given, $this->drained, $wanted > 0.0 ? $kc * $used / $wanted : 0.0);
                 $days->ph[] = $feed->ph;
             }
         }
 
         return $days;
+    }
+
+    /**
+     * Litres that it wants each day, and those that rain on it, whatever is in it.
+     *
+     * @return array{list<float>, list<float>}
+     */
+    public function asked(SeasonPot $pot): array
+    {
+        $seen = $pot->seenByDay();
+        $wanted = $rain = [];
+        for ($i = 0; $i < $this->weather->days; ++$i) {
+            [$stand, , , $wanted[]] = $this->wants($pot, $seen, $i);
+            $rain[] = $this->rainL($pot, $stand, $pot->litresOn($i), $i);
+        }
+
+        return [$wanted, $rain];
+    }
+
+    /**
+     * @param array<int, GrowthStage> $seen
+     *
+     * @return array{PotStand, bool, float, float} where it stands, whether it is frozen, kc, litres that it wants
+     */
+    private function wants(SeasonPot $pot, array $seen, int $i): array
+    {
+        $weather = $this->weather;
+        $number = $weather->first + $i;
+        $stand = $pot->quarters?->holds($weather->dayOfYear[$i] ?? 1) === true ? $pot->quarters->stand : $pot->stand;
+        $kc = $stand->under ? 1.0 : (isset($seen[$number]) ? $seen[$number]->cropCoefficient($pot->evergreen) : ($pot->evergreen ? $this->leaves->evergreen : $this->leaves->bare)[$i] ?? 1.0);
+        $frozen = ($weather->meanC[$i] ?? 0.0) < 0.0 && ! $stand->under;
+
+        return [$stand, $frozen, $kc, $frozen ? 0.0 : $pot->phi * ($weather->et0Mm[$i] ?? 0.0) * ($stand->leafyM2 * $kc * $pot->recovery($number) + $stand->bareM2)];
+    }
+
+    private function rainL(SeasonPot $pot, PotStand $stand, PotLitres $litres, int $i): float
+    {
+        $mm = $this->weather->rainMm[$i] ?? 0.0;
+        if ($mm <= 0.0 || $stand->rainShare <= 0.0) {
+            return 0.0;
+        }
+
+        return $stand->rainL($mm, $litres->openSoilM2, min(1.0, $pot->crownM2 / max(1e-9, $litres->openSoilM2)) * ($pot->evergreen ? 1.0 : $this->leaves->leaf[$i] ?? 1.0));
     }
 
     private function isDue(ComingBy $habit, ?float $every, int $since, float $wanted, int $number): bool

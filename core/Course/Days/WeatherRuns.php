@@ -24,15 +24,16 @@ final readonly class WeatherRuns
 
     /**
      * @param int          $first the first day made, see Date
-     * @param Weather|null $known days up to the one before it
+     * @param Weather|null $known    days up to the one before it
+     * @param Weather|null $foretold the first of the days, in each run alike
      */
-    public static function of(Climate $climate, int $first, int $days, int $runs, int $seed, ?Weather $known = null): self
+    public static function of(Climate $climate, int $first, int $days, int $runs, int $seed, ?Weather $known = null, ?Weather $foretold = null): self
     {
         $generator = new WeatherGenerator($climate);
         $before = $known === null ? LeafCourse::before($first, $climate) : (new LeafCourse(LeafCourse::before($known->first, $climate), $known))->end;
         $made = [];
         for ($run = 0; $run < max(1, $runs); ++$run) {
-            $weather = $generator->days($first, $days, $seed, $run);
+            $weather = $foretold === null ? $generator->days($first, $days, $seed, $run) : $foretold->then($generator->days($first + $foretold->days, max(0, $days - $foretold->days), $seed, $run));
             $made[] = [$weather, new LeafCourse($before, $weather)];
         }
 

@@ -24,4 +24,18 @@ enum StickLook: string
             default => self::Pale,
         };
     }
+
+    /** @return array{float, float} suctions in cm from which on, and up to which, it looks so; INF for as dry as can be */
+    public function between(float $limitCm): array
+    {
+        $pale = max(31.0, 0.6 * $limitCm);
+
+        return match ($this) {
+            self::Wet => [0.0, min(8.0, $limitCm)],
+            self::Dark => [min(8.0, $limitCm), min(30.0, $limitCm)],
+            self::Damp => [min(30.0, $limitCm), min($pale, $limitCm)],
+            self::Pale => [min($pale, $limitCm), $limitCm],
+            self::Dry => [$limitCm, INF],
+        };
+    }
 }

@@ -28,37 +28,63 @@ final class MeasuredDays
      */
     public static function weather(Climate $climate, array $rows): Weather
     {
+        [$first, $last] = self::check($rows);
+
+        return self::filled($climate, $first, $last - $first + 1, $rows);
+    }
+
+    /**
+     * So many days from one on: those that were measured, and mean days without rain for all others, marked, however many.
+     *
+     * @param list<array{date: string, tmin: float, tmax: float, rain_mm: float}> $rows in any order
+     *
+     * @throws Refused field "date" where a date is none
+     */
+    public static function filled(Climate $climate, int $first, int $days, array $rows): Weather
+    {
+        $measured = [];
+        foreach ($rows as $row) {
+            $measured[Date::number($row['date'])] = $row;
+        }
+        $mean = MeanDays::of($climate);
+        $lows = $highs = $rain = $et0 = $filled = [];
+        for ($i = 0; $i < $days; ++$i) {
+            $row = $measured[$first + $i] ?? null;
+            [$day, $month] = Date::inYear($first + $i);
+            if ($row === null) {
+                $filled[] = $i;
+            }
+            $lows[] = $low = $row['tmin'] ?? $mean->tMin[$day - 1] ?? 0.0;
+            $highs[] = $high = $row['tmax'] ?? $mean->tMax[$day - 1] ?? 0.0;
+            $rain[] = $row['rain_mm'] ?? 0.0;
+            $et0[] = $mean->et0($day, $month, $low, $high);
+        }
+
+        return new Weather($first, $lows, $highs, $rain, $et0, $climate->latitude < 0.0, $filled);
+    }
+
+    /**
+     * @param list<array{date: string, tmin: float, tmax: float, rain_mm: float}> $rows
+     *
+     * @return array{int, int} numbers of the first and the last day
+     *
+     * @throws Refused as weather() does
+     */
+    public static function check(array $rows): array
+    {
         if ($rows === []) {
             throw Refused::because('days', 'weather_empty');
         }
         $refusals = new Refusals();
-        $mean = MeanDays::of($climate);
-        $lows = $highs = $rain = $et0 = $filled = [];
         $first = $next = null;
         foreach ($rows as $i => $row) {
-            $number = self::check($row, $next, 'days.'.$i, $refusals);
-            if ($number === null) {
-                continue;
-            }
+            $number = self::number($row, $next, 'days.'.$i, $refusals);
             $first ??= $number;
-            for ($missing = $next ?? $number; $missing < $number; ++$missing) {
-                [$day, $month] = Date::inYear($missing);
-                $filled[] = $missing - $first;
-                $lows[] = $low = $mean->tMin[$day - 1] ?? 0.0;
-                $highs[] = $high = $mean->tMax[$day - 1] ?? 0.0;
-                $rain[] = 0.0;
-                $et0[] = $mean->et0($day, $month, $low, $high);
-            }
-            [$day, $month] = Date::inYear($number);
-            $lows[] = $row['tmin'];
-            $highs[] = $row['tmax'];
-            $rain[] = $row['rain_mm'];
-            $et0[] = $mean->et0($day, $month, $row['tmin'], $row['tmax']);
-            $next = $number + 1;
+            $next = $number === null ? $next : $number + 1;
         }
         $refusals->throwIfAny();
 
-        return new Weather($first ?? 0, $lows, $highs, $rain, $et0, $climate->latitude < 0.0, $filled);
+        return [$first ?? 0, ($next ?? 1) - 1];
     }
 
     /**
@@ -66,7 +92,7 @@ final class MeasuredDays
      *
      * @param array{date: string, tmin: float, tmax: float, rain_mm: float} $row
      */
-    private static function check(array $row, ?int $next, string $path, Refusals $refusals): ?int
+    private static function number(array $row, ?int $next, string $path, Refusals $refusals): ?int
     {
         foreach (['tmin' => [self::COLDEST_C, self::WARMEST_C], 'tmax' => [self::COLDEST_C, self::WARMEST_C], 'rain_mm' => [0.0, self::MOST_RAIN_MM]] as $field => [$min, $max]) {
             if (! ($row[$field] >= $min && $row[$field] <= $max)) {

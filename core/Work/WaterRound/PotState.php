@@ -22,7 +22,7 @@ use Zolbek\Core\Place\Setup\ModelConstants;
  */
 final readonly class PotState
 {
-    private const PHI_SPREAD = 0.35;
+    public const PHI_SPREAD = 0.35;
     private const MOST_FOLD = 4.0;
     private const FILLED = 0.08;
     private const DOUBTFUL = 0.3;
@@ -85,10 +85,16 @@ final readonly class PotState
         return $pot->refill($waterL) * max(0.0, $pot->fullL - $waterL) / (1.0 - ModelConstants::LEACHING);
     }
 
-    /** @param float $demandL D1 of a day, at phi = 1 */
-    public function day(PotLitres $pot, float $demandL): self
+    /**
+     * @param float $demandL D1 of a day, at phi = 1
+     * @param float $share   of the day that goes by, where it is cut; what is not known of it is shared out alike
+     */
+    public function day(PotLitres $pot, float $demandL, float $share = 1.0): self
     {
-        $wanted = $demandL * $this->phi();
+        if ($share <= 0.0) {
+            return $this;
+        }
+        $wanted = $demandL * $share * $this->phi();
         $next = $pot->after($this->waterL, $wanted);
         $below = min($next, $pot->limitL) - $pot->lockedL;
         $keeps = $below / max(1e-9, min($this->waterL, $pot->limitL) - $pot->lockedL);
@@ -98,9 +104,9 @@ final readonly class PotState
         return new self(
             $next,
             $this->logPhi,
-            $keeps ** 2 * $this->varL2 + 2.0 * $keeps * $slope * $this->covL + $slope ** 2 * $this->varPhi + (0.2 * $used) ** 2 + (0.005 * ($pot->fullL - $pot->lockedL)) ** 2,
+            $keeps ** 2 * $this->varL2 + 2.0 * $keeps * $slope * $this->covL + $slope ** 2 * $this->varPhi + (0.2 * $used) ** 2 / $share + $share * (0.005 * ($pot->fullL - $pot->lockedL)) ** 2,
             $keeps * $this->covL + $slope * $this->varPhi,
-            $this->varPhi + 0.01 ** 2,
+            $this->varPhi + $share * 0.01 ** 2,
             $this->lookAgain,
         );
     }

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Zolbek\Core\Work\WaterRound;
 
 use Zolbek\Core\Course\Water\PotLitres;
+use Zolbek\Core\Course\Water\StickLook;
+use Zolbek\Core\Place\Setup\Setup;
 
 /**
  * What somebody or something says of the water in a pot: litres z, and how sure that is.
@@ -39,6 +41,22 @@ final readonly class WaterReading
     public static function between(PotLitres $pot, float $lowL, float $highL): self
     {
         return new self(($lowL + $highL) / 2.0, ($highL - $lowL) ** 2 / 12.0 + (0.05 * ($pot->fullL - $pot->lockedL)) ** 2);
+    }
+
+    /**
+     * A stick that was pushed in so deep.
+     *
+     * @param float $depthCm below the surface
+     */
+    public static function stick(Setup $setup, PotLitres $pot, StickLook $look, float $depthCm): self
+    {
+        $z = max($setup->zone->bottomCm, $setup->zone->topCm - $depthCm);
+        $here = $setup->zone->suctionCm($z);
+        [$from, $to] = $look->between($setup->targets()->tensionLimitCm);
+        $litres = static fn(float $suction): float => min($pot->fullL, $setup->waterL(max(0.0, $suction - $here)));
+        $low = is_finite($to) ? $litres($to) : $pot->lockedL;
+
+        return self::between($pot, max($pot->lockedL, $low), $look === StickLook::Wet ? $pot->fullL : $litres($from));
     }
 
     public static function due(PotLitres $pot): self
