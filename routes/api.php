@@ -168,6 +168,7 @@ Route::post('plants/{plant}/inspections/judge', [PlantController::class, 'judge'
 Route::post('plants/{plant}/inspections', [PlantController::class, 'inspect'])->whereNumber('plant');
 Route::post('plants/{plant}/out-of-turn', [PlantController::class, 'outOfTurn'])->whereNumber('plant');
 Route::post('plants/{plant}/moisture', [PlantController::class, 'moisture'])->whereNumber('plant');
+Route::put('plants/{plant}/use', [PlantController::class, 'keepUse'])->whereNumber('plant');
 Route::post('plants/{plant}/photos', [PhotoController::class, 'store'])->whereNumber('plant');
 Route::get('photos/{photo}', [PhotoController::class, 'show'])->whereNumber('photo');
 Route::delete('photos/{photo}', [PhotoController::class, 'destroy'])->whereNumber('photo');

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Plants;
 
+use App\Plants\Actions\KeepUse;
 use App\Plants\Models\Plant;
 use Zolbek\Core\Course\Water\Drought;
 use Zolbek\Core\Course\Water\StickChart;
@@ -37,19 +38,19 @@ final readonly class StickDocument
         return [
             'computed_h' => $computed, 'learned_h' => $learned, 'taps' => $now->readings ?? 0, 'use_l_day' => $useLDay, 'limit_days' => $chart->limitDays,
             'within_reach_l' => $course->withinReachL, 'days' => $chart->days,
-            'now' => $now === null ? null : self::now($now),
+            'now' => $now === null ? null : self::now($plant, $now),
         ];
     }
 
     /** @return array<string, mixed> schema PotNow of the API */
-    private static function now(WaterNow $now): array
+    private static function now(Plant $plant, WaterNow $now): array
     {
         $state = $now->state;
 
         return [
             'full_l' => $now->litres->fullL, 'limit_l' => $now->litres->limitL, 'locked_l' => $now->litres->lockedL, 'water_l' => $state?->waterL, 'sd_l' => $state?->spreadL(),
             'phi' => exp($now->logPhi), 'phi_sd' => $state === null ? null : sqrt($state->varPhi), 'left_h' => $now->leftH, 'lasts_h' => $now->lastsH, 'full_kg' => $now->fullKg,
-            'doubtful' => $now->isDoubtful(), 'look_again' => $state->lookAgain ?? false, 'watered_at' => $now->wateredAt?->toIso8601String(), 'readings' => $now->readings, 'unmeasured_days' => $now->filled,
+            'doubtful' => $now->isDoubtful(), 'kept_phi' => $plant->use_log === null ? null : exp($plant->use_log), 'found_on' => $plant->use_found_on, 'weighings' => $now->wateredAt === null ? 0 : KeepUse::weighings($plant, $now->wateredAt), 'fewest_weighings' => KeepUse::FEWEST, 'look_again' => $state->lookAgain ?? false, 'watered_at' => $now->wateredAt?->toIso8601String(), 'readings' => $now->readings, 'unmeasured_days' => $now->filled,
         ];
     }
 }

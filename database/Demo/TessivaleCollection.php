@@ -42,8 +42,8 @@ final readonly class TessivaleCollection
         'T-008' => ['Old hornbeam', 'Hornbeam', 31, 'Rectangle 40', 'Brook maples', 50, 71, 62, 66, 4.8, 'Shade house', ['front' => 'Hollow on the right', 'exposure' => 'half_shade']],
         'T-009' => ['Slope azalea', 'Satsuki azalea', 15, 'Hexagon 22', 'North bench azaleas', 30, 33, 30, 36, 1.2, 'North bench', ['site' => 'Tessivale, north bench', 'exposure' => 'half_shade', 'shelter' => true]],
         'T-010' => ['White azalea', 'Satsuki azalea', 11, 'Moss bowl 20', 'North bench azaleas', 26, 21, 24, 26, 0.8, 'North bench', ['site' => 'Tessivale, north bench', 'exposure' => 'half_shade', 'shelter' => true]],
-        'T-011' => ['Crab by the wall', 'Crab apple', 17, 'Oval tray 34', 'Orchard pots', 24, 38, 50, 44, 2.5, 'Orchard wall', ['shelter' => true]],
-        'T-012' => ['Quince clump', 'Flowering quince', 13, 'Hexagon 22', 'Orchard pots', 15, 22, 34, 36, 1.2, 'Orchard wall', ['shelter' => true]],
+        'T-011' => ['Crab by the wall', 'Crab apple', 17, 'Oval tray 34', 'Orchard pots', 24, 38, 50, 44, 2.5, 'Orchard wall', ['shelter' => true, 'quarters_from' => '11-10', 'quarters_to' => '03-25', 'quarters_roofed' => true]],
+        'T-012' => ['Quince clump', 'Flowering quince', 13, 'Hexagon 22', 'Orchard pots', 15, 22, 34, 36, 1.2, 'Orchard wall', ['shelter' => true, 'quarters_from' => '11-10', 'quarters_to' => '03-25', 'quarters_roofed' => true]],
         'T-013' => ['Larch from the ditch', 'Larch', 14, 'Net basket 30', 'Ridge pines', 9, 31, 70, 48, 2.0, 'Growing field', ['purpose' => 'newly_collected', 'origin' => 'collected', 'health' => 'weak']],
         'T-014' => ['Olive at the door', 'Olive', 24, 'Hollowed stone', 'Ridge pines', 20, 58, 52, 50, 3.6, 'Front step', ['site' => 'Market garden, Lower Brook']],
         'T-015' => ['Glass fig', 'Small-leaved fig', 10, 'Hexagon 22', 'Orchard pots', 26, 34, 38, 46, 1.5, 'Glasshouse', ['exposure' => 'glass', 'shelter' => true, 'stage' => 'growing']],
@@ -74,6 +74,7 @@ final readonly class TessivaleCollection
         private Outlook $outlook,
         private CheckMoisture $check,
         private ChangeTask $tasks,
+        private TessivaleSeason $season,
     ) {}
 
     public function load(): void
@@ -98,6 +99,7 @@ final readonly class TessivaleCollection
         }
         $this->past($ids);
         $this->days($ids);
+        $this->season->load();
     }
 
     /** @param array<string, int> $ids by number */

@@ -234,6 +234,7 @@ return [
     'plants_gone' => ':given of these plants are no longer in the collection. Look at the round again.',
     'too_late_to_take_back' => 'A watering can be taken back for :given hours. Write the plant\'s next look down instead.',
     'day_over' => 'This day, :given, is over. Choose today or a day to come.',
+    'weighed_too_seldom' => 'It was weighed :given times since it was watered; at least :least weighings are needed.',
     'station_silent' => 'The weather station says nothing. Look whether it is plugged in, or write the days down by hand.',
     'site_needed' => 'There is more than one site, or none: name the one that this is of.',
     'zone_empty' => 'No pot is in this zone. Put in at least one.',

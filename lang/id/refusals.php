@@ -234,6 +234,7 @@ return [
     'plants_gone' => ':given dari tanaman ini tidak lagi di koleksi. Lihat kembali putarannya.',
     'too_late_to_take_back' => 'Penyiraman dapat dibatalkan selama :given jam. Catat saja pengamatan berikutnya.',
     'day_over' => 'Hari ini, :given, sudah lewat. Pilih hari ini atau hari nanti.',
+    'weighed_too_seldom' => 'Ditimbang :given kali sejak disiram; perlu setidaknya :least kali.',
     'station_silent' => 'Stasiun cuaca diam. Periksa apakah tersambung, atau catat harinya dengan tangan.',
     'site_needed' => 'Ada lebih dari satu lokasi, atau tidak ada: sebutkan yang mana.',
     'zone_empty' => 'Tak ada pot di zona ini. Masukkan setidaknya satu.',

@@ -32,6 +32,10 @@ const DaysPage = lazy(() => import('./places/days/DaysPage'));
 const DayPage = lazy(() => import('./places/days/DayPage'));
 const DayBenchPage = lazy(() => import('./places/days/DayBenchPage'));
 const DayPrintPage = lazy(() => import('./places/days/DayPrintPage'));
+const RoundPage = lazy(() => import('./places/season/RoundPage'));
+const YearPage = lazy(() => import('./places/season/YearPage'));
+const AwayPage = lazy(() => import('./places/season/AwayPage'));
+const WeatherPage = lazy(() => import('./places/season/WeatherPage'));
 const LogPage = lazy(() => import('./places/log/LogPage'));
 const CompareMixesPage = lazy(() => import('./places/blend/recipes/CompareMixesPage'));
 const CardPage = lazy(() => import('./places/blend/recipes/CardPage'));
@@ -93,6 +97,10 @@ export function App() {
                     <Route path="/days/:id" element={<DayPage />} />
                     <Route path="/days/:id/bench" element={<DayBenchPage />} />
                     <Route path="/days/:id/print" element={<DayPrintPage />} />
+                    <Route path="/season" element={<RoundPage />} />
+                    <Route path="/season/year" element={<YearPage />} />
+                    <Route path="/season/away" element={<AwayPage />} />
+                    <Route path="/season/weather" element={<WeatherPage />} />
                     <Route path="/people" element={<PeoplePage />} />
                     <Route path="/log" element={<LogPage />} />
                     <Route path="/log/:id" element={<SheetPage />} />

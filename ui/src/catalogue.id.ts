@@ -10,6 +10,7 @@ import { words as kitMeasured } from './kit/measured/words.id';
 import { words as kitMixes } from './kit/mixes/words.id';
 import { words as kitPickers } from './kit/pickers/words.id';
 import { words as kitPlants } from './kit/plants/words.id';
+import { words as kitSeason } from './kit/season/words.id';
 import { words as bench } from './places/bench/words.id';
 import { words as bins } from './places/bins/words.id';
 import { words as blend } from './places/blend/words.id';
@@ -27,6 +28,7 @@ import { words as log } from './places/log/words.id';
 import { words as people } from './places/people/words.id';
 import { words as plants } from './places/plants/words.id';
 import { words as pots } from './places/pots/words.id';
+import { words as season } from './places/season/words.id';
 import { words as start } from './places/start/words.id';
 import { words as today } from './places/today/words.id';
 import { words as shell } from './shell/words.id';
@@ -44,6 +46,7 @@ export const id: Record<MessageId, string> = {
   ...kitMixes,
   ...kitPickers,
   ...kitPlants,
+  ...kitSeason,
   ...bench,
   ...bins,
   ...blend,
@@ -61,6 +64,7 @@ export const id: Record<MessageId, string> = {
   ...people,
   ...plants,
   ...pots,
+  ...season,
   ...start,
   ...today,
   ...shell,

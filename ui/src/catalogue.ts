@@ -10,6 +10,7 @@ import { words as kitMeasured } from './kit/measured/words';
 import { words as kitMixes } from './kit/mixes/words';
 import { words as kitPickers } from './kit/pickers/words';
 import { words as kitPlants } from './kit/plants/words';
+import { words as kitSeason } from './kit/season/words';
 import { words as bench } from './places/bench/words';
 import { words as bins } from './places/bins/words';
 import { words as blend } from './places/blend/words';
@@ -27,6 +28,7 @@ import { words as log } from './places/log/words';
 import { words as people } from './places/people/words';
 import { words as plants } from './places/plants/words';
 import { words as pots } from './places/pots/words';
+import { words as season } from './places/season/words';
 import { words as start } from './places/start/words';
 import { words as today } from './places/today/words';
 import { words as shell } from './shell/words';
@@ -44,6 +46,7 @@ export const en: Record<MessageId, string> = {
   ...kitMixes,
   ...kitPickers,
   ...kitPlants,
+  ...kitSeason,
   ...bench,
   ...bins,
   ...blend,
@@ -61,6 +64,7 @@ export const en: Record<MessageId, string> = {
   ...people,
   ...plants,
   ...pots,
+  ...season,
   ...start,
   ...today,
   ...shell,

@@ -9,6 +9,7 @@ use App\Common\Meanwhile;
 use App\Http\ArchiveSwitch;
 use App\Http\PagedList;
 use App\Plants\Actions\CheckMoisture;
+use App\Plants\Actions\KeepUse;
 use App\Plants\Actions\LayerPlant;
 use App\Plants\Actions\SavePlant;
 use App\Plants\Actions\SplitGroup;
@@ -166,6 +167,11 @@ final readonly class PlantController
     public function moisture(Request $request, Plant $plant, CheckMoisture $check): JsonResponse
     {
         return new JsonResponse(PlantPresenter::check($check($plant, $request->json()->all())), 201);
+    }
+
+    public function keepUse(Request $request, Plant $plant, KeepUse $keep): JsonResponse
+    {
+        return new JsonResponse(PlantPresenter::row($keep($plant, $request->json()->all())));
     }
 
     public function proportions(): JsonResponse

@@ -1,7 +1,7 @@
 import { answerOf, api, type Schemas } from './client';
 import { useStale } from './stale';
 
-export type SheetName = 'components' | 'lots' | 'sieve-tests' | 'plants' | 'plant-history' | 'pots';
+export type SheetName = 'components' | 'lots' | 'sieve-tests' | 'plants' | 'plant-history' | 'pots' | 'weather';
 
 /** The media type of a table, by the name of its file. */
 export function typeOf(name: string): string {

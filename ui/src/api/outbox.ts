@@ -9,7 +9,8 @@ export type Effect =
   | { kind: 'tick'; day: number; recipe: number; number: number; component: number; ticked: boolean }
   | { kind: 'load'; day: number; recipe: number; number: number }
   | { kind: 'entry'; day: number; entry: number; state: Schemas['DayEntry']['state'] }
-  | { kind: 'water'; plant: number; verdict: 'water' | 'wait' };
+  | { kind: 'water'; plant: number; verdict: Schemas['MoistureVerdict'] }
+  | { kind: 'round'; plants: number[] };
 
 /** Something tapped, and how it is told to the server. */
 export interface Tap {
@@ -159,7 +160,7 @@ async function problemOf(answer: Response): Promise<ApiProblem> {
 async function tell(tap: Tap): Promise<'taken' | 'unreached' | { refused: string }> {
   try {
     // when it was tapped counts, where the server asks for that
-    const late = tap.effect.kind === 'water' ? { ...tap.body, at: tap.at } : tap.body;
+    const late = tap.effect.kind === 'water' || tap.effect.kind === 'round' ? { ...tap.body, at: tap.at } : tap.body;
     const answer = await ask({ ...tap, body: late });
     if (answer.ok) {
       return 'taken';

@@ -23,8 +23,9 @@ export function usePlants(query: PlantQuery) {
   });
 }
 
-export function usePlant(id: number) {
+export function usePlant(id: number, enabled = true) {
   return useQuery({
+    enabled,
     queryKey: ['plant', id],
     queryFn: async ({ signal }) => answerOf(await api.GET('/plants/{id}', { params: { path: { id } }, signal })),
   });
@@ -145,6 +146,14 @@ export function useMoisture(id: number) {
           effect: { kind: 'water', plant: id, verdict: body.verdict },
         }),
       ),
+    'moisture',
+  );
+}
+
+/** Keeps what a dry-down found of a plant's use, or forgets it. */
+export function useKeepUse(id: number) {
+  return useWrite(
+    async (keep: boolean) => answerOf(await api.PUT('/plants/{id}/use', { params: { path: { id } }, body: { keep } })),
     'moisture',
   );
 }

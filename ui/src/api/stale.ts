@@ -33,7 +33,10 @@ export type Kept =
   | 'uses'
   | 'vessels'
   | 'yards'
-  | 'session';
+  | 'session'
+  | 'round'
+  | 'weather'
+  | 'season';
 
 /** What a change makes stale: the one place that says so. */
 export const STALE = {
@@ -44,11 +47,11 @@ export const STALE = {
   day: ['days', 'today', 'plants', 'plant', 'tasks', 'components', 'lots', 'movements', 'uses'],
   fertiliser: ['fertilisers', 'day'],
   file: ['components', 'lots', 'movements', 'tests', 'evaluation', 'plan', 'plants', 'plant', 'pots', 'today', 'uses'],
-  instrument: ['instruments'],
+  instrument: ['instruments', 'weather', 'round'],
   modelNews: ['model-news'],
-  moisture: ['plant', 'today'],
+  moisture: ['plant', 'today', 'round', 'season'],
   people: ['people'],
-  plant: ['plants', 'plant', 'tasks', 'today', 'places', 'uses'],
+  plant: ['plants', 'plant', 'tasks', 'today', 'places', 'uses', 'round', 'season'],
   plantPage: ['plant'],
   pot: ['pots', 'evaluation', 'uses'],
   proportions: ['proportions', 'plant', 'checks'],
@@ -61,6 +64,8 @@ export const STALE = {
   test: ['tests', 'test'],
   testInUse: ['tests', 'test', 'components', 'recipes', 'evaluation', 'plan'],
   vessel: ['vessels'],
+  walk: ['round'],
+  weather: ['weather', 'round', 'today', 'plant', 'season'],
   yards: ['yards', 'session'],
 } as const satisfies Record<string, readonly Kept[]>;
 

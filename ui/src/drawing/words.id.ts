@@ -72,4 +72,13 @@ export const words: Record<keyof typeof english, string> = {
   'climate.tropical_highlands': 'Dataran tinggi tropika',
   'climate.south_mild_rain_all_year': 'Belahan selatan, lembut dan berhujan',
   'climate.south_dry_summer': 'Belahan selatan, musim panas kering',
+
+  'strip.full': 'penuh',
+  'strip.limit': 'mulai kekurangan',
+  'strip.want': 'hari kekurangan',
+  'strip.which': 'Hari dalam setahun',
+  'strip.hint':
+    'Garis adalah tahun tengah, pita memuat delapan dari sepuluh. Garis kecil di bawah: tahun yang kekurangan pada hari itu.',
+  'strip.day':
+    '{date}: {middle} di tahun tengah, {low} sampai {high} pada delapan dari sepuluh; kekurangan pada {want}.',
 };

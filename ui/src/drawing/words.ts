@@ -78,6 +78,14 @@ export const words = {
   'climate.tropical_highlands': 'Tropical highlands',
   'climate.south_mild_rain_all_year': 'Southern, mild and rainy',
   'climate.south_dry_summer': 'Southern, dry summers',
+
+  'strip.full': 'full',
+  'strip.limit': 'begins to want',
+  'strip.want': 'days of want',
+  'strip.which': 'Day of the year',
+  'strip.hint':
+    'The line is the middle year, the band holds eight of ten. Strokes beneath: years in which it wants on that day.',
+  'strip.day': '{date}: {middle} in the middle year, {low} to {high} in eight of ten; in want in {want} of them.',
 } as const;
 
 type Said = typeof words;

@@ -20,6 +20,7 @@ const PLACES = [
   ['bench', ['bench']],
   ['collection', ['plants', 'pots', 'fertilisers']],
   ['days', ['days']],
+  ['season', ['season']],
   ['log', ['log']],
 ] as const;
 

@@ -85,4 +85,5 @@ export const words: Record<keyof typeof english, string> = {
   'unsent.load': 'muatan yang sudah dicampur',
   'unsent.entry': 'tanaman hari ini',
   'unsent.water': 'pemeriksaan air',
+  'unsent.round': 'putaran dengan gembor',
 };

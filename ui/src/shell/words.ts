@@ -87,6 +87,7 @@ export const words = {
   'unsent.load': 'a load that was mixed',
   'unsent.entry': 'a plant of the day',
   'unsent.water': 'a look at water',
+  'unsent.round': 'a round with the can',
 } as const;
 
 type Said = typeof words;

@@ -64,6 +64,7 @@ export const words: Record<keyof typeof english, string> = {
   'exchange.plants': 'Tanaman',
   'exchange.plant-history': 'Riwayat',
   'exchange.pots': 'Pot',
+  'exchange.weather': 'Hari cuaca',
   'exchange.jsonPlant': 'Pilih berkas JSON tanaman',
   'exchange.jsonPot': 'Pilih berkas JSON pot',
 };

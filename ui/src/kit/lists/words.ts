@@ -66,6 +66,7 @@ export const words = {
   'exchange.plants': 'Plants',
   'exchange.plant-history': 'Histories',
   'exchange.pots': 'Pots',
+  'exchange.weather': 'Days of weather',
   'exchange.jsonPlant': 'Choose a plant’s JSON file',
   'exchange.jsonPot': 'Choose a pot’s JSON file',
 } as const;

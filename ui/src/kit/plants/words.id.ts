@@ -14,6 +14,7 @@ export const words: Record<keyof typeof english, string> = {
   'species.group': 'Golongan',
   'nav.today': 'Hari ini',
   'nav.days': 'Hari ganti pot',
+  'nav.season': 'Musim',
   'nav.plants': 'Tanaman',
   'nav.fertilisers': 'Pupuk',
   'stick.hours': '{hours} jam',

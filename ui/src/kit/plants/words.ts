@@ -14,6 +14,7 @@ export const words = {
 
   'nav.today': 'Today',
   'nav.days': 'Potting days',
+  'nav.season': 'Seasons',
   'nav.plants': 'Plants',
   'nav.fertilisers': 'Fertilisers',
 

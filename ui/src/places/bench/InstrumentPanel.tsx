@@ -1,4 +1,4 @@
-import { Checkbox, Form } from 'antd';
+import { Checkbox, Form, Segmented } from 'antd';
 import { useRef, useState } from 'react';
 import type { Schemas } from '../../api/client';
 import { tareScale, useInstruments, useSetInstrument } from '../../api/bench';
@@ -32,7 +32,10 @@ const SHOWN_IN: Record<string, string> = {
   ec_ms_cm: ' mS/cm',
   celsius: ' °C',
   moisture_percent: ' %',
+  rain_mm: ' mm',
 };
+
+const WEATHER = ['usual', 'heat_wave', 'rain', 'late_frost'] as const;
 
 /** The simulated instruments: what they show, and what is set to be measured. */
 export function InstrumentPanel() {
@@ -87,6 +90,16 @@ function Panel({ instrument }: { instrument: Instrument }) {
                 value={settings.component_id ?? null}
                 onPick={({ id }) => set.mutate({ key, body: { component_id: id } })}
               />
+            )}
+            {settings.weather !== undefined && (
+              <Form.Item label={t('tools.weather')} className={styles.instrumentWeather ?? ''}>
+                <Segmented
+                  aria-label={t('tools.weather')}
+                  value={settings.weather}
+                  options={WEATHER.map((value) => ({ value, label: t(`tools.weather.${value}`) }))}
+                  onChange={(weather) => set.mutate({ key, body: { weather } })}
+                />
+              </Form.Item>
             )}
             {FIELDS.filter(([name]) => settings[name] !== undefined).map(([name, label, unit]) => (
               <NumberField

@@ -152,6 +152,13 @@ export const words: Record<keyof typeof english, string> = {
   'instrument.hand': 'tangan',
   'tools.celsius': 'Suhu',
   'instrument.moisture_probe': 'Pengukur kelembapan',
+  'instrument.weather_station': 'Stasiun cuaca',
+  'tools.weather': 'Cuaca minggu depan',
+  'tools.weather.usual': 'Seperti biasa',
+  'tools.weather.heat_wave': 'Gelombang panas',
+  'tools.weather.rain': 'Seminggu hujan',
+  'tools.weather.late_frost': 'Embun beku terlambat',
+  'tools.rain': 'hujan',
   'tools.moisture': 'Kelembapan disetel',
   'truth.title': 'Seberapa benarkah ini?',
   'truth.lead':

@@ -159,6 +159,13 @@ export const words = {
   'tools.celsius': 'Temperature',
 
   'instrument.moisture_probe': 'Moisture probe',
+  'instrument.weather_station': 'Weather station',
+  'tools.weather': 'Weather of the coming week',
+  'tools.weather.usual': 'As usual',
+  'tools.weather.heat_wave': 'Heat wave',
+  'tools.weather.rain': 'A week of rain',
+  'tools.weather.late_frost': 'Late frost',
+  'tools.rain': 'rain',
 
   'tools.moisture': 'Moisture set',
 

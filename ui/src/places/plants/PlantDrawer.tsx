@@ -24,6 +24,7 @@ const BURIED: Schemas['BuriedKind'][] = ['wires', 'plate', 'stone', 'foam', 'lab
 const PLANS: Schemas['PlanKind'][] = ['root_work', 'next_pot', 'look', 'other'];
 const CHOICES = {
   exposure: ['full_sun', 'half_shade', 'shade', 'glass', 'indoors'],
+  quarters_exposure: ['full_sun', 'half_shade', 'shade', 'glass', 'indoors'],
   stand: ['bed', 'bench', 'wall'],
   feed: ['none', 'usual', 'acid'],
   vigour: ['slow', 'middling', 'vigorous'],
@@ -84,7 +85,10 @@ export function PlantDrawer({ plant, close }: { plant: Schemas['Plant'] | null; 
       <Select
         aria-label={t(`plants.field.${name}` as MessageId)}
         value={form[name]}
-        options={CHOICES[name].map((value) => ({ value, label: t(`${name}.${value}` as MessageId) }))}
+        options={CHOICES[name].map((value) => ({
+          value,
+          label: t(`${name === 'quarters_exposure' ? 'exposure' : name}.${value}` as MessageId),
+        }))}
         onChange={(value) => set({ [name]: value } as Partial<PlantForm>)}
       />
     </Form.Item>
@@ -164,6 +168,20 @@ export function PlantDrawer({ plant, close }: { plant: Schemas['Plant'] | null; 
         </Checkbox>
         <Checkbox checked={form.winter_shelter} onChange={(event) => set({ winter_shelter: event.target.checked })}>
           {t('situation.winterShelter')}
+        </Checkbox>
+        <Checkbox checked={form.roofed} onChange={(event) => set({ roofed: event.target.checked })}>
+          {t('plants.field.roofed')}
+        </Checkbox>
+      </Form.Item>
+      <h3>{t('plants.section.quarters')}</h3>
+      <div className={common.fields3}>
+        {text('quarters_from', t('plants.field.quartersFrom'), { hint: t('plants.field.quartersHint') })}
+        {text('quarters_to', t('plants.field.quartersTo'))}
+        {choice('quarters_exposure')}
+      </div>
+      <Form.Item>
+        <Checkbox checked={form.quarters_roofed} onChange={(event) => set({ quarters_roofed: event.target.checked })}>
+          {t('plants.field.quartersRoofed')}
         </Checkbox>
       </Form.Item>
       <h3>{t('plants.section.in')}</h3>

@@ -1,22 +1,16 @@
-import { Form, Segmented } from 'antd';
-import { useState } from 'react';
+import { Link } from 'react-router';
 
-import { api, answerOf, type Schemas } from '../../api/client';
-import { useMoisture } from '../../api/plants';
+import type { Schemas } from '../../api/client';
 import { useWords } from '../../i18n/words';
-import { NumberField } from '../../kit/fields/NumberField';
-import { useUndoable } from '../../kit/hooks/useUndoable';
 import { useHours } from '../../kit/plants/useHours';
-import { typedNumber } from '../../i18n/numbers';
-import { DoButton } from '../../kit/people/DoButton';
+import { LookForm } from '../../kit/season/LookForm';
+import { DryDown } from './DryDown';
 import common from '../../styles/common.module.css';
 import styles from './plants.module.css';
 
-const METHODS: Schemas['MoistureMethod'][] = ['stick', 'weight', 'probe', 'eye'];
-
 /** How long the water lasts, what a stick should look like, and one tap: water or wait. */
 export function StickSection({ dossier }: { dossier: Schemas['PlantDossier'] }) {
-  const { t, date, n } = useWords();
+  const { t, date, n, q } = useWords();
   const { stick, checks, plant } = dossier;
   const hours = useHours();
 
@@ -33,10 +27,16 @@ export function StickSection({ dossier }: { dossier: Schemas['PlantDossier'] }) 
               <span className={common.quiet}>{t('stick.computed', { hours: hours(stick.computed_h) })}</span>
             )}
           </p>
+          {stick.now !== null && <Now now={stick.now} />}
+          <p>
+            <Link to={`/season/year?plant=${plant.id}`}>{t('stick.toYear')}</Link>
+          </p>
           <Chart stick={stick} />
         </>
       )}
-      <Tap plantId={plant.id} />
+      <h3>{t('stick.ask')}</h3>
+      <LookForm plant={plant.id} name={`${plant.number} ${plant.name}`} />
+      {stick?.now != null && <DryDown plant={plant} now={stick.now} checks={checks} />}
       {checks.length > 0 && (
         <>
           <h3>{t('stick.last')}</h3>
@@ -48,6 +48,12 @@ export function StickSection({ dossier }: { dossier: Schemas['PlantDossier'] }) 
                   method: t(`stick.method.${check.method}`),
                   verdict: check.verdict,
                 })}
+                {check.said_l !== null && check.thought_l !== null && (
+                  <span className={common.quiet}>
+                    {' '}
+                    {t('stick.thought', { thought: q(check.thought_l, 'L'), said: q(check.said_l, 'L') })}
+                  </span>
+                )}
                 {check.hours_since !== null && (
                   <span className={common.quiet}> {t('stick.after', { hours: n(check.hours_since, 2) })}</span>
                 )}
@@ -97,88 +103,26 @@ function Chart({ stick }: { stick: Schemas['StickChart'] }) {
   );
 }
 
-function Tap({ plantId }: { plantId: number }) {
-  const { t } = useWords();
+/** What is thought to be in the pot now, and how sure that is. */
+function Now({ now }: { now: Schemas['PotNow'] }) {
+  const { t, q } = useWords();
   const hours = useHours();
-  const [method, setMethod] = useState<Schemas['MoistureMethod']>('stick');
-  const [reading, setReading] = useState('');
-  const moisture = useMoisture(plantId);
-  const say = useUndoable();
-  const wrong = reading.trim() !== '' && typedNumber(reading) === null;
-  const tap = async (verdict: 'water' | 'wait') => {
-    if (wrong) {
-      return;
-    }
-    const check = await moisture.mutateAsync({ method, verdict, reading: typedNumber(reading) });
-    setReading('');
-    if (check === null) {
-      return; // kept on this device, and said at the foot of the page
-    }
-    const dossier = answerOf(await api.GET('/plants/{id}', { params: { path: { id: plantId } } }));
-    say(
-      check.hours_since === null || dossier.stick === null
-        ? t('stick.keptFirst')
-        : t('stick.kept', { verdict, hours: hours(dossier.stick.learned_h) }),
-    );
-  };
-  const readProbe = async () => {
-    const shown = answerOf(await api.GET('/instruments/{id}', { params: { path: { id: 'moisture_probe' } } }));
-    setReading(String(shown.values['moisture_percent'] ?? ''));
-  };
+  const { water_l, sd_l, full_l, left_h } = now;
 
   return (
-    <div className={styles.tap}>
-      <h3>{t('stick.ask')}</h3>
-      <Segmented
-        aria-label={t('stick.method')}
-        value={method}
-        options={METHODS.map((value) => ({ value, label: t(`stick.method.${value}`) }))}
-        onChange={(next) => {
-          setMethod(next);
-          setReading('');
-        }}
-      />
-      <p className={common.quiet}>{t(`stick.note.${method}`)}</p>
-      {(method === 'weight' || method === 'probe') && (
-        <Form layout="vertical" className={styles.tapReading}>
-          <NumberField
-            label={t(`stick.reading.${method}`)}
-            unit={method === 'weight' ? t('unit.kg') : '%'}
-            value={reading}
-            error={wrong ? t('common.notNumber') : undefined}
-            onChange={setReading}
-          />
-          {method === 'probe' && (
-            <DoButton be="helper" onClick={() => void readProbe().catch(() => undefined)}>
-              {t('stick.readProbe')}
-            </DoButton>
-          )}
-        </Form>
+    <p>
+      {water_l === null
+        ? t('stick.nowUnknown')
+        : t('stick.now', {
+            water: q(water_l, 'L'),
+            sd: q(sd_l ?? 0, 'L'),
+            full: q(full_l, 'L'),
+            left: left_h === null ? t('stick.weeks') : hours(left_h),
+          })}
+      {now.look_again && <strong className={common.mind}> ◆ {t('stick.lookAgain')}</strong>}
+      {now.unmeasured_days > 0 && (
+        <span className={common.quiet}> {t('stick.unmeasured', { days: now.unmeasured_days })}</span>
       )}
-      <div className={styles.tapButtons}>
-        <DoButton
-          be="helper"
-          size="large"
-          className={styles.tapWater}
-          loading={moisture.isPending}
-          onClick={() => void tap('water').catch(() => undefined)}
-        >
-          {t('stick.water')}
-        </DoButton>
-        <DoButton
-          be="helper"
-          size="large"
-          loading={moisture.isPending}
-          onClick={() => void tap('wait').catch(() => undefined)}
-        >
-          {t('stick.wait')}
-        </DoButton>
-      </div>
-      {moisture.isError && (
-        <p className={common.fieldError} role="alert">
-          {t('problem.offline')}
-        </p>
-      )}
-    </div>
+    </p>
   );
 }

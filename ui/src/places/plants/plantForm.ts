@@ -9,11 +9,12 @@ export type NumberName = { [Name in keyof Input]: number | null extends Input[Na
   keyof Input,
   `${string}_id`
 >];
-export type TextName = 'number' | 'name' | 'place' | 'front' | 'potted_on' | 'note';
+type DayName = 'potted_on' | 'quarters_from' | 'quarters_to';
+export type TextName = 'number' | 'name' | 'place' | 'front' | DayName | 'note';
 
 /** What stands in the form: figures and days as texts, all else as the API has it. */
-export type PlantForm = Omit<Input, NumberName | 'plan' | 'potted_on'> &
-  Record<NumberName | 'potted_on', string> & { plan: Step[] };
+export type PlantForm = Omit<Input, NumberName | 'plan' | DayName> &
+  Record<NumberName | DayName, string> & { plan: Step[] };
 
 const EMPTY: PlantForm = {
   number: '',
@@ -39,6 +40,11 @@ const EMPTY: PlantForm = {
   stand: 'bench',
   feed: 'usual',
   winter_shelter: false,
+  roofed: false,
+  quarters_from: '',
+  quarters_to: '',
+  quarters_exposure: 'shade',
+  quarters_roofed: false,
   pot_id: null,
   recipe_id: null,
   potted_on: '',
@@ -70,6 +76,8 @@ export function formOf(plant: Schemas['Plant'] | null): PlantForm {
       string
     >),
     potted_on: plant.potted_on ?? '',
+    quarters_from: plant.quarters_from ?? '',
+    quarters_to: plant.quarters_to ?? '',
     plan: plant.plan.map((step) => ({ ...step, year: plain(step.year) })),
   };
 }
@@ -82,6 +90,8 @@ export function wrongNumbers(form: PlantForm): string[] {
   ];
 }
 
+const orNull = (text: string) => (text === '' ? null : text);
+
 export function inputOf(form: PlantForm): Schemas['PlantInput'] {
   return {
     ...form,
@@ -89,7 +99,9 @@ export function inputOf(form: PlantForm): Schemas['PlantInput'] {
       NumberName,
       number | null
     >),
-    potted_on: form.potted_on === '' ? null : form.potted_on,
+    potted_on: orNull(form.potted_on),
+    quarters_from: orNull(form.quarters_from.trim()),
+    quarters_to: orNull(form.quarters_to.trim()),
     plan: form.plan.map((step) => ({ ...step, year: typedNumber(step.year) ?? 0 })),
   };
 }

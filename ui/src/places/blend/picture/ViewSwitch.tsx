@@ -15,6 +15,7 @@ const DepthView = lazy(() => import('./DepthView').then((module) => ({ default: 
 const CompactionView = lazy(() => import('./CompactionView').then((module) => ({ default: module.CompactionView })));
 const AgeingView = lazy(() => import('./AgeingView').then((module) => ({ default: module.AgeingView })));
 const WaterView = lazy(() => import('./WaterView').then((module) => ({ default: module.WaterView })));
+const YearView = lazy(() => import('./YearView').then((module) => ({ default: module.YearView })));
 const TradeView = lazy(() => import('./TradeView').then((module) => ({ default: module.TradeView })));
 const TriangleView = lazy(() => import('./TriangleView').then((module) => ({ default: module.TriangleView })));
 const MoreFigures = lazy(() => import('./MoreFigures').then((module) => ({ default: module.MoreFigures })));
@@ -22,7 +23,7 @@ const MoreFigures = lazy(() => import('./MoreFigures').then((module) => ({ defau
 /** What one looks at: the pot as it stands, what time does, what the mix is, and what else one could do. */
 const GROUPS = {
   pot: ['section', 'fit', 'profile'],
-  time: ['water', 'ageing'],
+  time: ['water', 'year', 'ageing'],
   mix: ['curve', 'compaction', 'figures'],
   choices: ['trade', 'triangle', 'depths'],
 } as const;
@@ -86,6 +87,7 @@ export function ViewSwitch({ evaluation, sure, potName, question, fresh, setBall
         {view === 'compaction' && <CompactionView question={question} evaluation={evaluation} />}
         {view === 'ageing' && <AgeingView question={question} />}
         {view === 'water' && <WaterView water={evaluation.water} sure={sure} fresh={fresh} />}
+        {view === 'year' && <YearView question={question} />}
         {view === 'trade' && <TradeView question={question} />}
         {view === 'triangle' && <TriangleView question={question} />}
         {view === 'figures' && <MoreFigures evaluation={evaluation} />}

@@ -49,6 +49,7 @@ export const words: Record<keyof typeof english, string> = {
   'view.depths': 'Kedalaman',
   'view.compaction': 'Pemadatan',
   'view.ageing': 'Tahun',
+  'view.year': 'Setahun per hari',
   'view.water': 'Air',
   'view.trade': 'Imbangan',
   'view.triangle': 'Segitiga',

@@ -51,6 +51,7 @@ export const words = {
   'view.depths': 'Depth',
   'view.compaction': 'Packing',
   'view.ageing': 'Years',
+  'view.year': 'A year by days',
   'view.water': 'Water',
   'view.trade': 'Trade',
   'view.triangle': 'Triangle',

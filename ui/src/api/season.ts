@@ -1,0 +1,111 @@
+import { useQuery } from '@tanstack/react-query';
+
+import { api, answerOf, type Schemas } from './client';
+import { newTap, tellOrKeep } from './outbox';
+import { useSession } from './session';
+import { useWrite } from './stale';
+
+/** Today's round with the can, of one place or of all. */
+export function useRound(place: string | null) {
+  return useQuery({
+    queryKey: ['round', place],
+    queryFn: async ({ signal }) =>
+      answerOf(await api.GET('/round', { params: { query: place === null ? {} : { place } }, signal })),
+    refetchInterval: 60_000,
+  });
+}
+
+/** Watered all here: told to the server, or kept on this device (null) until it is reached. */
+export function useWaterMany() {
+  const me = useSession().data?.person?.name;
+
+  return useWrite(
+    async (body: Schemas['WaterRoundInput']) =>
+      tellOrKeep<{ data: Schemas['RoundTap'][] }>(
+        newTap({
+          method: 'POST',
+          path: '/round',
+          body: me === undefined ? body : { person: me, ...body },
+          effect: { kind: 'round', plants: body.plant_ids },
+        }),
+      ),
+    'moisture',
+  );
+}
+
+export function useTakeBackWater() {
+  return useWrite(
+    async (check_ids: number[]) => answerOf(await api.DELETE('/round', { body: { check_ids } })),
+    'moisture',
+  );
+}
+
+export function useWalk() {
+  return useWrite(async (body: Schemas['WalkInput']) => answerOf(await api.PUT('/round/walk', { body })), 'walk');
+}
+
+/** A look at one of the plants of a round; kept on this device (null) where the server is not reached. */
+export function useLookAt() {
+  const me = useSession().data?.person?.name;
+
+  return useWrite(
+    async ({ plant, ...body }: Schemas['MoistureCheckInput'] & { plant: number }) =>
+      tellOrKeep<Schemas['MoistureCheck']>(
+        newTap({
+          method: 'POST',
+          path: `/plants/${plant}/moisture`,
+          body: me === undefined ? body : { person: me, ...body },
+          effect: { kind: 'water', plant, verdict: body.verdict },
+        }),
+      ),
+    'moisture',
+  );
+}
+
+export const askYear = async (body: Schemas['SeasonQuestion'], signal: AbortSignal) =>
+  answerOf(await api.POST('/season/year', { body, signal }));
+
+export function useAway(body: Schemas['AwayInput'] | null) {
+  return useQuery({
+    queryKey: ['season', 'away', body],
+    queryFn: async ({ signal }) => answerOf(await api.POST('/season/away', { body: body ?? { days: 7 }, signal })),
+    enabled: body !== null,
+    placeholderData: (before) => before,
+    retry: false,
+  });
+}
+
+export function useAwayHelps(body: Schemas['AwayHelpsInput'] | null) {
+  return useQuery({
+    queryKey: ['season', 'helps', body],
+    queryFn: async ({ signal }) =>
+      answerOf(await api.POST('/season/away/helps', { body: body ?? { plant_id: 0, days: 7 }, signal })),
+    enabled: body !== null,
+    retry: false,
+  });
+}
+
+export function useSiteWeather(id: number | null) {
+  return useQuery({
+    queryKey: ['weather', id],
+    queryFn: async ({ signal }) =>
+      answerOf(await api.GET('/sites/{id}/weather', { params: { path: { id: id ?? 0 } }, signal })),
+    enabled: id !== null,
+  });
+}
+
+/** Keeps the days of the station that are over. */
+export function useBringWeather() {
+  return useWrite(
+    async (id: number) => answerOf(await api.POST('/sites/{id}/weather', { params: { path: { id } } })),
+    'weather',
+  );
+}
+
+export function useWriteWeather(id: number) {
+  return useWrite(
+    async (body: Schemas['WeatherInput']) =>
+      answerOf(await api.PUT('/sites/{id}/weather', { params: { path: { id } }, body })),
+    'weather',
+  );
+}
