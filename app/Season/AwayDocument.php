@@ -59,8 +59,8 @@ final class AwayDocument
      */
     public function of(array $input): array
     {
-        [$first, $days, $fields] = self::read($input, 'place');
-        $plants = RoundDocument::plants($fields->has('place') ? $fields->text('place', 100, '') : null);
+        [$first, $days, $place] = self::read($input, 'place');
+        $plants = RoundDocument::plants($place);
         $total = $plants->count();
         $plants->with(['species', 'site', 'pot']);
         $plants->orderByRaw('dries_h is null');
@@ -176,7 +176,7 @@ final class AwayDocument
     /**
      * @param array<mixed> $input
      *
-     * @return array{int, int, Fields}
+     * @return array{int, int, string|null} the first day, how many, the place
      */
     private static function read(array $input, string $more): array
     {
@@ -187,8 +187,9 @@ final class AwayDocument
         if ($first !== null && $first < SiteWeather::today()) {
             $refusals->add(new Refusal('from', 'day_over', Date::of($first)));
         }
+        $place = $more === 'place' && $fields->has('place') ? $fields->text('place', 100, '') : null;
         $refusals->throwIfAny();
 
-        return [$first ?? SiteWeather::today(), $days, $fields];
+        return [$first ?? SiteWeather::today(), $days, $place];
     }
 }

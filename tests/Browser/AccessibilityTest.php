@@ -49,6 +49,9 @@ test('no place has a fault of accessibility, nor its drawers and dialogs, in bri
     'Potting days' => ['/days', '2 entries'],
     'Potting day' => ['/days/1', '12 entries', ['Change T-001 Gate pine' => 'What comes of it', 'Choose plants' => 'Due only']],
     'Potting at the bench' => ['/days/1/bench', 'Load is mixed'],
+    'Round' => ['/season', 'to see to by tomorrow', ['The way round' => 'A can holds', 'T-014 Olive at the door: by stick, weight or probe' => 'How you looked']],
+    'Round by place' => ['/season?by=place', 'to see to by tomorrow'],
+    'Weather' => ['/season/weather', 'Foretold', ['File' => 'Empty template']],
     'Log' => ['/log', 'Batch worked out'],
     'Log, batches' => ['/log?view=batches', '2 entries'],
     'Sheet' => ['/log/1', 'Not mixed yet'],
@@ -57,7 +60,7 @@ test('no place has a fault of accessibility, nor its drawers and dialogs, in bri
 
 test('no view of a mix has a fault of accessibility', function (): void {
     $this->openWithMix('/blend');
-    foreach (['Will it fit', 'Profile', 'Retention', 'Depth', 'Packing', 'Years', 'Water', 'Trade', 'Triangle', 'Figures'] as $view) {
+    foreach (['Will it fit', 'Profile', 'Retention', 'Depth', 'Packing', 'Years', 'Water', 'A year by days', 'Trade', 'Triangle', 'Figures'] as $view) {
         $this->view($view);
         $this->waitFor('//div[@data-view][@aria-busy="false"]//*[name()="svg"][@role] | //section[@aria-label="Pot section"]//dl');
         $this->settle();
@@ -74,7 +77,7 @@ test('at the bench nothing is cut off and what is pressed is large', function (s
     foreach ($this->chrome()->driver->findElements(WebDriverBy::cssSelector('[class*="__parts-stepper"] button, [class*="__parts-remove"], [class*="__parts-prepare"], [class*="__test-foot"] button')) as $button) {
         expect($button->getSize()->getHeight())->toBeGreaterThanOrEqual(44)->and($button->getSize()->getWidth())->toBeGreaterThanOrEqual(44);
     }
-})->with([['/blend', 'Verdicts'], ['/bins', '35 entries'], ['/bins/9', 'How long it lasts'], ['/pots', '8 entries'], ['/log/1', 'Not mixed yet'], ['/bench', 'A place to begin'], ['/bench/truth', 'told apart'], ['/bench/tools', 'Bench scale'], ['/bench/tests/2', 'What it changes'], ['/bins/1', 'P-autumn'], ['/blend/card', 'There is no mix'], ['/blend/library', '4 entries'], ['/today', 'Running low'], ['/start', 'What do you want to pot?'], ['/start?step=have', 'What do you have?'], ['/plants/5', 'What the stick should look like'], ['/days/1/bench', 'Load is mixed']]);
+})->with([['/season?by=place', 'to see to by tomorrow'], ['/season/weather', 'Foretold'], ['/blend', 'Verdicts'], ['/bins', '35 entries'], ['/bins/9', 'How long it lasts'], ['/pots', '8 entries'], ['/log/1', 'Not mixed yet'], ['/bench', 'A place to begin'], ['/bench/truth', 'told apart'], ['/bench/tools', 'Bench scale'], ['/bench/tests/2', 'What it changes'], ['/bins/1', 'P-autumn'], ['/blend/card', 'There is no mix'], ['/blend/library', '4 entries'], ['/today', 'Running low'], ['/start', 'What do you want to pot?'], ['/start?step=have', 'What do you have?'], ['/plants/5', 'What the stick should look like'], ['/days/1/bench', 'Load is mixed']]);
 
 test('lengths and shares are written as the reader writes them', function (): void {
     $this->chrome()->devtools('Emulation.setLocaleOverride', ['locale' => 'de-DE']);

@@ -72,7 +72,7 @@ abstract class BrowserTestCase extends TestCase
     /** Opens a view of the mix by its name, in the group that it belongs to. */
     public function view(string $name): void
     {
-        $groups = ['The pot' => ['Section', 'Will it fit', 'Profile'], 'Time' => ['Water', 'Years'], 'The mix' => ['Retention', 'Packing', 'Figures'], 'Choices' => ['Trade', 'Triangle', 'Depth']];
+        $groups = ['The pot' => ['Section', 'Will it fit', 'Profile'], 'Time' => ['Water', 'A year by days', 'Years'], 'The mix' => ['Retention', 'Packing', 'Figures'], 'Choices' => ['Trade', 'Triangle', 'Depth']];
         foreach ($groups as $group => $views) {
             if (in_array($name, $views, true)) {
                 $this->click($group);

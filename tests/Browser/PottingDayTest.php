@@ -210,8 +210,8 @@ test('a plant is written down, looked at, watered, and its roots judged', functi
     $this->waitUntilGone('//div[contains(@class,"ant-drawer-mask")]');
     $this->click('Buds moving');
     $this->see('as seen');
-    $this->click('Water');
-    $this->see('The next look teaches the interval.');
+    $this->click('Watered');
+    $this->see('is watered.');
     $this->click('Look at the roots');
     $this->waitFor('//button[contains(.,"Black and soft")]')->click();
     $this->see('Keep no old soil: it is sick or eaten.');

@@ -14,7 +14,7 @@ test('whatever is tapped at the bench is as large as a thumb', function (string 
         expect($this->chrome()->driver->executeScript(Walk::SMALL_TARGETS))->toBe([], "$path at $width");
     }
 })->with([
-    ['/today', 'Running low'], ['/days/1/bench', 'Load is mixed'], ['/bench', 'A place to begin'], ['/bench/tools', 'Bench scale'], ['/log/1', 'Not mixed yet'], ['/plants/5', 'What the stick should look like'], ['/blend', 'Verdicts'],
+    ['/season?by=place', 'to see to by tomorrow'], ['/today', 'Running low'], ['/days/1/bench', 'Load is mixed'], ['/bench', 'A place to begin'], ['/bench/tools', 'Bench scale'], ['/log/1', 'Not mixed yet'], ['/plants/5', 'What the stick should look like'], ['/blend', 'Verdicts'],
 ]);
 
 test('arrows work in a menu, and Esc leads back to where it was opened', function (): void {

@@ -13,6 +13,7 @@ const ANSWERS = [
     'movements' => 'StockMovementPage', 'plant' => 'PlantDossier', 'plants' => 'PlantPage', 'pots' => 'PotPage', 'recipes' => 'RecipePage', 'running' => 'BenchTest', 'sheet' => 'ComponentSheet',
     'sites' => 'SitePage', 'species' => 'SpeciesPage', 'tasks' => 'CareTaskPage', 'test' => 'BenchTest', 'tests' => 'BenchTestSummaryPage', 'vessels' => 'VesselPage', 'sieve-sets' => 'SieveSetPage', 'plans' => 'BenchPlanList', 'recipe-versions' => 'RecipeVersionList', 'today' => 'Today',
     'evaluation' => 'Evaluation', 'comparison' => 'Comparison', 'plan' => 'BatchPlan', 'top-up' => 'TopUp', 'judgement' => 'EntryJudgement', 'words' => 'WrittenMix',
+    'round' => 'WaterRound', 'season-year' => 'SeasonYear', 'away' => 'Away', 'away-helps' => 'AwayHelps', 'weather' => 'SiteWeather',
     'view-ageing' => 'AgeingView', 'view-compaction' => 'CompactionView', 'view-curve' => 'CurveView', 'view-depths' => 'DepthView', 'view-trade' => 'TradeView', 'view-triangle' => 'TriangleView',
 ];
 

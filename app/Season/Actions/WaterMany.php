@@ -50,7 +50,10 @@ final readonly class WaterMany
             $at = CheckMoisture::at($input);
             $thought = $this->states->of($plants, $at);
 
-            return array_values($plants->map(fn(Plant $plant): MoistureCheck => ($this->check)($plant, [...$input, 'method' => 'round', 'verdict' => 'water'], $at, $thought[$plant->id] ?? false))->all());
+            $checks = $plants->map(fn(Plant $plant): MoistureCheck => ($this->check)($plant, [...$input, 'method' => 'round', 'verdict' => 'water'], $at, $thought[$plant->id] ?? false));
+
+            // one that was tapped within the hour is watered already, and stays when the round is taken back
+            return array_values($checks->filter(static fn(MoistureCheck $check): bool => $check->wasRecentlyCreated)->all());
         });
     }
 

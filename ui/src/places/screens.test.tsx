@@ -25,6 +25,10 @@ import SheetPage from './log/SheetPage';
 import FertilisersPage from './plants/FertilisersPage';
 import PlantPage from './plants/PlantPage';
 import PlantsPage from './plants/PlantsPage';
+import AwayPage from './season/AwayPage';
+import RoundPage from './season/RoundPage';
+import WeatherPage from './season/WeatherPage';
+import YearPage from './season/YearPage';
 import StartPage from './start/StartPage';
 import PotsPage from './pots/PotsPage';
 import CalendarPage from './today/CalendarPage';
@@ -49,6 +53,10 @@ const SCREENS: [string, string, string, ReactNode, string | RegExp, string][] = 
   ['A potting day', '/days/1', '/days/:id', <DayPage key="" />, '12 entries', 'GET /days/1'],
   ['At the bench', '/days/1/bench', '/days/:id/bench', <DayBenchPage key="" />, 'Load is mixed', 'GET /days/1'],
   ['A day on paper', '/days/1/print', '/days/:id/print', <DayPrintPage key="" />, /Gate pine/, 'GET /days/1'],
+  ['The round', '/season', '/season', <RoundPage key="" />, /to see to by tomorrow/, 'GET /round'],
+  ['A year', '/season/year?plant=5', '/season/year', <YearPage key="" />, 'Days of want', ''],
+  ['Nobody comes', '/season/away?days=7', '/season/away', <AwayPage key="" />, /come into want/, ''],
+  ['Weather', '/season/weather?site=1', '/season/weather', <WeatherPage key="" />, 'Days as they were', ''],
   ['Log', '/log', '/log', <LogPage key="" />, 'T-001 Gate pine', 'GET /diary'],
   ['A mixing sheet', '/log/1', '/log/:id', <SheetPage key="" />, /L for/, ''],
   ['Libraries', '/blend/library', '/blend/library', <LibraryPage key="" />, /entries/, 'GET /sites'],

@@ -1,4 +1,6 @@
 import type { Schemas } from '../api/client';
+import away from './answers/away.json';
+import awayHelps from './answers/away-helps.json';
 import batch from './answers/batch.json';
 import batches from './answers/batches.json';
 import comparison from './answers/comparison.json';
@@ -20,7 +22,9 @@ import pots from './answers/pots.json';
 import proportions from './answers/proportions.json';
 import versions from './answers/recipe-versions.json';
 import recipes from './answers/recipes.json';
+import round from './answers/round.json';
 import running from './answers/running.json';
+import seasonYear from './answers/season-year.json';
 import sheet from './answers/sheet.json';
 import sieveSets from './answers/sieve-sets.json';
 import sites from './answers/sites.json';
@@ -37,6 +41,7 @@ import curve from './answers/view-curve.json';
 import depths from './answers/view-depths.json';
 import trade from './answers/view-trade.json';
 import triangle from './answers/view-triangle.json';
+import weather from './answers/weather.json';
 import written from './answers/words.json';
 import { server } from './server';
 
@@ -56,6 +61,10 @@ export const yard = {
   plants: () => as<{ data: Schemas['Plant'][] }>(plants).data,
   pots: () => as<{ data: Schemas['Pot'][] }>(pots).data,
   recipes: () => as<{ data: Schemas['Recipe'][] }>(recipes).data,
+  away: () => as<Schemas['Away']>(away),
+  round: () => as<Schemas['WaterRound']>(round),
+  seasonYear: () => as<Schemas['SeasonYear']>(seasonYear),
+  weather: () => as<Schemas['SiteWeather']>(weather),
   running: () => as<Schemas['BenchTest']>(running),
   judgement: () => as<NonNullable<Schemas['EntryJudgement']>>(judgement),
   sheet: () => as<Schemas['ComponentSheet']>(sheet),
@@ -147,8 +156,10 @@ export function openYard(): void {
     '/recipes': recipes,
     '/recipes/1': recipes.data[0],
     '/recipes/1/versions': versions,
+    '/round': round,
     '/sieve-sets': sieveSets,
     '/sites': sites,
+    '/sites/1/weather': weather,
     '/species': species,
     '/tasks': tasks,
     '/today': today,
@@ -161,6 +172,9 @@ export function openYard(): void {
     '/batches/plan': plan,
     '/compare': comparison,
     '/evaluate': evaluation,
+    '/season/away': away,
+    '/season/away/helps': awayHelps,
+    '/season/year': seasonYear,
     '/views/ageing': ageing,
     '/views/compaction': compaction,
     '/views/curve': curve,

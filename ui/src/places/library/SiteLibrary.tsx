@@ -23,7 +23,7 @@ import { useAsked, useEditing } from '../../kit/lists/useEditing';
 
 type Site = Schemas['Site'];
 const MEASURED: Partial<Record<string, Measure>> = { tmin: 'degC', tmax: 'degC', rain_mm: 'rain' };
-const COLUMNS = ['tmin', 'tmax', 'rain_mm', 'humidity', 'wind_ms', 'sun_hours'] as const;
+const COLUMNS = ['tmin', 'tmax', 'rain_mm', 'humidity', 'wind_ms', 'sun_hours', 'wet_days'] as const;
 type Texts = Record<(typeof COLUMNS)[number], string>;
 
 /** Sites, with how hot, frosty and hard of water they are. */
@@ -140,6 +140,7 @@ function SiteDrawer({ site, close }: { site: Site | null; close: () => void }) {
           humidity: row.humidity === '' ? null : number(row.humidity),
           wind_ms: row.wind_ms === '' ? null : number(row.wind_ms),
           sun_hours: row.sun_hours === '' ? null : number(row.sun_hours),
+          wet_days: row.wet_days === '' ? null : number(row.wet_days),
         })),
       },
     });

@@ -22,6 +22,7 @@ export const words: Record<keyof typeof english, string> = {
   'site.humidity': 'Kelembapan, %',
   'site.wind_ms': 'Angin, m/s',
   'site.sun_hours': 'Matahari, jam/hari',
+  'site.wet_days': 'Hari hujan',
   'site.begin': 'Mulai dengan tahun yang lazim',
   'site.beginHint': 'pilih yang mirip',
   'site.bars': 'Tahun, diseret',
@@ -31,7 +32,7 @@ export const words: Record<keyof typeof english, string> = {
   'site.barsHint':
     'Seret ujung batang, atau pakai tombol panah: terdingin dan terpanas tiap bulan dalam {degCUnit}, di bawahnya hujan dalam {rainUnit}.',
   'site.csv': 'Isi dari berkas CSV',
-  'site.csvHint': 'kolom tmin, tmax, rain_mm, dan boleh humidity, wind_ms, sun_hours; dua belas baris',
+  'site.csvHint': 'kolom tmin, tmax, rain_mm, dan boleh humidity, wind_ms, sun_hours, wet_days; dua belas baris',
   'site.rainShare': 'Hujan dalam air siraman',
   'site.rainShareHint': 'dari tong atau tangki',
   'site.ec': 'Garam dalam airnya (EC)',

@@ -21,6 +21,7 @@ export const words = {
   'site.humidity': 'Humidity, %',
   'site.wind_ms': 'Wind, m/s',
   'site.sun_hours': 'Sun, h/day',
+  'site.wet_days': 'Days with rain',
   'site.begin': 'Begin with a typical year',
   'site.beginHint': 'choose one that is like it',
   'site.bars': 'The year, dragged',
@@ -30,7 +31,7 @@ export const words = {
   'site.barsHint':
     'Drag the ends of the bars, or use the arrow keys: coldest and warmest of each month in {degCUnit}, beneath them the rain in {rainUnit}.',
   'site.csv': 'Fill from a CSV file',
-  'site.csvHint': 'columns tmin, tmax, rain_mm, and perhaps humidity, wind_ms, sun_hours; twelve rows',
+  'site.csvHint': 'columns tmin, tmax, rain_mm, and perhaps humidity, wind_ms, sun_hours, wet_days; twelve rows',
   'site.rainShare': 'Rain in the water given',
   'site.rainShareHint': 'from a butt or tank',
   'site.ec': 'Salts in its water (EC)',

@@ -27,8 +27,9 @@ export default function WeatherPage() {
   const [params, setParams] = useSearchParams();
   const sites = useSites({ per_page: 1 });
   // that of the plants goes before one that was only written down
-  const planted = useRound(null).data?.weather[0]?.site_id;
-  const id = Number(params.get('site') ?? '0') || planted || sites.data?.data[0]?.id || null;
+  const round = useRound(null);
+  const usual = round.isPending ? null : (round.data?.weather[0]?.site_id ?? sites.data?.data[0]?.id ?? null);
+  const id = Number(params.get('site') ?? '0') || usual;
   const found = useSiteWeather(id);
   const bring = useBringWeather();
   const say = useUndoable();
@@ -68,7 +69,7 @@ export default function WeatherPage() {
         </p>
       )}
       {id === null ? (
-        <p className={common.quiet}>{t(sites.isPending ? 'common.loading' : 'weather.noSites')}</p>
+        <p className={common.quiet}>{t(sites.isPending || round.isPending ? 'common.loading' : 'weather.noSites')}</p>
       ) : found.data === undefined ? (
         found.isPending && <Spin />
       ) : (

@@ -15,7 +15,7 @@ export function isDueToday(plant: Plant): boolean {
 export function sumsOf(plants: Plant[], canL: number): { due: number; litres: number; cans: number } {
   const litres = plants.reduce((sum, { round_l }) => sum + (round_l ?? 0), 0);
 
-  return { due: plants.length, litres, cans: Math.ceil(litres / canL - 1e-9) };
+  return { due: plants.length, litres, cans: Math.max(0, Math.ceil(litres / canL - 1e-9)) };
 }
 
 /** Places in walking order, each with its plants: doubtful ones first, then by hours. */
