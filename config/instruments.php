@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Instruments\Simulated\SimulatedController;
 use App\Instruments\Simulated\SimulatedMoistureProbe;
 use App\Instruments\Simulated\SimulatedPen;
 use App\Instruments\Simulated\SimulatedProbe;
@@ -16,5 +17,6 @@ return [
     'reaction_pen' => SimulatedPen::class,
     'temperature_probe' => SimulatedProbe::class,
     'moisture_probe' => SimulatedMoistureProbe::class,
+    'irrigation_controller' => SimulatedController::class,
     'weather_station' => SimulatedStation::class,
 ];

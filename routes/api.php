@@ -15,6 +15,7 @@ use App\Files\Http\StatusController;
 use App\Files\Http\YardController;
 use App\Http\MetaController;
 use App\Instruments\Http\InstrumentController;
+use App\Irrigation\Http\ZoneController;
 use App\People\Http\ActivityController;
 use App\People\Http\PeopleController;
 use App\People\Http\SessionController;
@@ -203,6 +204,11 @@ Route::post('days/{day}/finished', [PottingDayController::class, 'finish'])->whe
 Route::delete('days/{day}/finished', [PottingDayController::class, 'reopen'])->whereNumber('day');
 Route::get('days/{day}/stand-ins/{component}', [PottingDayController::class, 'standIns'])->whereNumber(['day', 'component']);
 
+Route::apiResource('zones', ZoneController::class)->except('destroy')->whereNumber('zone');
+Route::put('zones/{zone}/archived', [ZoneController::class, 'archive'])->whereNumber('zone');
+Route::post('zones/{zone}/program', [ZoneController::class, 'program'])->whereNumber('zone');
+Route::post('zones/{zone}/run', [ZoneController::class, 'run'])->whereNumber('zone');
+Route::delete('zones/{zone}/run', [ZoneController::class, 'shut'])->whereNumber('zone');
 Route::post('season/year', [SeasonController::class, 'year']);
 Route::post('season/away', [SeasonController::class, 'away']);
 Route::post('season/away/helps', [SeasonController::class, 'helps']);

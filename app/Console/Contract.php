@@ -7,6 +7,7 @@ namespace App\Console;
 use App\Bench\Models\Vessel;
 use App\Bench\VesselFields;
 use App\Common\Field;
+use App\Irrigation\ZoneFields;
 use App\People\Role;
 use App\Plants\FertiliserFields;
 use App\Plants\Models\Fertiliser;
@@ -94,7 +95,7 @@ final class Contract
     private static function records(): array
     {
         return [
-            'Plant' => PlantFields::all(), 'Species' => SpeciesFields::all(), 'Pot' => PotFields::all(), 'Site' => SiteFields::all(), 'Vessel' => VesselFields::all(), 'Fertiliser' => FertiliserFields::all(),
+            'Plant' => PlantFields::all(), 'Species' => SpeciesFields::all(), 'Pot' => PotFields::all(), 'Site' => SiteFields::all(), 'Vessel' => VesselFields::all(), 'Zone' => ZoneFields::all(), 'Fertiliser' => FertiliserFields::all(),
         ];
     }
 }

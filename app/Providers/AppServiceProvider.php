@@ -7,6 +7,7 @@ namespace App\Providers;
 use App\Bench\RefreshMeasured;
 use App\Common\LockingConnector;
 use App\Common\LogBook;
+use App\Instruments\IrrigationController;
 use App\Instruments\WeatherStation;
 use App\Plants\Models\Plant;
 use App\Pots\Models\Pot;
@@ -24,6 +25,7 @@ final class AppServiceProvider extends ServiceProvider
     public function register(): void
     {
         $this->app->bind('db.connector.sqlite', LockingConnector::class);
+        $this->app->bind(IrrigationController::class, static fn($app): IrrigationController => $app->make(config()->array('instruments')['irrigation_controller']));
         $this->app->bind(WeatherStation::class, static fn($app): WeatherStation => $app->make(config()->array('instruments')['weather_station']));
     }
 

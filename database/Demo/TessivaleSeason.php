@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Database\Demo;
 
+use App\Irrigation\Actions\SaveZone;
+use App\Irrigation\Models\IrrigationZone;
 use App\Plants\Actions\CheckMoisture;
 use App\Plants\Models\Plant;
 use App\Plants\WaterStates;
@@ -21,11 +23,12 @@ final readonly class TessivaleSeason
         'T-009' => [92, 260], 'T-010' => [92, 260], 'T-011' => [140, 310], 'T-014' => [200], 'T-018' => [116, 300], 'T-020' => [68, 240],
     ];
     private const WALK = ['Front step', 'Glasshouse', 'Tunnel', 'Orchard wall', 'Shade house', 'North bench', 'Ridge bench', 'Growing field'];
+    private const ON_THE_LINE = ['T-005' => 2, 'T-006' => 1, 'T-007' => 2, 'T-008' => 3, 'T-018' => 1];
     private const DRIED = 'T-003';
     private const FULL_KG = 5.4;
     private const WEIGHED_DAYS = [5, 4, 3, 2, 1];
 
-    public function __construct(private BringWeather $bring, private CheckMoisture $check, private WalkingOrder $order, private WaterStates $states) {}
+    public function __construct(private BringWeather $bring, private CheckMoisture $check, private WalkingOrder $order, private WaterStates $states, private SaveZone $saveZone) {}
 
     public function load(): void
     {
@@ -39,6 +42,10 @@ final readonly class TessivaleSeason
             }
         }
         $this->dryDown();
+        ($this->saveZone)(new IrrigationZone(), [
+            'name' => 'Shade house line', 'rate_l_h' => 2.0, 'uniformity' => 0.82, 'note' => 'Two stakes in the large trays.',
+            'pots' => array_map(static fn(string $number, int $emitters): array => ['plant_id' => self::plant($number)->id, 'emitters' => $emitters], array_keys(self::ON_THE_LINE), self::ON_THE_LINE),
+        ]);
     }
 
     /** A pot that uses a quarter more than is computed, weighed each morning. */

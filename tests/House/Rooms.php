@@ -11,7 +11,7 @@ final class Rooms
     public const CORE = ['Basis', 'Mix', 'Place', 'Course', 'Verdict', 'Work', 'Question'];
 
     /** Subjects of the application. Their controllers may ask every subject; nothing else of a subject looks up. */
-    public const APP = ['Common', 'Sheets', 'Http', 'People', 'Shelf', 'Pots', 'Recipes', 'Situations', 'Blend', 'Instruments', 'Weather', 'Bench', 'Batches', 'Plants', 'Search', 'PottingDays', 'Diary', 'Season', 'Today', 'Truth', 'Files', 'Console', 'Providers'];
+    public const APP = ['Common', 'Sheets', 'Http', 'People', 'Shelf', 'Pots', 'Recipes', 'Situations', 'Blend', 'Instruments', 'Weather', 'Bench', 'Batches', 'Plants', 'Search', 'PottingDays', 'Diary', 'Season', 'Irrigation', 'Today', 'Truth', 'Files', 'Console', 'Providers'];
 
     /** The front end. */
     public const UI = ['styles', 'i18n', 'api', 'drawing', 'kit', 'places', 'shell', '.'];
@@ -25,7 +25,7 @@ final class Rooms
         'Situations' => ['Models/*', 'SituationForm', 'SpeciesFields', 'ReferenceSpecies', 'Actions/LoadReferenceSpecies', 'SiteListing'],
         'Blend' => ['BlendForm', 'VerdictRow', 'Comparison', 'ContentsDocument', 'LayersDocument', 'PotOffer', 'BallRoom', 'ToppleDocument'],
         'Batches' => ['Models/Batch', 'LoadPlan', 'BatchListing'],
-        'Instruments' => ['WeatherStation', 'InstrumentFault'],
+        'Instruments' => ['WeatherStation', 'IrrigationController', 'InstrumentFault'],
         'Weather' => ['SiteWeather', 'WeatherSheet', 'Models/WeatherDay'],
         'Bench' => ['Models/BenchTest', 'Models/Vessel', 'SieveTestSheet', 'ComponentFile', 'RefreshMeasured', 'TestListing'],
         'Plants' => ['Models/*', 'PlantSituation', 'Standing', 'StandsIn', 'KeptSoil', 'Seen', 'Proportions', 'Outlook', 'Proportions', 'PlantPresenter', 'InspectionForm', 'PotChecks', 'PhotoStore', 'Picture', 'PlantSheet', 'HistorySheet', 'PlantFile', 'TaskListing', 'CheckListing', 'WaterStates', 'WaterNow', 'SeasonPots', 'Actions/*'],
@@ -33,6 +33,7 @@ final class Rooms
         'PottingDays' => ['Models/PottingDay', 'Models/DayPlant', 'DayDocument', 'DayListing', 'RecipeUses'],
         'Diary' => [],
         'Season' => [],
+        'Irrigation' => ['ZoneFields'],
         'Today' => [],
         'Truth' => ['ModelNotice', 'Actions/RecomputeForecasts'],
     ];

@@ -35,6 +35,7 @@ const DayPrintPage = lazy(() => import('./places/days/DayPrintPage'));
 const RoundPage = lazy(() => import('./places/season/RoundPage'));
 const YearPage = lazy(() => import('./places/season/YearPage'));
 const AwayPage = lazy(() => import('./places/season/AwayPage'));
+const ZonesPage = lazy(() => import('./places/season/ZonesPage'));
 const WeatherPage = lazy(() => import('./places/season/WeatherPage'));
 const LogPage = lazy(() => import('./places/log/LogPage'));
 const CompareMixesPage = lazy(() => import('./places/blend/recipes/CompareMixesPage'));
@@ -100,6 +101,7 @@ export function App() {
                     <Route path="/season" element={<RoundPage />} />
                     <Route path="/season/year" element={<YearPage />} />
                     <Route path="/season/away" element={<AwayPage />} />
+                    <Route path="/season/zones" element={<ZonesPage />} />
                     <Route path="/season/weather" element={<WeatherPage />} />
                     <Route path="/people" element={<PeoplePage />} />
                     <Route path="/log" element={<LogPage />} />

@@ -1,6 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 
 import { api, answerOf, type Schemas } from './client';
+import type { ListQuery } from './lists';
 import { newTap, tellOrKeep } from './outbox';
 import { useSession } from './session';
 import { useWrite } from './stale';
@@ -107,5 +108,56 @@ export function useWriteWeather(id: number) {
     async (body: Schemas['WeatherInput']) =>
       answerOf(await api.PUT('/sites/{id}/weather', { params: { path: { id } }, body })),
     'weather',
+  );
+}
+
+export function useZones(query: ListQuery) {
+  return useQuery({
+    queryKey: ['zones', query],
+    queryFn: async ({ signal }) => answerOf(await api.GET('/zones', { params: { query }, signal })),
+  });
+}
+
+export function useZone(id: number | null) {
+  return useQuery({
+    queryKey: ['zones', id],
+    queryFn: async ({ signal }) =>
+      answerOf(await api.GET('/zones/{id}', { params: { path: { id: id ?? 0 } }, signal })),
+    enabled: id !== null,
+  });
+}
+
+export function useSaveZone() {
+  return useWrite(
+    async ({ id, body }: { id: number | null; body: Schemas['ZoneInput'] }) =>
+      answerOf(
+        id === null
+          ? await api.POST('/zones', { body })
+          : await api.PUT('/zones/{id}', { params: { path: { id } }, body }),
+      ),
+    'zone',
+  );
+}
+
+export function useArchiveZone() {
+  return useWrite(
+    async ({ id, archived }: { id: number; archived: boolean }) =>
+      answerOf(await api.PUT('/zones/{id}/archived', { params: { path: { id } }, body: { archived } })),
+    'zone',
+  );
+}
+
+/** What a tap has the controller do. */
+export function useSwitchZone(id: number) {
+  return useWrite(
+    async (what: { program: Schemas['ZoneProgram']['season'] } | { minutes: number } | 'shut') =>
+      answerOf(
+        what === 'shut'
+          ? await api.DELETE('/zones/{id}/run', { params: { path: { id } } })
+          : 'program' in what
+            ? await api.POST('/zones/{id}/program', { params: { path: { id } }, body: { season: what.program } })
+            : await api.POST('/zones/{id}/run', { params: { path: { id } }, body: { minutes: what.minutes } }),
+      ),
+    'zone',
   );
 }

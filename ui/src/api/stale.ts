@@ -36,7 +36,8 @@ export type Kept =
   | 'session'
   | 'round'
   | 'weather'
-  | 'season';
+  | 'season'
+  | 'zones';
 
 /** What a change makes stale: the one place that says so. */
 export const STALE = {
@@ -67,6 +68,7 @@ export const STALE = {
   walk: ['round'],
   weather: ['weather', 'round', 'today', 'plant', 'season'],
   yards: ['yards', 'session'],
+  zone: ['zones', 'round', 'plant', 'today'],
 } as const satisfies Record<string, readonly Kept[]>;
 
 export type Change = keyof typeof STALE;

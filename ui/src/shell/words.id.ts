@@ -17,7 +17,7 @@ export const words: Record<keyof typeof english, string> = {
   'keys.blend': 'Ke Racik',
   'keys.bins': 'Ke Wadah',
   'keys.collection': 'Ke Pot & tanaman',
-  'keys.season': 'Musim',
+  'keys.season': 'Ke Musim',
   'keys.log': 'Ke Catatan',
   'keys.undo': 'Urungkan perubahan campuran terakhir',
   'keys.redo': 'Ulangi lagi',

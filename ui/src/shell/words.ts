@@ -17,7 +17,7 @@ export const words = {
   'keys.blend': 'Go to Blend',
   'keys.bins': 'Go to Bins',
   'keys.collection': 'Go to Pots & plants',
-  'keys.season': 'Seasons',
+  'keys.season': 'Go to Seasons',
   'keys.log': 'Go to Log',
   'keys.undo': 'Undo the last change of the mix',
   'keys.redo': 'Redo it',

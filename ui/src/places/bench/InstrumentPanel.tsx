@@ -33,6 +33,7 @@ const SHOWN_IN: Record<string, string> = {
   celsius: ' °C',
   moisture_percent: ' %',
   rain_mm: ' mm',
+  valves_open: '',
 };
 
 const WEATHER = ['usual', 'heat_wave', 'rain', 'late_frost'] as const;

@@ -152,6 +152,7 @@ export const words: Record<keyof typeof english, string> = {
   'instrument.hand': 'tangan',
   'tools.celsius': 'Suhu',
   'instrument.moisture_probe': 'Pengukur kelembapan',
+  'instrument.irrigation_controller': 'Pengendali irigasi',
   'instrument.weather_station': 'Stasiun cuaca',
   'tools.weather': 'Cuaca minggu depan',
   'tools.weather.usual': 'Seperti biasa',

@@ -159,6 +159,7 @@ export const words = {
   'tools.celsius': 'Temperature',
 
   'instrument.moisture_probe': 'Moisture probe',
+  'instrument.irrigation_controller': 'Irrigation controller',
   'instrument.weather_station': 'Weather station',
   'tools.weather': 'Weather of the coming week',
   'tools.weather.usual': 'As usual',

@@ -8,6 +8,7 @@ const PARTS = [
   ['year', '/season/year'],
   ['away', '/season/away'],
   ['weather', '/season/weather'],
+  ['zones', '/season/zones'],
 ] as const;
 
 /** The parts of a season, side by side. */

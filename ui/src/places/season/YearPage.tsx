@@ -152,7 +152,7 @@ function Way(props: {
   const { data, fresh, problem, unreachable } = useLastGood('season', useTyped(question), askYear);
 
   return (
-    <div className={styles.way}>
+    <div>
       <h2>{name}</h2>
       <ComingForm form={way} change={change} />
       {problem !== undefined && <Trouble error={problem} />}
