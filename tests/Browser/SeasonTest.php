@@ -27,7 +27,7 @@ test('a round on the phone: one is watered, a place at once, and it is taken bac
     $this->waitFor('//li[@data-plant="17"][not(contains(.,"Nobody said"))]//strong[contains(.,"left") or contains(.,"weeks")]');
     $this->waitFor('//label[contains(@class,"ant-segmented-item")][.="Place by place"]')->click();
     $before = count(seasonRows($this, 'SELECT id FROM moisture_checks'));
-    $this->waitFor('//button[@aria-label="Watered all at Glasshouse"]')->click();
+    $this->waitFor('//button[@aria-label="Watered all 3 here: Glasshouse"]')->click();
     $this->see('3 plants are watered: Glasshouse.');
     expect(count(seasonRows($this, 'SELECT id FROM moisture_checks')))->toBe($before + 2);
     $this->waitFor('//div[contains(@class,"ant-message")]//button[.="Undo"]')->click();
@@ -40,7 +40,7 @@ test('a stick corrects what is thought, and a heat wave shortens what is left', 
     $this->waitFor($row);
     $holds = fn(): string => $this->waitFor($row.'//small[contains(.,"easy water")]')->getText();
     $before = $holds();
-    $this->waitFor('//button[starts-with(@aria-label,"T-014 Olive at the door: by stick")]')->click();
+    $this->waitFor('//button[@aria-label="T-014 Olive at the door: Look…"]')->click();
     $this->waitFor('//div[@role="dialog"]//button[.="pale"]')->click();
     $this->waitFor('//div[@role="dialog"]//button[.="Only looked"]')->click();
     $this->waitUntilGone('//div[contains(@class,"ant-drawer-mask")]');
@@ -82,4 +82,24 @@ test('a pot goes through a year, by days and keys, and a way of watering beside 
     $this->click('Beside another way of watering');
     $this->waitFor('(//p[contains(.,"This serves")])[1]');
     expect($this->accessibilityFaults())->toBe([]);
+});
+
+test('a zone is opened by a tap, its plan goes to the controller, and a pot is taken off its line', function (): void {
+    $this->open('/season/zones');
+    $this->see('Minutes and times by season');
+    $this->see('The controller has no plan for this zone.');
+    $this->waitFor('//button[@aria-label="To the controller: summer"]')->click();
+    $this->see('The controller waters');
+    $this->type('Open now for', '4');
+    $before = count(seasonRows($this, 'SELECT id FROM moisture_checks'));
+    $this->click('Open now');
+    $this->see('Open until');
+    seasonUntil(fn(): bool => count(seasonRows($this, 'SELECT id FROM moisture_checks')) === $before + 5);
+    $this->click('Shut');
+    $this->waitUntilGone('//strong[contains(.,"Open until")]');
+    $this->click('Edit Shade house line');
+    $this->waitFor('//button[@aria-label="Take T-018 Beech by the steps off the line"]')->click();
+    $this->waitFor('//div[contains(@class,"ant-drawer-footer")]//button[.="Save"]')->click();
+    $this->see('Shade house line is saved.');
+    expect(seasonRows($this, 'SELECT count(*) FROM irrigation_zone_pots'))->toBe(['4']);
 });

@@ -137,7 +137,7 @@ export default function AwayPage() {
                     <td>{t(`away.rank.${rankOf(plant.lost_share)}`)}</td>
                     <td>
                       {plant.want_share > 0 && (
-                        <Button aria-label={t('away.whatOf', { name: plant.number })} onClick={() => setHelping(plant)}>
+                        <Button aria-label={`${t('away.what')} ${plant.number}`} onClick={() => setHelping(plant)}>
                           {t('away.what')}
                         </Button>
                       )}
@@ -185,8 +185,8 @@ export function FirstWant({ first, days }: { first: number[]; days: number }) {
   return (
     <>
       {say(middle)}
-      {low !== high && (
-        <small className={common.quiet}> {t('away.firstRange', { low: say(low), high: say(high) })}</small>
+      {say(low) !== say(high) && (
+        <small className={styles.range}>{t('away.firstRange', { low: say(low), high: say(high) })}</small>
       )}
     </>
   );

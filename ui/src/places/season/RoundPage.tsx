@@ -125,7 +125,7 @@ function Place({ place, plants, canL, unsent }: { place: string; plants: Plant[]
           be="helper"
           size="large"
           loading={water.isPending}
-          aria-label={t('walk.allOf', { place: name })}
+          aria-label={`${t('walk.all', { count: plants.length })}: ${name}`}
           onClick={() => void all().catch(() => undefined)}
         >
           {t('walk.all', { count: plants.length })}

@@ -65,7 +65,7 @@ export function RoundRow({ plant, unsent, withPlace }: Props) {
         >
           {t('walk.waits')}
         </DoButton>
-        <DoButton be="helper" aria-label={t('walk.lookOf', { name })} onClick={() => setLooking(true)}>
+        <DoButton be="helper" aria-label={`${name}: ${t('walk.look')}`} onClick={() => setLooking(true)}>
           {t('walk.look')}
         </DoButton>
       </div>

@@ -56,7 +56,7 @@ describe('the round', () => {
     const { hand } = show(<RoundPage />, '/season?by=place');
     const heads = (await screen.findAllByRole('heading', { level: 2 })).map((head) => head.textContent);
     expect(heads.slice(0, 3)).toEqual(['Front step', 'Glasshouse', 'Tunnel']);
-    await hand.click(screen.getByRole('button', { name: 'Watered all at Glasshouse' }));
+    await hand.click(screen.getByRole('button', { name: 'Watered all 2 here: Glasshouse' }));
     await screen.findByText('2 plants are watered: Glasshouse.');
     expect((server.asked('POST /round')[0]?.body as { plant_ids: number[] }).plant_ids.toSorted()).toEqual([15, 17]);
     await hand.click(screen.getByRole('button', { name: 'Undo' }));
@@ -68,7 +68,7 @@ describe('the round', () => {
       refused({ path: 'plant_ids', message: '1 of these plants are no longer in the collection.' }),
     );
     const { hand } = show(<RoundPage />, '/season?by=place');
-    await hand.click(await screen.findByRole('button', { name: 'Watered all at Glasshouse' }));
+    await hand.click(await screen.findByRole('button', { name: 'Watered all 2 here: Glasshouse' }));
     expect((await screen.findByRole('alert')).textContent).toContain('no longer in the collection');
     expect(screen.queryByText(/are watered/)).toBeNull();
   });
@@ -95,7 +95,7 @@ describe('the round', () => {
   test('a look by stick goes with how it looked and how deep', async () => {
     server.on('POST /plants/14/moisture', () => ({ id: 1, verdict: 'look' }));
     const { hand } = show(<RoundPage />, '/season');
-    await hand.click(await screen.findByRole('button', { name: /T-014 Olive at the door: by stick/ }));
+    await hand.click(await screen.findByRole('button', { name: 'T-014 Olive at the door: Look…' }));
     const drawer = within(await screen.findByRole('dialog'));
     expect(drawer.queryByRole('button', { name: 'Only looked' })).toBeNull();
     await hand.click(drawer.getByRole('button', { name: 'pale' }));
