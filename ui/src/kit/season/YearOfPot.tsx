@@ -3,6 +3,7 @@ import { dayOf, YearStrip } from '../../drawing/YearStrip';
 import { useWords } from '../../i18n/words';
 import { CsvButton } from '../lists/CsvButton';
 import common from '../../styles/common.module.css';
+import { useYearVerdict } from './useYearVerdict';
 import styles from './season.module.css';
 
 type Year = Schemas['SeasonYear'];
@@ -13,11 +14,12 @@ const LITRES = ['given_l', 'rain_l', 'drained_l', 'used_l'] as const;
 /** A pot through a year: the strip, what it adds up to, how often it must be watered at least, and what is not seen. */
 export function YearOfPot({ year, name, most }: { year: Year; name: string; most?: number }) {
   const { t, n, q, percent } = useWords();
+  const verdict = useYearVerdict();
 
   return (
     <section className={styles.year} aria-label={name}>
       <YearStrip year={year} title={t('potyear.stripOf', { name })} {...(most === undefined ? {} : { most })} />
-      <p className={styles.verdict}>{useVerdict()(year)}</p>
+      <p className={styles.verdict}>{verdict(year)}</p>
       <div className={common.tableScroll}>
         <table className={common.viewTable}>
           <caption>{t('potyear.sums', { runs: n(year.runs) })}</caption>
@@ -112,31 +114,6 @@ export function YearOfPot({ year, name, most }: { year: Year; name: string; most
       </p>
     </section>
   );
-}
-
-/** One sentence: whether this way of watering serves this pot. */
-function useVerdict() {
-  const { t } = useWords();
-
-  return (year: Year) => {
-    const want = year.sums.want_days[1] ?? 0;
-    const wet = year.sums.wet_days[1] ?? 0;
-    const words = {
-      want: Math.round(want),
-      longest: Math.round(year.sums.longest_want[1] ?? 0),
-      wet: Math.round(wet),
-    };
-    if (want < 1 && wet < 1) {
-      return `● ${t('potyear.serves')}`;
-    }
-
-    return [
-      want >= 1 ? `${want >= 10 ? '■' : '◆'} ${t('potyear.wants', words)}` : '',
-      wet >= 1 ? `◆ ${t('potyear.wetFeet', words)}` : '',
-    ]
-      .filter((text) => text !== '')
-      .join(' ');
-  };
 }
 
 /** Days as rows: what is in it in most years, and one year in full. */

@@ -28,7 +28,7 @@ export function WaterFirst({ water }: { water: Schemas['WaterFirst'] }) {
             ))}
           </ul>
           <p className={common.quiet}>
-            {t('today.waterLimits')}{' '}
+            <Link to="/season">{t('today.toRound')}</Link> · {t('today.waterLimits')}{' '}
             {water.unknown > 0 && <Link to="/plants">{t('today.waterUnknown', { count: water.unknown })}</Link>}
           </p>
         </>

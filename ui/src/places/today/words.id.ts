@@ -19,8 +19,8 @@ export const words: Record<keyof typeof english, string> = {
   'today.wateredOf': '{name}: disiram',
   'today.waitsOf': '{name}: bisa menunggu',
   'today.waterKept': '{verdict, select, water {{name} sudah disiram.} other {{name} bisa menunggu.}}',
-  'today.waterLimits':
-    'Dihitung dari pot penuh pada hari biasa bulan ini tanpa hujan, atau dari ketukan terakhir di sini. Jarilah yang memutuskan.',
+  'today.waterLimits': 'Menurut cuaca yang terjadi dan semua yang dicatat; jam tanpa hujan. Jari yang menentukan.',
+  'today.toRound': 'Seluruh putaran',
   'today.waterUnknown':
     '{count, plural, other {# tanaman}} tidak terhitung: catat pot, campuran, dan tempatnya, maka daftar ini tahu.',
   'today.waterNone': 'Begitu tanaman punya pot, campuran, dan tempat, yang kering lebih dulu tampil di sini.',

@@ -17,8 +17,8 @@ export const words = {
   'today.wateredOf': '{name}: watered',
   'today.waitsOf': '{name}: can wait',
   'today.waterKept': '{verdict, select, water {{name} is watered.} other {{name} can wait.}}',
-  'today.waterLimits':
-    'Counted from a full pot on usual days of this month without rain, or from the last tap here. The finger decides.',
+  'today.waterLimits': 'After the weather that was and all that was tapped; hours without rain. The finger decides.',
+  'today.toRound': 'The whole round',
   'today.waterUnknown':
     '{count, plural, one {# plant is} other {# plants are}} not counted: write down pot, mix and place, and the list knows.',
   'today.waterNone': 'Once plants have a pot, a mix and a place, those that are dry first stand here.',

@@ -11,6 +11,7 @@ import { useSites } from '../../../api/situations';
 import { typedNumber } from '../../../i18n/numbers';
 import { useWords } from '../../../i18n/words';
 import { CsvButton } from '../../../kit/lists/CsvButton';
+import { YearsBeside } from '../../../kit/season/YearsBeside';
 import { useBlend } from '../state/BlendProvider';
 import { opened } from '../state/mix';
 import { questionOf } from '../state/question';
@@ -246,6 +247,7 @@ export default function CompareMixesPage() {
             outdated={(i) => <Outdated item={items[i]} now={now} recipes={recipes} take={(next) => replace(i, next)} />}
             remove={(i) => setItems(items.filter((_, k) => k !== i))}
           />
+          <YearsBeside items={items} />
         </div>
       )}
     </div>
