@@ -44,11 +44,6 @@ try {
         $at('//div[@data-view="ageing"][@aria-busy="false"]//*[name()="svg"]');
         $take($name);
     }
-    $at('//nav[@aria-label="Kinds of views"]//button[.="The pot"]')->click();
-    $at('//button[.="Work out a batch"]')->click();
-    $at('//p[contains(@class,"batch-loose")]');
-    $take('batch');
-
     $driver->get($site->address.'/blend/compare');
     $pick('Add a recipe', 'Orchard pots');
     $at('//table//th[@scope="col"][2]');
@@ -74,13 +69,16 @@ try {
     $driver->get($site->address.'/bench/truth');
     $at('//*[contains(@class,"truth-cases")]');
     $take('truth');
-    $driver->get($site->address.'/log?view=batches');
-    $at('//a[.="Autumn maples, oval trays"]')->click();
-    $at('//*[contains(@class,"sheet-load")]');
-    $chrome->resize(900, 1220);
-    $take('mixing-sheet');
+    $driver->get($site->address.'/season/year?plant=1');
+    $at('//th[.="Days of want"]');
+    $take('year');
+    $driver->get($site->address.'/season/away?days=7&from='.(date('Y') + 1).'-07-10');
+    $at('//tbody/tr[3]');
+    $take('away');
+    $driver->get($site->address.'/season/zones');
+    $at('//*[.="Minutes and times by season"]');
+    $take('irrigation');
 
-    $chrome->resize(1280, 800);
     $driver->get($site->address.'/start?step=place');
     $at('//button[contains(.,"Cool hills")]');
     $take('start');
@@ -89,12 +87,6 @@ try {
         $at($ready);
         $take($name);
     }
-    $at('//button[@aria-label="Change T-002 Leaning pine"]')->click();
-    $height = $at('//h3[.="How high it stands"]');
-    $at('//*[@role="img"][contains(@aria-label,"From above")]');
-    $driver->executeScript('arguments[0].scrollIntoView()', [$height]);
-    $take('entry');
-    $at('//div[contains(@class,"ant-drawer-footer")]//button[.="Done"]')->click();
     $at('//label[contains(.,"Shelf and shopping")]')->click();
     $at('//*[.="To buy in all"]');
     $take('shopping');
@@ -102,11 +94,9 @@ try {
     $driver->get($site->address.'/days/1/bench');
     $at('//button[.="Load is mixed"]');
     $take('at-the-bench');
-    $driver->get($site->address.'/blend');
-    $at('//*[contains(@class,"pot-section")]');
-    $driver->get($site->address.'/blend/card');
-    $at('//*[contains(@class,"pot-section")]');
-    $take('card-phone');
+    $driver->get($site->address.'/season?by=place');
+    $at('//button[starts-with(.,"Watered all")]');
+    $take('round');
 } finally {
     $chrome->stop();
     $site->stop();
