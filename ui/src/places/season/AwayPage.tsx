@@ -118,7 +118,7 @@ export default function AwayPage() {
                 </tr>
               </thead>
               <tbody>
-                {answer.plants.map((plant) => (
+                {answer.plants.map((plant, i) => (
                   <tr key={plant.id} data-plant={plant.id}>
                     <th scope="row">
                       <Link to={`/plants/${plant.id}`}>
@@ -134,7 +134,11 @@ export default function AwayPage() {
                       <FirstWant first={plant.first_want} days={answer.days} />
                     </td>
                     <td>{percent(plant.want_share)}</td>
-                    <td>{t(`away.rank.${rankOf(plant.lost_share)}`)}</td>
+                    <td>
+                      {plant.lost_share === 0
+                        ? t('away.notLost')
+                        : t('away.rankOf', { rank: i + 1, count: answer.plants.length })}
+                    </td>
                     <td>
                       {plant.want_share > 0 && (
                         <Button aria-label={`${t('away.what')} ${plant.number}`} onClick={() => setHelping(plant)}>

@@ -241,7 +241,7 @@ describe('nobody comes', () => {
   test('says which pots want, worst first, and what helps one', async () => {
     const { hand } = show(<AwayPage />, '/season/away?from=2099-07-10&days=7');
     const rows = await screen.findAllByRole('row');
-    expect(rows[1]?.textContent).toMatch(/day 2.*100%.*■ high/);
+    expect(rows[1]?.textContent).toMatch(/day 2.*100%.*1 of 4/);
     expect(server.asked('POST /season/away').at(-1)?.body).toEqual({ days: 7, from: '2099-07-10' });
     await hand.click(screen.getAllByRole('button', { name: /What helps/ })[0] as HTMLElement);
     const drawer = within(await screen.findByRole('dialog'));

@@ -129,6 +129,8 @@ export const words: Record<keyof typeof english, string> = {
   'away.firstRange': '{low} sampai {high}',
   'away.share': 'Tahun dengan kekurangan',
   'away.rank': 'Mungkin hilang',
+  'away.rankOf': '{rank} dari {count}',
+  'away.notLost': '● tak mungkin',
   'away.rank.high': '■ tinggi',
   'away.rank.some': '◆ sedang',
   'away.rank.low': '● rendah',

@@ -130,6 +130,8 @@ export const words = {
   'away.firstRange': '{low} to {high}',
   'away.share': 'Years with want',
   'away.rank': 'Likely lost',
+  'away.rankOf': '{rank} of {count}',
+  'away.notLost': '● not likely',
   'away.rank.high': '■ high',
   'away.rank.some': '◆ some',
   'away.rank.low': '● low',
