@@ -151,6 +151,8 @@ final class ApiSpeed
             'GET /plants, 50,000' => self::time(fn(int $i) => self::request($api.'/plants?per_page=50')),
             'GET /plants, due' => self::time(fn(int $i) => self::request($api.'/plants?per_page=50&due=1&sort=due_on')),
             'GET /tasks, 50,000' => self::time(fn(int $i) => self::request($api.'/tasks?per_page=50')),
+            'GET /round, 400 plants' => self::time(fn(int $i) => self::request($api.'/round'), 10, 2),
+            'POST /season/away, a week, 400 plants' => self::time(fn(int $i) => self::request($api.'/season/away', ['days' => 7]), 5, 1),
             'GET /today' => self::time(fn(int $i) => self::request($api.'/today')),
         ];
     }

@@ -210,6 +210,7 @@ Route::post('zones/{zone}/program', [ZoneController::class, 'program'])->whereNu
 Route::post('zones/{zone}/run', [ZoneController::class, 'run'])->whereNumber('zone');
 Route::delete('zones/{zone}/run', [ZoneController::class, 'shut'])->whereNumber('zone');
 Route::post('season/year', [SeasonController::class, 'year']);
+Route::post('season/place', [SeasonController::class, 'place']);
 Route::post('season/away', [SeasonController::class, 'away']);
 Route::post('season/away/helps', [SeasonController::class, 'helps']);
 Route::get('round', [RoundController::class, 'show']);

@@ -16,7 +16,7 @@ final class Permissions
     private const READER = [
         'POST evaluate', 'POST pots/checks', 'POST pots/outline', 'POST searches', 'POST searches/fewest', 'POST views/pots', 'POST views/ageing', 'POST views/depths', 'POST views/compaction', 'POST views/curve', 'POST views/trade',
         'POST views/ranges', 'POST views/triangle', 'POST writing/read', 'POST writing/expand', 'POST writing/top-up', 'POST writing/thrown-in', 'POST writing/extras', 'POST compare', 'POST batches/plan',
-        'POST plants/{plant}/inspections/judge', 'POST days/{day}/news', 'POST season/year', 'POST season/away', 'POST season/away/helps', 'PUT session/password', 'PUT session/pin', 'PUT session/yard',
+        'POST plants/{plant}/inspections/judge', 'POST days/{day}/news', 'POST season/year', 'POST season/place', 'POST season/away', 'POST season/away/helps', 'PUT session/password', 'PUT session/pin', 'PUT session/yard',
     ];
 
     /** The bench, checks and tasks. */

@@ -77,7 +77,7 @@ final class WaterStates
         $start = self::start($plant, $checks, $at);
         $replay = null;
         if ($start !== null) {
-            $replay = new PotReplay($setup, $litres, PotState::full($litres, $plant->use_log ?? 0.0, $plant->use_spread ?? PotState::PHI_SPREAD), $start, self::weighedFull($checks, $start));
+            $replay = new PotReplay($setup, $litres, PotState::full($litres, $plant->use_log ?? 0.0, self::spread($plant)), $start, self::weighedFull($checks, $start));
             $gone = self::shareOfDay($start);
             $begin = max(0, self::number($start) - $weather->first);
             for ($i = $begin; $i <= self::BACK_DAYS; ++$i) {
@@ -153,6 +153,14 @@ final class WaterStates
 
             return [$weather, new PotRun($weather, LeafCourse::of($weather, $climate))];
         })();
+    }
+
+    /** How sure its use is known: since it was potted anew it may use otherwise. */
+    private static function spread(Plant $plant): float
+    {
+        $isOlder = $plant->potted_on !== null && $plant->use_found_on !== null && $plant->use_found_on < $plant->potted_on->toDateString();
+
+        return $plant->use_spread === null || $isOlder ? PotState::PHI_SPREAD : $plant->use_spread;
     }
 
     private static function number(Carbon $at): int

@@ -136,12 +136,13 @@ final readonly class SeasonForm
         return $from === null || $to === null || $exposure === null || $from === $to ? null : [$from, $to, Exposure::from($exposure), $roofed];
     }
 
-    private static function coming(mixed $input, Refusals $refusals): ?ComingBy
+    /** Null where nothing is said. */
+    public static function coming(mixed $input, Refusals $refusals, string $path = 'season.coming'): ?ComingBy
     {
         if ($input === null) {
             return null;
         }
-        $fields = Fields::of($input, ['kind', 'spring_h', 'summer_h', 'autumn_h', 'winter_h', 'skip_above', 'at', 'looks', 'given_l', 'dunked'], $refusals, 'season.coming');
+        $fields = Fields::of($input, ['kind', 'spring_h', 'summer_h', 'autumn_h', 'winter_h', 'skip_above', 'at', 'looks', 'given_l', 'dunked'], $refusals, $path);
         $kind = $fields->oneOf('kind', ['every', 'share', 'need', 'never'], 'every');
         $hours = static fn(string $name): ?float => $fields->has($name) ? $fields->number($name, 1, self::MOST_HOURS) : null;
         $looks = $fields->integer('looks', 1, 4, 1);

@@ -224,3 +224,18 @@ test('asking for four hundred plants asks the database as often as for four', fu
     }
     expect($count())->toBeLessThanOrEqual($few + 2);
 });
+
+test('what was found of its use says less at another place, and after it was potted anew', function (): void {
+    $plant = Collection::plant(['canopy_cm' => 25]);
+    $plant->forceFill(['use_log' => 0.3, 'use_spread' => 0.1, 'use_found_on' => '2026-06-25'])->save();
+    looked($plant, '2026-07-10 08:00:00', ['verdict' => 'water', 'method' => 'round']);
+    $spread = fn(): float => sqrt(app(WaterStates::class)->one($plant->refresh()->load(['species', 'site']))->state->varPhi);
+    expect($spread())->toEqualWithDelta(0.1, 0.005);
+    $plant->forceFill(['potted_on' => '2026-07-01'])->save();
+    expect($spread())->toEqualWithDelta(0.35, 0.005);
+    $plant->forceFill(['potted_on' => '2023-07-01'])->save();
+    $form = array_intersect_key($this->getJson("/api/v1/plants/{$plant->id}")->json('plant'), array_flip(App\Plants\PlantFields::names()));
+    unset($form['stage']);
+    $this->putJson("/api/v1/plants/{$plant->id}", [...$form, 'exposure' => 'half_shade'])->assertOk();
+    expect($plant->refresh()->use_spread)->toBe(0.35)->and($plant->use_log)->toBe(0.3);
+});

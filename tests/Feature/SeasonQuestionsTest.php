@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Plants\Models\MoistureCheck;
 use App\Weather\Models\WeatherDay;
 use Illuminate\Support\Carbon;
+use Illuminate\Testing\TestResponse;
 use Tests\Feature\Collection;
 use Tests\Feature\Contract;
 use Tests\Feature\Yard;
@@ -12,7 +13,7 @@ use Tests\Feature\Yard;
 beforeEach(fn() => Carbon::setTestNow('2026-04-01 09:00:00'));
 
 /** @param array<string, mixed> $season */
-function yearOf(object $test, int $plant, array $season = []): Illuminate\Testing\TestResponse
+function yearOf(object $test, int $plant, array $season = []): TestResponse
 {
     return $test->postJson('/api/v1/season/year', ['plant_id' => $plant, 'season' => ['runs' => 10, ...$season]]);
 }
@@ -122,3 +123,20 @@ test('an absence that cannot be is refused', function (array $changed, string $f
     Collection::plant();
     $this->postJson('/api/v1/season/away', ['days' => 7, ...$changed])->assertUnprocessable()->assertJsonPath('errors.0.path', $field);
 })->with([[['days' => 0], 'days'], [['days' => 121], 'days'], [['days' => 2.5], 'days'], [['from' => '2026-03-31'], 'from'], [['from' => 'soon'], 'from'], [['place' => 7], 'place']]);
+
+test('the pots of a place through a year: who wants most first, and a group counts as many', function (): void {
+    $thirsty = Collection::plant(['canopy_cm' => 70, 'place' => 'Sun']);
+    $group = Collection::plant(['canopy_cm' => 20, 'place' => 'Sun', 'count' => 10]);
+    Collection::plant(['place' => 'North']);
+    Collection::plant(['place' => 'Sun', 'pot_id' => null]);
+    $ask = fn(array $input): TestResponse => $this->postJson('/api/v1/season/place', $input);
+    $year = $ask(['place' => 'Sun', 'coming' => ['kind' => 'every', 'spring_h' => 72, 'summer_h' => 48, 'autumn_h' => 72, 'winter_h' => 168]])->assertOk();
+    Contract::check($year, 'PlaceYear');
+    $rows = array_column($year->json('plants'), null, 'id');
+    expect(array_column($year->json('plants'), 'id'))->toBe([$thirsty->id, $group->id])->and($year->json('unknown'))->toBe(1)->and($rows[$group->id]['given_l'])->toBeGreaterThan($rows[$thirsty->id]['given_l'])
+        ->and(array_sum($year->json('given_l')))->toEqualWithDelta($rows[$group->id]['given_l'] + $rows[$thirsty->id]['given_l'], 0.06 * array_sum($year->json('given_l')))
+        ->and($year->json('given_l.6'))->toBeGreaterThan($year->json('given_l.11'));
+    expect(array_sum($ask(['place' => 'Sun', 'coming' => ['kind' => 'never']])->json('given_l')))->toEqual(0.0)->and($ask(['place' => 'Moon'])->json('plants'))->toBe([]);
+    $ask(['place' => 7])->assertUnprocessable()->assertJsonPath('errors.0.path', 'place');
+    $ask(['coming' => ['kind' => 'often']])->assertUnprocessable()->assertJsonPath('errors.0.path', 'coming.kind');
+});

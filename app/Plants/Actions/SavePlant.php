@@ -21,10 +21,13 @@ use Zolbek\Core\Basis\Input\Refusal;
 use Zolbek\Core\Basis\Input\Refusals;
 use Zolbek\Core\Basis\Input\Refused;
 use Zolbek\Core\Place\Plant\GrowthStage;
+use Zolbek\Core\Work\WaterRound\PotState;
 
 /** Adds a plant to the collection or changes what is written of it. What it stands in is kept with the values of that day. */
 final readonly class SavePlant
 {
+    private const CHANGES_USE = ['site_id', 'exposure', 'stand', 'roofed', 'canopy_cm'];
+
     public function __construct(private Outlook $outlook, private WritePlantEvent $write) {}
 
     /**
@@ -65,6 +68,10 @@ final readonly class SavePlant
             $values['number'] = $plant->number ?? self::nextNumber();
         }
         $plant->fill($values);
+        if ($plant->use_spread !== null && $plant->isDirty(self::CHANGES_USE)) {
+            // what it used at another place, or with another crown, says less
+            $plant->use_spread = PotState::PHI_SPREAD;
+        }
         if ($standsOtherwise) {
             $plant->standing = $pot === null || $recipe === null ? null : StandsIn::of($recipe->load('parts.component'), $pot);
         }

@@ -127,10 +127,4 @@ final readonly class PotState
             abs($off) > self::FAR * sqrt($sum),
         );
     }
-
-    /** After repotting, pruning or another place: what it used before says less. */
-    public function withDoubtOfUse(): self
-    {
-        return new self($this->waterL, $this->logPhi, $this->varL2, $this->covL, self::PHI_SPREAD ** 2, $this->lookAgain);
-    }
 }

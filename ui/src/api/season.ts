@@ -161,3 +161,7 @@ export function useSwitchZone(id: number) {
     'zone',
   );
 }
+
+/** The plants of a place through a year under one way of watering. */
+export const askPlaceYear = async (body: Schemas['PlaceYearInput'], signal: AbortSignal) =>
+  answerOf(await api.POST('/season/place', { body, signal }));

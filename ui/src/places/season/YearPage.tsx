@@ -16,6 +16,7 @@ import { type Coming, comingOf, USUAL } from '../../kit/season/coming';
 import { ComingForm } from '../../kit/season/ComingForm';
 import { YearOfPot } from '../../kit/season/YearOfPot';
 import common from '../../styles/common.module.css';
+import { PlaceYear } from './PlaceYear';
 import { SeasonNav } from './SeasonNav';
 import styles from './season.module.css';
 
@@ -106,7 +107,10 @@ export default function YearPage() {
         {quarters !== null && <QuartersForm form={quarters} change={setQuarters} wrong={isWrongQuarters} />}
       </Form>
       {id === null ? (
-        <p className={common.quiet}>{t('year.choose')}</p>
+        <>
+          <p className={common.quiet}>{t('year.choose')}</p>
+          <PlaceYear />
+        </>
       ) : (
         <>
           <p className={styles.tools}>

@@ -230,6 +230,38 @@ describe('a year', () => {
     expect(await screen.findByText(/nobody wrote down what it stands in/)).toBeTruthy();
   });
 
+  test('without a plant all pots of a place go through their year, those that want most first', async () => {
+    const pot = {
+      name: 'Gate pine',
+      place: 'Ridge bench',
+      count: null,
+      pot: 'Rectangle 40',
+      longest_want: 2,
+      wet_days: 0,
+      waterings: 150,
+      drained_l: 40,
+    };
+    server.on('POST /season/place', () => ({
+      runs: 5,
+      total: 3,
+      unknown: 1,
+      given_l: [0, 0, 5, 20, 40, 60, 70, 60, 30, 10, 0, 0],
+      plants: [
+        { ...pot, id: 1, number: 'T-001', want_days: 22, given_l: 200 },
+        { ...pot, id: 2, number: 'T-002', want_days: 0, given_l: 95 },
+      ],
+    }));
+    const { hand } = show(<YearPage />, '/season/year');
+    await waitFor(() =>
+      expect(document.querySelector('[data-place-year]')?.textContent).toContain(
+        '1 pot wants in the middle year, of 2; 295 L to give in a year. 1 plant is not counted.',
+      ),
+    );
+    expect(screen.getByRole('link', { name: 'T-001 Gate pine' }).getAttribute('href')).toBe('/season/year?plant=1');
+    await hand.click(screen.getByText('Nobody comes', { selector: '.ant-segmented-item-label' }));
+    await waitFor(() => expect(server.asked('POST /season/place').at(-1)?.body).toEqual({ coming: { kind: 'never' } }));
+  });
+
   test('without a plant it says what to do', async () => {
     show(<YearPage />, '/season/year');
     expect(await screen.findByText(/Choose a plant/)).toBeTruthy();

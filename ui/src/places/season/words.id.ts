@@ -113,6 +113,12 @@ export const words: Record<keyof typeof english, string> = {
   'year.charge': 'Pupuk lepas lambat, g N dalam pot',
   'year.longevity': 'Bertahan hari pada 21 °C',
   'year.waiting': 'Seratus tahun sedang dijalani …',
+  'year.places': 'Semua pot suatu tempat',
+  'year.waitingPlace': 'Tiap pot menjalani lima tahun …',
+  'year.placeSays':
+    '{want, plural, =0 {Tak ada pot yang kekurangan} other {# pot kekurangan}} di tahun tengah, dari {count}; {litres} untuk diberikan setahun.{unknown, plural, =0 {} other { # tanaman tak dihitung.}}',
+  'year.months': 'Liter yang diberikan, bulan demi bulan',
+  'year.pots': 'Pot, yang paling kekurangan dulu: tengah dari {runs} tahun',
   'year.toPlant': 'Ke tanaman',
   'away.title': 'Tak ada yang datang',
   'away.from': 'Dari',

@@ -113,6 +113,12 @@ export const words = {
   'year.charge': 'Slow-release feed, g N in the pot',
   'year.longevity': 'Lasts days at 21 °C',
   'year.waiting': 'A hundred years are lived through …',
+  'year.places': 'All pots of a place',
+  'year.waitingPlace': 'Every pot lives through five years …',
+  'year.placeSays':
+    '{want, plural, =0 {No pot wants} one {# pot wants} other {# pots want}} in the middle year, of {count}; {litres} to give in a year.{unknown, plural, =0 {} one { # plant is not counted.} other { # plants are not counted.}}',
+  'year.months': 'Litres to give, month by month',
+  'year.pots': 'Pots, those that want most first: the middle of {runs} years',
   'year.toPlant': 'To the plant',
 
   'away.title': 'Nobody comes',
