@@ -77,19 +77,43 @@ final class SeasonPots
     /** @return array{int, float}|null day on which roots were cut in the last weeks, and what was left of their uptake */
     private function potted(Plant $plant, Situation $situation, Carbon $now): ?array
     {
-        if ($plant->potted_on === null || $plant->potted_on->diffInWeeks($now) >= Crown::WEEKS_TO_RECOVER) {
+        if ($plant->potted_on === null || ! self::isFresh($plant, $now)) {
             return null;
         }
-        if (! array_key_exists($plant->id, $this->cut)) {
-            $query = PlantEvent::query()->where('plant_id', $plant->id)->where('kind', 'potted');
-            $query->orderByDesc('happened_on');
-            $query->orderByDesc('id');
-            $data = $query->first()->data ?? [];
-            $share = $data['actual']['roots_cut_share'] ?? $data['plan']['roots_cut_share'] ?? null;
-            $this->cut[$plant->id] = is_int($share) || is_float($share) ? (float) $share : null;
-        }
-        $cut = $this->cut[$plant->id];
+        $this->lookUp([$plant], $now);
+        $cut = $this->cut[$plant->id] ?? null;
 
         return $cut === null ? null : [Date::number($plant->potted_on->toDateString()), (new Crown(leaf: $situation->plant->leaf, rootsCut: $cut))->recovery()];
+    }
+
+    /**
+     * How much of their roots was cut, of those that were potted lately: asked once for all of them.
+     *
+     * @param iterable<Plant> $plants
+     */
+    public function lookUp(iterable $plants, Carbon $now): void
+    {
+        $ids = [];
+        foreach ($plants as $plant) {
+            if (! array_key_exists($plant->id, $this->cut) && self::isFresh($plant, $now)) {
+                $ids[] = $plant->id;
+                $this->cut[$plant->id] = null;
+            }
+        }
+        if ($ids === []) {
+            return;
+        }
+        $query = PlantEvent::query()->whereIn('plant_id', $ids)->where('kind', 'potted');
+        $query->orderBy('happened_on');
+        $query->orderBy('id');
+        foreach ($query->get() as $event) {
+            $share = $event->data['actual']['roots_cut_share'] ?? $event->data['plan']['roots_cut_share'] ?? null;
+            $this->cut[$event->plant_id] = is_int($share) || is_float($share) ? (float) $share : null;
+        }
+    }
+
+    private static function isFresh(Plant $plant, Carbon $now): bool
+    {
+        return $plant->potted_on !== null && $plant->potted_on->diffInWeeks($now) < Crown::WEEKS_TO_RECOVER;
     }
 }

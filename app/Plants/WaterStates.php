@@ -49,6 +49,7 @@ final class WaterStates
     {
         $at ??= Carbon::now();
         $checks = MoistureCheck::sincePotted($plants);
+        $this->pots->lookUp($plants, $at);
         $states = [];
         foreach ($plants as $plant) {
             $setup = $this->outlook->setup($plant);

@@ -216,11 +216,11 @@ test('asking for four hundred plants asks the database as often as for four', fu
         return $asked;
     };
     foreach (range(1, 3) as $i) {
-        looked(Collection::plant(['canopy_cm' => 20 + $i]), '2026-07-09 08:00:00', ['verdict' => 'water', 'method' => 'round']);
+        looked(Collection::plant(['canopy_cm' => 20 + $i, 'potted_on' => '2026-06-25']), '2026-07-09 08:00:00', ['verdict' => 'water', 'method' => 'round']);
     }
     $few = $count();
     foreach (range(1, 12) as $i) {
-        looked(Collection::plant(['canopy_cm' => 20 + $i]), '2026-07-09 08:00:00', ['verdict' => 'water', 'method' => 'round']);
+        looked(Collection::plant(['canopy_cm' => 20 + $i, 'potted_on' => '2026-06-25']), '2026-07-09 08:00:00', ['verdict' => 'water', 'method' => 'round']);
     }
     expect($count())->toBeLessThanOrEqual($few + 2);
 });
@@ -238,4 +238,13 @@ test('what was found of its use says less at another place, and after it was pot
     unset($form['stage']);
     $this->putJson("/api/v1/plants/{$plant->id}", [...$form, 'exposure' => 'half_shade'])->assertOk();
     expect($plant->refresh()->use_spread)->toBe(0.35)->and($plant->use_log)->toBe(0.3);
+});
+
+test('one whose roots were cut lately drinks less, and recovers', function (): void {
+    $plant = Collection::plant(['canopy_cm' => 50, 'potted_on' => '2026-07-05']);
+    looked($plant, '2026-07-10 08:00:00', ['verdict' => 'water', 'method' => 'round']);
+    $lasts = fn(): float => (float) (new WaterStates(app(App\Plants\Outlook::class), new App\Plants\SeasonPots(app(App\Plants\Outlook::class)), app(App\Weather\SiteWeather::class)))->one($plant->load(['species', 'site']))->lastsH;
+    $whole = $lasts();
+    $plant->events()->create(['kind' => 'potted', 'happened_on' => '2026-07-05', 'text' => '', 'person' => '', 'data' => ['actual' => ['roots_cut_share' => 0.5]]]);
+    expect($lasts())->toBeGreaterThan(1.3 * $whole)->and(roundOf($this)[$plant->id]['newly_potted'])->toBeTrue();
 });
