@@ -238,6 +238,7 @@ return [
     'controller_silent' => 'The irrigation controller says nothing. Look whether it is plugged in; no valve was switched.',
     'in_other_zone' => ':given hangs on the line of :zone already. Take it off there first.',
     'plant_twice' => 'This plant stands in the zone twice; put its emitters together.',
+    'lookup_short' => 'Type at least :least characters.',
     'station_silent' => 'The weather station says nothing. Look whether it is plugged in, or write the days down by hand.',
     'site_needed' => 'There is more than one site, or none: name the one that this is of.',
     'zone_empty' => 'No pot is in this zone. Put in at least one.',

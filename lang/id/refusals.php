@@ -238,6 +238,7 @@ return [
     'controller_silent' => 'Pengendali irigasi diam. Periksa apakah tersambung; tak satu katup pun dibuka.',
     'in_other_zone' => ':given sudah tergantung di jalur :zone. Lepaskan dulu di sana.',
     'plant_twice' => 'Tanaman ini ada dua kali di zona; gabungkan penetesnya.',
+    'lookup_short' => 'Ketik setidaknya :least huruf.',
     'station_silent' => 'Stasiun cuaca diam. Periksa apakah tersambung, atau catat harinya dengan tangan.',
     'site_needed' => 'Ada lebih dari satu lokasi, atau tidak ada: sebutkan yang mana.',
     'zone_empty' => 'Tak ada pot di zona ini. Masukkan setidaknya satu.',

@@ -49,7 +49,7 @@ test('no place has a fault of accessibility, nor its drawers and dialogs, in bri
     'Potting days' => ['/days', '2 entries'],
     'Potting day' => ['/days/1', '12 entries', ['Change T-001 Gate pine' => 'What comes of it', 'Choose plants' => 'Due only']],
     'Potting at the bench' => ['/days/1/bench', 'Load is mixed'],
-    'Round' => ['/season', 'to see to by tomorrow', ['The way round' => 'A can holds', 'T-014 Olive at the door: Look…' => 'How you looked']],
+    'Round' => ['/season', 'to see to by tomorrow', ['The way round' => 'A can holds', 'T-014 Olive at the door: Look…' => 'A stick tells of the place']],
     'Round by place' => ['/season?by=place', 'to see to by tomorrow'],
     'Irrigation' => ['/season/zones', 'Minutes and times by season', ['Add a zone' => 'How even the line is']],
     'Weather' => ['/season/weather', 'Foretold', ['File' => 'Empty template']],

@@ -6,6 +6,7 @@ import { useSession } from '../api/session';
 import { useReader } from '../i18n/reader';
 import { useWords } from '../i18n/words';
 import { useShortcuts } from '../kit/hooks/useShortcuts';
+import { Lookup } from './Lookup';
 import { ModelNews } from './ModelNews';
 import { useFocusReturn } from './useFocusReturn';
 import { Shortcuts } from './Shortcuts';
@@ -39,6 +40,7 @@ export function Shell({ isDim, setDim, children }: Props) {
   const navigate = useNavigate();
   const { pathname } = useLocation();
   const [helping, setHelping] = useState(false);
+  const [finding, setFinding] = useState(false);
   const at = pathname.split('/')[1] ?? '';
   const here = PLACES.find(([, addresses]) => (addresses as readonly string[]).includes(at))?.[0];
   useEffect(() => {
@@ -47,6 +49,8 @@ export function Shell({ isDim, setDim, children }: Props) {
   const shortcuts = useMemo(
     () => ({
       '?': () => setHelping(true),
+      '/': () => setFinding(true),
+      'ctrl+k': () => setFinding(true),
       ...Object.fromEntries(
         PLACES.map(([, addresses], i) => [`alt+${i + 1}`, () => void navigate(`/${addresses[0]}`)]),
       ),
@@ -80,6 +84,9 @@ export function Shell({ isDim, setDim, children }: Props) {
           ))}
         </nav>
         <span className={styles.shellTools}>
+          <Button type="text" title="Ctrl+K" onClick={() => setFinding(true)}>
+            {t('lookup.title')}
+          </Button>
           <Button type="text" onClick={() => setDim(!isDim)}>
             {t(isDim ? 'nav.bright' : 'nav.dim')}
           </Button>
@@ -127,6 +134,7 @@ export function Shell({ isDim, setDim, children }: Props) {
         {children}
       </main>
       <UnsentBar />
+      {finding && <Lookup close={() => setFinding(false)} />}
       <Shortcuts open={helping} close={() => setHelping(false)} />
     </>
   );

@@ -12,6 +12,7 @@ import { useShortcuts } from '../../kit/hooks/useShortcuts';
 import { AsIf } from './mix/AsIf';
 import { useBlend } from './state/BlendProvider';
 import { useBroughtPot } from './state/useBroughtPot';
+import { useBroughtRecipe } from './state/useBroughtRecipe';
 import { questionOf } from './state/question';
 import { CanopyAsk } from './situation/CanopyAsk';
 import { Certainty } from './verdicts/Certainty';
@@ -59,6 +60,7 @@ export function BlendPage() {
   const navigate = useNavigate();
   const mix = history.now;
   useBroughtPot();
+  useBroughtRecipe();
   const question = useMemo(() => questionOf(mix), [mix]);
   // the picture at once; what would mend it and where growers differ take longer and come once somebody stops typing
   const quick = useMemo(

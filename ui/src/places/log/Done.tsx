@@ -167,7 +167,7 @@ function useLineWords() {
       case 'stock':
         return t(`stock.${sub}` as MessageId);
       case 'check':
-        return t(sub === 'water' ? 'log.watered' : 'log.waited');
+        return t(sub === 'water' ? 'log.watered' : sub === 'wait' ? 'log.waited' : 'log.looked');
       case 'test':
         return t(`bench.kind.${sub}` as MessageId);
       default:
