@@ -103,3 +103,16 @@ test('a zone is opened by a tap, its plan goes to the controller, and a pot is t
     $this->see('Shade house line is saved.');
     expect(seasonRows($this, 'SELECT count(*) FROM irrigation_zone_pots'))->toBe(['4']);
 });
+
+test('a word of a note is found from anywhere, by keys', function (): void {
+    $this->open('/bins');
+    $this->see('35 entries');
+    $this->chrome()->driver->getKeyboard()->sendKeys('/');
+    $this->waitFor('//input[@role="combobox"][@aria-label="Look for"]')->sendKeys('two new shoots');
+    $this->waitFor('//li[@role="option"][contains(.,"T-013 Larch from the ditch")]');
+    $this->settle();
+    expect($this->accessibilityFaults())->toBe([]);
+    $this->chrome()->driver->getKeyboard()->sendKeys(Facebook\WebDriver\WebDriverKeys::ENTER);
+    $this->see('Larch from the ditch');
+    expect($this->chrome()->driver->getCurrentURL())->toEndWith('/plants/13');
+});
