@@ -108,7 +108,9 @@ test('a word of a note is found from anywhere, by keys', function (): void {
     $this->open('/bins');
     $this->see('35 entries');
     $this->chrome()->driver->getKeyboard()->sendKeys('/');
-    $this->waitFor('//input[@role="combobox"][@aria-label="Look for"]')->sendKeys('two new shoots');
+    $this->waitFor('//input[@role="combobox"][@aria-label="Look for"]');
+    seasonUntil(fn(): bool => $this->chrome()->driver->executeScript('return document.activeElement.getAttribute("aria-label")') === 'Look for');
+    $this->chrome()->driver->getKeyboard()->sendKeys('two new shoots');
     $this->waitFor('//li[@role="option"][contains(.,"T-013 Larch from the ditch")]');
     $this->settle();
     expect($this->accessibilityFaults())->toBe([]);

@@ -1,5 +1,5 @@
-import { Input } from 'antd';
-import { type KeyboardEvent, useId, useState } from 'react';
+import { Input, type InputRef } from 'antd';
+import { type KeyboardEvent, useId, useRef, useState } from 'react';
 import { useNavigate } from 'react-router';
 
 import type { Schemas } from '../api/client';
@@ -17,6 +17,7 @@ export function Lookup({ close }: { close: () => void }) {
   const { t } = useWords();
   const navigate = useNavigate();
   const list = useId();
+  const field = useRef<InputRef>(null);
   const [text, setText] = useState('');
   const [at, setAt] = useState(0);
   const asked = useSettled(text.trim(), PAUSE_MS) ?? '';
@@ -46,9 +47,15 @@ export function Lookup({ close }: { close: () => void }) {
   };
 
   return (
-    <Dialog title={t('lookup.title')} onCancel={close} footer={null} width={640}>
+    <Dialog
+      title={t('lookup.title')}
+      onCancel={close}
+      footer={null}
+      width={640}
+      afterOpenChange={(isOpen) => (isOpen ? field.current?.focus() : undefined)}
+    >
       <Input
-        autoFocus
+        ref={field}
         role="combobox"
         aria-expanded={hits.length > 0}
         aria-controls={list}

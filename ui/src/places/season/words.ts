@@ -98,7 +98,7 @@ export const words = {
 
   'year.title': 'A pot through its year',
   'year.plant': 'Plant',
-  'year.choose': 'Choose a plant. A mix that is not potted yet goes through its year in Blend, under What time does.',
+  'year.choose': 'Choose a plant. A mix that is not potted yet goes through its year in Blend, under Time.',
   'year.from': 'From',
   'year.beside': 'Beside another way of watering',
   'year.alone': 'One way alone',
