@@ -34,8 +34,12 @@ final class PotReplay
     /** @param float $demandL of the whole day, at phi = 1 */
     public function goesBy(float $demandL, float $share): void
     {
+        $wanted = $demandL * $share * $this->state->phi();
+        $above = max(0.0, $this->state->waterL - $this->litres->limitL);
+        $easy = $share * ($wanted > 0.0 ? min(1.0, $above / $wanted) : ($above > 0.0 ? 1.0 : 0.0));
+        $this->easyDays += $easy;
+        $this->wantDays += $share - $easy;
         $this->state = $this->state->day($this->litres, $demandL, $share);
-        $this->state->waterL > $this->litres->limitL ? $this->easyDays += $share : $this->wantDays += $share;
     }
 
     public function rains(float $litres): void

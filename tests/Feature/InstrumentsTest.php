@@ -96,7 +96,7 @@ test('a shaker parts the sample as its grading says, and loses a little', functi
 
 test('all instruments are listed with what the panel can set', function (): void {
     $list = $this->getJson('/api/v1/instruments')->assertOk();
-    expect(array_column($list->json('data'), 'key'))->toBe(['scale', 'sieve_shaker', 'reaction_pen', 'temperature_probe', 'moisture_probe']);
+    expect(array_column($list->json('data'), 'key'))->toBe(['scale', 'sieve_shaker', 'reaction_pen', 'temperature_probe', 'moisture_probe', 'irrigation_controller', 'weather_station']);
     foreach ($list->json('data') as $instrument) {
         expect($instrument['simulated'])->toBeTrue()->and($instrument['settings'])->toHaveKeys(['plugged', 'battery']);
     }
