@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Zolbek\Core\Course\Days;
 
+use Zolbek\Core\Course\Reaction\ReactionCourse;
+use Zolbek\Core\Place\Setup\ModelConstants;
+
 /**
  * What a pot's water does from day to day to the reaction of its mix, and to a charge of slow-release feed.
  *
@@ -17,9 +20,6 @@ namespace Zolbek\Core\Course\Days;
  */
 final class LimeAndFeed
 {
-    private const LEAST_BUFFER = 2.0;
-    private const MG_PER_MMOL = 50.04;
-    private const LN10 = 2.302585092994046;
     private const ACID_MMOL_G = 71.39;
     private const MIXES = 0.5;
     private const TAKES = 0.5;
@@ -32,6 +32,7 @@ final class LimeAndFeed
     public float $takenG = 0.0;
     private float $buffer;
     private float $cap;
+    private float $takenAlong;
 
     /**
      * @param float      $bufferMmolL          B
@@ -53,10 +54,11 @@ final class LimeAndFeed
         private readonly float $longevityDays = 150.0,
         private readonly int $chargedOn = 0,
         private readonly float $acidShare = 0.6,
-        private readonly float $pco2Atm = 0.01,
+        float $pco2Atm = ModelConstants::PCO2_ATM,
     ) {
-        $this->buffer = max(self::LEAST_BUFFER, $bufferMmolL);
-        $this->cap = 8.28 - 2.0 / 3.0 * log10($pco2Atm / 10.0 ** -3.4);
+        $this->buffer = max(ReactionCourse::LEAST_BUFFER, $bufferMmolL);
+        $this->cap = ReactionCourse::cap($pco2Atm);
+        $this->takenAlong = ReactionCourse::takenAlong($pco2Atm);
         $this->ph = min($this->cap, $ph);
         $this->leftG = $chargeG;
     }
@@ -85,8 +87,8 @@ final class LimeAndFeed
         }
         $nitrifies = max(0.0, min(1.0, $this->ph - 4.5));
         $acid = $this->feedAcidityMmolLYear === null ? self::ACID_MMOL_G * $this->acidShare * $released / $volumeL : $this->feedAcidityMmolLYear / 365.0;
-        $r = self::LN10 * ($givenL / $volumeL * ($this->alkalinityMgL - $nitrifies * $this->feedAcidityMgL) / self::MG_PER_MMOL - $nitrifies * $acid) / $this->buffer;
-        $q = self::LN10 * $drainedL / $volumeL * 1000.0 * $this->pco2Atm * 1.5135612484362087e-8 / $this->buffer;
+        $r = M_LN10 * ($givenL / $volumeL * ($this->alkalinityMgL - $nitrifies * $this->feedAcidityMgL) / ReactionCourse::MG_PER_MMOL - $nitrifies * $acid) / $this->buffer;
+        $q = M_LN10 * $drainedL / $volumeL * $this->takenAlong / $this->buffer;
         $x = 10.0 ** $this->ph;
         $grown = exp($r);
         $this->ph = min($this->cap, log10(abs($r) < self::STILL ? $x / (1.0 + $q * $x) : $x * $grown / (1.0 + $q * $x * ($grown - 1.0) / $r)));

@@ -20,8 +20,8 @@ use Zolbek\Core\Place\Setup\ModelConstants;
  */
 final readonly class ReactionCourse
 {
-    private const LEAST_BUFFER = 2.0;
-    private const MG_PER_MMOL = 50.04;
+    public const LEAST_BUFFER = 2.0;
+    public const MG_PER_MMOL = 50.04;
     private const STEPS_A_YEAR = 48;
     private const STILL = 1e-9;
 
@@ -39,7 +39,19 @@ final readonly class ReactionCourse
         private float $feedAcidityMmolLYear = 0.0,
         private float $pco2Atm = ModelConstants::PCO2_ATM,
     ) {
-        $this->cap = 8.28 - 2.0 / 3.0 * log10($pco2Atm / 10.0 ** -3.4);
+        $this->cap = self::cap($pco2Atm);
+    }
+
+    /** Above it lime of the water falls out instead. */
+    public static function cap(float $pco2Atm): float
+    {
+        return 8.28 - 2.0 / 3.0 * log10($pco2Atm / 10.0 ** -3.4);
+    }
+
+    /** mmol of lime that a litre which runs out takes along, over 10^pH. */
+    public static function takenAlong(float $pco2Atm): float
+    {
+        return 1000.0 * $pco2Atm * 10.0 ** -7.82;
     }
 
     public function phAfter(float $ph, float $years): float
@@ -47,7 +59,7 @@ final readonly class ReactionCourse
         $steps = max(1, (int) ceil(self::STEPS_A_YEAR * $years - 1e-9));
         $h = $years / $steps;
         $buffer = max(self::LEAST_BUFFER, $this->bufferMmolL);
-        $leached = log(10.0) * $this->drainedLPerL * 1000.0 * $this->pco2Atm * 10.0 ** -7.82 / $buffer;
+        $leached = log(10.0) * $this->drainedLPerL * self::takenAlong($this->pco2Atm) / $buffer;
         $ph = min($this->cap, $ph);
         for ($step = 0; $step < $steps; ++$step) {
             $nitrifies = self::nitrifies($ph);

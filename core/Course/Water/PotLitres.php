@@ -7,6 +7,7 @@ namespace Zolbek\Core\Course\Water;
 use Zolbek\Core\Mix\Material\MaterialKind;
 use Zolbek\Core\Place\Container\DrainageLayer;
 use Zolbek\Core\Place\Container\TippedPot;
+use Zolbek\Core\Place\Setup\ModelConstants;
 use Zolbek\Core\Place\Setup\Setup;
 
 /**
@@ -22,7 +23,6 @@ use Zolbek\Core\Place\Setup\Setup;
  */
 final readonly class PotLitres
 {
-    private const REFILL = 0.85;
     private const REPELS = 0.6;
     private const REPELS_FROM_CM = 300.0;
     private const LEAST_ROOM = 1e-9;
@@ -37,6 +37,7 @@ final readonly class PotLitres
      * @param float $lockedL      Wx = W(15000)
      * @param float $wetL         W above which air is below the least that the plant wants
      * @param float $organicShare f_o of the envelope volume
+     * @param float $refills      share of what is missing that a watering restores, before it repels
      */
     public function __construct(
         public float $volumeL,
@@ -47,6 +48,7 @@ final readonly class PotLitres
         public float $wetL,
         public float $openSoilM2,
         public float $organicShare = 0.0,
+        private float $refills = ModelConstants::REFILL,
     ) {
         $this->roomL = max(self::LEAST_ROOM, $limitL - $lockedL);
     }
@@ -73,6 +75,7 @@ final readonly class PotLitres
             ($retention->saturated - $targets->air->low) * $aged->zone->volumeL,
             $setup->pot->areaCm2($aged->zone->topCm) / 1e4,
             $aged->substrate->blend->shareOfKind(static fn(MaterialKind $kind): bool => $kind->isOrganic()),
+            $setup->model->refill,
         );
     }
 
@@ -89,10 +92,10 @@ final readonly class PotLitres
             return 1.0;
         }
         if ($this->organicShare === 0.0 || $waterL >= $this->repelsL) {
-            return self::REFILL;
+            return $this->refills;
         }
 
-        return self::REFILL * (1.0 - self::REPELS * $this->organicShare * min(1.0, ($this->repelsL - $waterL) / max(self::LEAST_ROOM, $this->repelsL - $this->lockedL)));
+        return $this->refills * (1.0 - self::REPELS * $this->organicShare * min(1.0, ($this->repelsL - $waterL) / max(self::LEAST_ROOM, $this->repelsL - $this->lockedL)));
     }
 
     /** Litres left after so much was wanted. Steps compose: a time may be cut without changing it. */

@@ -104,7 +104,7 @@ final readonly class WeatherGenerator
         return new Weather($first, $lows, $highs, $rain, $et0, $this->climate->latitude < 0.0);
     }
 
-    /** Mean day of a month's rain and temperatures, for a word on the screen: wet days to expect. */
+    /** Days with rain to expect in a month, 0 to 11. */
     public function wetDays(int $month): float
     {
         return ($this->wetShare[$month] ?? 0.0) * $this->climate->daysIn($month);
