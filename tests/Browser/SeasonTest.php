@@ -107,7 +107,7 @@ test('a zone is opened by a tap, its plan goes to the controller, and a pot is t
 test('a word of a note is found from anywhere, by keys', function (): void {
     $this->open('/bins');
     $this->see('35 entries');
-    $this->chrome()->driver->getKeyboard()->sendKeys('/');
+    $this->chrome()->driver->getKeyboard()->sendKeys([Facebook\WebDriver\WebDriverKeys::CONTROL, 'k']);
     $this->waitFor('//input[@role="combobox"][@aria-label="Look for"]');
     seasonUntil(fn(): bool => $this->chrome()->driver->executeScript('return document.activeElement.getAttribute("aria-label")') === 'Look for');
     $this->chrome()->driver->getKeyboard()->sendKeys('two new shoots');

@@ -57,7 +57,7 @@ export function Shell({ isDim, setDim, children }: Props) {
     }),
     [navigate],
   );
-  useShortcuts(shortcuts);
+  useShortcuts(shortcuts, 'frame');
   useFocusReturn();
 
   return (

@@ -9,7 +9,7 @@ import { You } from './You';
 
 const KEYS: [string, MessageId][] = [
   ['?', 'keys.help'],
-  ['Ctrl+K, /', 'keys.find'],
+  ['Ctrl+K', 'keys.find'],
   ['Alt+1', 'keys.today'],
   ['Alt+2', 'keys.blend'],
   ['Alt+3', 'keys.bins'],

@@ -5,6 +5,7 @@ import { Route, Routes, useLocation } from 'react-router';
 import { beforeEach, describe, expect, test } from 'vitest';
 
 import { addressOf } from '../api/lookup';
+import { useShortcuts } from '../kit/hooks/useShortcuts';
 import { offline, server } from '../testing/server';
 import { show } from '../testing/show';
 import { openYard } from '../testing/yard';
@@ -22,11 +23,11 @@ function Where() {
   return <p data-where>{useLocation().pathname}</p>;
 }
 
-const frame = () =>
+const frame = (place = <Where />) =>
   show(
     <Shell isDim={false} setDim={() => undefined}>
       <Routes>
-        <Route path="*" element={<Where />} />
+        <Route path="*" element={place} />
       </Routes>
     </Shell>,
     '/today',
@@ -63,6 +64,24 @@ describe('finding anything', () => {
     expect(server.asked('GET /lookup')).toEqual([]);
     await hand.type(field, 'nome');
     expect(await screen.findByText(/Nothing is called “gnome”/)).toBeTruthy();
+  });
+
+  test('a list keeps the slash for its own search, Ctrl+K finds from there too', async () => {
+    const searched = { count: 0 };
+    const keys = { '/': () => void (searched.count += 1) };
+    function List() {
+      useShortcuts(keys);
+
+      return <p>a list</p>;
+    }
+    const { hand } = frame(<List />);
+    await screen.findByText('a list');
+    await hand.keyboard('/');
+    expect(searched.count).toBe(1);
+    expect(screen.queryByRole('combobox', { name: 'Look for' })).toBeNull();
+    await hand.keyboard('{Control>}k{/Control}');
+    expect(await screen.findByRole('combobox', { name: 'Look for' })).toBeTruthy();
+    expect(searched.count).toBe(1);
   });
 
   test('a server that is silent is told', async () => {

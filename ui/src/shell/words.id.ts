@@ -46,7 +46,7 @@ export const words: Record<keyof typeof english, string> = {
   'keys.save': 'Simpan resep',
   'keys.step': 'Di kolom bagian: satu bagian lebih atau kurang',
   'keys.halfStep': 'Di kolom bagian: setengah bagian lebih atau kurang',
-  'keys.search': 'Cari di daftar',
+  'keys.search': 'Cari di daftar; bila tak ada daftar, cari apa saja',
   'keys.new': 'Tambah ke daftar',
   'problem.nowhere': 'Tak ada apa-apa di {path}.',
   'keys.bench': 'Ke Uji',

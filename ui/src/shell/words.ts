@@ -47,7 +47,7 @@ export const words = {
   'keys.save': 'Save the recipe',
   'keys.step': 'In a field of parts: one part more or less',
   'keys.halfStep': 'In a field of parts: half a part more or less',
-  'keys.search': 'Search the list',
+  'keys.search': 'Search the list; where there is none, find anything',
   'keys.new': 'Add to the list',
 
   'problem.nowhere': 'There is nothing at {path}.',

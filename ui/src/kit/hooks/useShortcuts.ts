@@ -1,9 +1,16 @@
 import { useEffect } from 'react';
 
-/** Keys like "ctrl+z", "alt+1" or "?"; plain letters do nothing while somebody types. */
-export function useShortcuts(shortcuts: Record<string, () => void>) {
+/**
+ * Keys like "ctrl+z", "alt+1" or "?"; plain letters do nothing while somebody types. A place hears a key before the
+ * frame around it, which hears only what the place left.
+ */
+export function useShortcuts(shortcuts: Record<string, () => void>, of: 'place' | 'frame' = 'place') {
   useEffect(() => {
+    const ear: Document | Window = of === 'place' ? document : window;
     const onKey = (event: KeyboardEvent) => {
+      if (of === 'frame' && event.defaultPrevented) {
+        return;
+      }
       const name = [
         event.ctrlKey || event.metaKey ? 'ctrl+' : '',
         event.altKey ? 'alt+' : '',
@@ -17,10 +24,11 @@ export function useShortcuts(shortcuts: Record<string, () => void>) {
       event.preventDefault();
       act();
     };
-    window.addEventListener('keydown', onKey);
+    const heard = onKey as EventListener;
+    ear.addEventListener('keydown', heard);
 
-    return () => window.removeEventListener('keydown', onKey);
-  }, [shortcuts]);
+    return () => ear.removeEventListener('keydown', heard);
+  }, [shortcuts, of]);
 }
 
 function isTyping(target: EventTarget | null): boolean {

@@ -1,4 +1,4 @@
-import { Segmented } from 'antd';
+import { Button, Segmented } from 'antd';
 import { useState } from 'react';
 import { useSearchParams } from 'react-router';
 
@@ -55,7 +55,12 @@ export default function RoundPage() {
                 options={(['hours', 'place'] as const).map((value) => ({ value, label: t(`walk.by.${value}`) }))}
                 onChange={(value) => setParams(value === 'place' ? { by: 'place' } : {}, { replace: true })}
               />
-              <DoButton onClick={() => setWalking(true)}>{t('walk.walk')}</DoButton>
+              <DoButton className={common.noPrint} onClick={() => setWalking(true)}>
+                {t('walk.walk')}
+              </DoButton>
+              <Button className={common.noPrint} onClick={() => window.print()}>
+                {t('view.print')}
+              </Button>
             </header>
             {round.weather.map((weather) => (
               <RoundWeather key={weather.site_id} weather={weather} />

@@ -100,7 +100,7 @@ function Marks({ plant }: { plant: Schemas['RoundPlant'] }) {
 function Left({ plant }: { plant: Schemas['RoundPlant'] }) {
   const { t, q, percent } = useWords();
   const hours = useHours();
-  const { known, left_h, lasts_h, water_l, full_l, limit_l, sd_l, easy_share } = plant;
+  const { known, round_l, left_h, lasts_h, water_l, full_l, limit_l, sd_l, easy_share } = plant;
   const isDry = left_h !== null && left_h <= 0;
   const says =
     water_l !== null && left_h === null
@@ -127,6 +127,7 @@ function Left({ plant }: { plant: Schemas['RoundPlant'] }) {
           </span>
           <small className={common.quiet}>
             {t('walk.holds', { water: q(water_l, 'L'), sd: q(sd_l ?? 0, 'L'), easy: percent(easy_share ?? 0) })}
+            {round_l !== null && ` · ${t('walk.takes', { litres: q(round_l, 'L') })}`}
           </small>
         </>
       )}

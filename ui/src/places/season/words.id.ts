@@ -80,6 +80,7 @@ export const words: Record<keyof typeof english, string> = {
   'walk.long': 'berminggu-minggu',
   'walk.left': 'tinggal {hours}',
   'walk.lasts': 'sekali siram bertahan {hours}',
+  'walk.takes': 'butuh {litres}',
   'walk.lastsLong': 'sekali siram bertahan berminggu-minggu',
   'walk.notKnown': 'pot, campuran atau tempat tak dicatat',
   'walk.holds': '{water} ± {sd}, {easy} dari air mudah',

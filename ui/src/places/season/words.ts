@@ -79,6 +79,7 @@ export const words = {
   'walk.long': 'weeks',
   'walk.left': '{hours} left',
   'walk.lasts': 'a watering lasts {hours}',
+  'walk.takes': 'takes {litres}',
   'walk.lastsLong': 'a watering lasts weeks',
   'walk.notKnown': 'pot, mix or place are not written down',
   'walk.holds': '{water} ± {sd}, {easy} of the easy water',
