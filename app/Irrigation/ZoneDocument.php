@@ -21,7 +21,7 @@ final readonly class ZoneDocument
     /** @return array<string, mixed> of a list */
     public static function row(IrrigationZone $zone): array
     {
-        return ['id' => $zone->id, ...$zone->only(['revision', ...array_keys(ZoneFields::all())]), 'pots' => $zone->plants()->count(), 'archived' => $zone->isArchived()];
+        return ['id' => $zone->id, ...$zone->only(['revision', ...array_keys(ZoneFields::all())]), 'pots' => (int) ($zone->plants_count ?? $zone->plants->count()), 'archived' => $zone->isArchived()];
     }
 
     /** @return array<string, mixed> */

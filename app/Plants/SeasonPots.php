@@ -16,7 +16,6 @@ use Zolbek\Core\Place\Plant\GrowthStage;
 use Zolbek\Core\Place\Setup\Setup;
 use Zolbek\Core\Place\Setup\Situation;
 use Zolbek\Core\Place\Site\Exposure;
-use Zolbek\Core\Place\Site\Place;
 use Zolbek\Core\Place\Weather\Date;
 
 /** Plants of the collection as their days see them: pot and mix as they are by now, place and winter quarters, what was seen, how long ago roots were cut, what was found of their use. */
@@ -62,16 +61,9 @@ final class SeasonPots
         if ($plant->quarters_from === null || $plant->quarters_to === null || $plant->quarters_from === $plant->quarters_to || $situation->climate === null) {
             return null;
         }
-        $place = new Place(Exposure::from($plant->quarters_exposure), $situation->place->wind, ! $plant->quarters_roofed, $situation->place->stand, $situation->place->winterShelter);
-        $there = $situation->with(place: $place);
+        $there = $situation->with(place: $situation->place->with(exposure: Exposure::from($plant->quarters_exposure), rainReaches: ! $plant->quarters_roofed));
 
-        return new Quarters(self::dayOfYear($plant->quarters_from), self::dayOfYear($plant->quarters_to), new PotStand((new Demand($setup, $there, $situation->climate))->use, $place));
-    }
-
-    /** @param string $day MM-DD */
-    public static function dayOfYear(string $day): int
-    {
-        return Date::inYear(Date::number('2028-'.$day))[0];
+        return new Quarters(Date::dayOfYear($plant->quarters_from), Date::dayOfYear($plant->quarters_to), PotStand::at($setup, $there, $situation->climate));
     }
 
     /** @return array{int, float}|null day on which roots were cut in the last weeks, and what was left of their uptake */

@@ -46,7 +46,7 @@ final readonly class WaterNow
         $this->litres = $pot->litres[0];
         $phi = exp($logPhi);
         $wanted = array_map(static fn(float $demand): float => $demand * $phi, $demands);
-        $watered = $this->litres->limitL + $this->litres->refill($this->litres->limitL) * $this->litres->easyL();
+        $watered = $this->litres->limitL + $this->litres->restoresL($this->litres->limitL);
         $this->leftH = $state === null ? null : HoursLeft::of($this->litres, $state->waterL, $wanted);
         $this->lastsH = HoursLeft::of($this->litres, $watered, $wanted);
         $this->plainH = HoursLeft::of($this->litres, $watered, $demands);
@@ -55,7 +55,7 @@ final readonly class WaterNow
     /** Litres that a thorough watering takes now; of one that nobody knows, as if it were due. */
     public function roundL(): float
     {
-        return PotState::roundL($this->litres, $this->state->waterL ?? $this->litres->limitL);
+        return $this->litres->roundL($this->state->waterL ?? $this->litres->limitL);
     }
 
     public function isDoubtful(): bool

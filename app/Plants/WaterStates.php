@@ -80,13 +80,14 @@ final class WaterStates
         if ($start !== null) {
             $replay = new PotReplay($setup, $litres, PotState::full($litres, $plant->use_log ?? 0.0, self::spread($plant)), $start, self::weighedFull($checks, $start));
             $gone = self::shareOfDay($start);
+            $byDay = self::byDay($checks, $start);
             $begin = max(0, self::number($start) - $weather->first);
             for ($i = $begin; $i <= self::BACK_DAYS; ++$i) {
                 // rain of the day of a watering came before it, and today's is still to come
                 if ($i > $begin && $i < self::BACK_DAYS && ($rain[$i] ?? 0.0) > 0.0) {
                     $replay->rains($rain[$i]);
                 }
-                foreach (self::onDay($checks, $weather->first + $i, $start) as $check) {
+                foreach ($byDay[$weather->first + $i] ?? [] as $check) {
                     $then = self::shareOfDay($check->checked_at);
                     $replay->goesBy($wanted[$i] ?? 0.0, max(0.0, $then - $gone));
                     $gone = max($gone, $then);
@@ -138,11 +139,18 @@ final class WaterStates
     /**
      * @param list<MoistureCheck> $checks
      *
-     * @return list<MoistureCheck>
+     * @return array<int, list<MoistureCheck>> those after a time, by number of the day
      */
-    private static function onDay(array $checks, int $number, Carbon $after): array
+    private static function byDay(array $checks, Carbon $after): array
     {
-        return array_values(array_filter($checks, static fn(MoistureCheck $check): bool => self::number($check->checked_at) === $number && $check->checked_at->gt($after)));
+        $byDay = [];
+        foreach ($checks as $check) {
+            if ($check->checked_at->gt($after)) {
+                $byDay[self::number($check->checked_at)][] = $check;
+            }
+        }
+
+        return $byDay;
     }
 
     /** @return array{Weather, PotRun} from so many days back up to so many ahead */

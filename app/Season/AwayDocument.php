@@ -20,7 +20,6 @@ use Zolbek\Core\Course\Days\PotDays;
 use Zolbek\Core\Course\Days\PotStand;
 use Zolbek\Core\Course\Days\SeasonPot;
 use Zolbek\Core\Course\Days\WeatherRuns;
-use Zolbek\Core\Course\Water\Demand;
 use Zolbek\Core\Course\Water\PotLitres;
 use Zolbek\Core\Place\Climate\Climate;
 use Zolbek\Core\Place\Setup\Setup;
@@ -60,14 +59,7 @@ final class AwayDocument
     public function of(array $input): array
     {
         [$first, $days, $place] = self::read($input, 'place');
-        $plants = RoundDocument::plants($place);
-        $total = $plants->count();
-        $plants->with(['species', 'site', 'pot']);
-        $plants->orderByRaw('dries_h is null');
-        $plants->orderBy('dries_h');
-        $plants->orderBy('id');
-        $plants->limit(RoundDocument::MOST);
-        $found = $plants->get();
+        [$total, $found] = RoundPlants::driest($place);
         $states = $this->states->of($found);
         $rows = [];
         foreach ($found as $plant) {
@@ -141,7 +133,7 @@ final class AwayDocument
 
     private static function standing(SeasonPot $pot, Setup $setup, Situation $there, Climate $climate): SeasonPot
     {
-        return $pot->with(stand: new PotStand((new Demand($setup, $there, $climate))->use, $there->place));
+        return $pot->with(stand: PotStand::at($setup, $there, $climate));
     }
 
     /** @return array{SeasonPot, float|null} the plant as it is now, and the litres in it where it begins today */

@@ -19,15 +19,12 @@ use Zolbek\Core\Place\Climate\Climate;
 use Zolbek\Core\Place\Weather\Weather;
 
 /** The plants of a place, or all, through a year under one way of watering: who wants most, and the litres that it takes by month. Schema PlaceYear of the API. */
-final class PlaceYearDocument
+final readonly class PlaceYearDocument
 {
     private const DAYS = 365;
     private const RUNS = 5;
 
-    /** @var array<int, WeatherRuns> by site */
-    private array $runs = [];
-
-    public function __construct(private readonly WaterStates $states, private readonly SeasonPots $pots) {}
+    public function __construct(private WaterStates $states, private SeasonPots $pots) {}
 
     /**
      * @param array<mixed> $input `{place, coming}`
@@ -43,16 +40,9 @@ final class PlaceYearDocument
         $place = $fields->has('place') ? $fields->text('place', 100, '') : null;
         $coming = SeasonForm::coming($fields->raw('coming'), $refusals, 'coming');
         $refusals->throwIfAny();
-        $plants = RoundDocument::plants($place);
-        $total = $plants->count();
-        $plants->with(['species', 'site', 'pot']);
-        $plants->orderByRaw('dries_h is null');
-        $plants->orderBy('dries_h');
-        $plants->orderBy('id');
-        $plants->limit(RoundDocument::MOST);
-        $found = $plants->get();
+        [$total, $found] = RoundPlants::driest($place);
         $states = $this->states->of($found);
-        $rows = [];
+        $rows = $bySite = [];
         $litres = array_fill(0, 12, 0.0);
         foreach ($found as $plant) {
             $now = $states[$plant->id] ?? null;
@@ -61,7 +51,7 @@ final class PlaceYearDocument
             if ($now === null || $climate === null || $pot === null || $plant->site === null) {
                 continue;
             }
-            $runs = $this->runs[$plant->site->id] ??= self::weather($climate);
+            $runs = $bySite[$plant->site->id] ??= self::weather($climate);
             $days = $runs->through($pot->with(phi: exp($now->logPhi)), $coming ?? ComingBy::habit($now->setup->situation->habit), $now->state?->waterL);
             $rows[] = self::row($plant, new YearBands($days));
             foreach (self::byMonth($days, $runs->first()) as $month => $given) {

@@ -10,10 +10,9 @@ use App\Plants\SeasonPots;
 use App\Plants\WaterNow;
 use App\Plants\WaterStates;
 use App\Situations\Models\Site;
-use App\Weather\Models\WeatherDay;
 use App\Weather\SiteWeather;
-use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Carbon;
+use Illuminate\Support\Collection;
 use Zolbek\Core\Course\Water\LearnedInterval;
 use Zolbek\Core\Place\Plant\Crown;
 use Zolbek\Core\Place\Weather\Date;
@@ -24,8 +23,6 @@ use Zolbek\Core\Place\Weather\Date;
  */
 final readonly class RoundDocument
 {
-    public const MOST = 400;
-
     /** Where nobody ever said how long a pot lasts that is not known. */
     private const USUAL_H = 48.0;
 
@@ -34,14 +31,7 @@ final readonly class RoundDocument
     /** @return array<string, mixed> */
     public function of(?string $place, Carbon $now): array
     {
-        $plants = self::plants($place);
-        $total = $plants->count();
-        $plants->with(['species', 'site', 'pot']);
-        $plants->orderByRaw('dries_h is null');
-        $plants->orderBy('dries_h');
-        $plants->orderBy('id');
-        $plants->limit(self::MOST);
-        $found = $plants->get();
+        [$total, $found] = RoundPlants::driest($place);
         $states = $this->states->of($found, $now);
         $taps = MoistureCheck::sincePotted($found->filter(static fn(Plant $plant): bool => ! isset($states[$plant->id])));
         $rows = array_values($found->map(fn(Plant $plant): array => isset($states[$plant->id]) ? self::row($plant, $states[$plant->id], $now) : self::unknown($plant, $taps[$plant->id] ?? [], $now))->all());
@@ -52,22 +42,9 @@ final readonly class RoundDocument
             'can_l' => $this->order->canL(),
             'total' => $total,
             'plants' => $rows,
-            'places' => $this->order->places(self::plants(null)),
-            'weather' => array_values($found->pluck('site')->whereInstanceOf(Site::class)->unique('id')->map($this->site(...))->all()),
+            'places' => $this->order->places(RoundPlants::of()),
+            'weather' => $this->weatherOf($found->pluck('site')->whereInstanceOf(Site::class)->unique('id')),
         ];
-    }
-
-    /** @return Builder<Plant> that are walked by */
-    public static function plants(?string $place): Builder
-    {
-        $query = Plant::query();
-        $query->where('archived_at', null);
-        $query->where('status', 'kept');
-        if ($place !== null) {
-            $query->where('place', $place);
-        }
-
-        return $query;
     }
 
     /** @return array<string, mixed> */
@@ -127,16 +104,23 @@ final readonly class RoundDocument
         ];
     }
 
-    /** @return array<string, mixed> */
-    private function site(Site $site): array
+    /**
+     * @param Collection<int, Site> $sites
+     *
+     * @return list<array<string, mixed>>
+     */
+    private function weatherOf(Collection $sites): array
     {
-        $latest = WeatherDay::query()->where('site_id', $site->id)->max('day');
-        $yesterday = SiteWeather::today() - 1;
-        $forecast = $this->weather->forecast($site->climate());
+        $keptTo = $this->weather->keptTo(array_values($sites->map(static fn(Site $site): int => $site->id)->all()));
 
-        return [
-            'site_id' => $site->id, 'site' => $site->name, 'kept_to' => is_string($latest) ? $latest : null, 'missing' => is_string($latest) ? max(0, $yesterday - Date::number($latest)) : null,
-            'silent' => $forecast === null, 'today' => $forecast[0] ?? null,
-        ];
+        return array_values($sites->map(function (Site $site) use ($keptTo): array {
+            $latest = $keptTo[$site->id] ?? null;
+            $forecast = $this->weather->forecast($site->climate());
+
+            return [
+                'site_id' => $site->id, 'site' => $site->name, 'kept_to' => $latest, 'missing' => $latest === null ? null : max(0, SiteWeather::today() - 1 - Date::number($latest)), 'silent' => $forecast === null,
+                'today' => $forecast[0] ?? null,
+            ];
+        })->all());
     }
 }

@@ -24,7 +24,6 @@ use Zolbek\Core\Place\Climate\Climate;
 use Zolbek\Core\Place\Setup\Setup;
 use Zolbek\Core\Place\Setup\Situation;
 use Zolbek\Core\Place\Site\Exposure;
-use Zolbek\Core\Place\Site\Place;
 use Zolbek\Core\Place\Weather\Date;
 
 /** A question about a pot through its days: a plant of the collection, or a mix in a pot as Blend asks about it; from when, how it is watered, where it stands in winter. */
@@ -87,8 +86,8 @@ final readonly class SeasonForm
         $pot ??= SeasonPot::of($setup, $situation, new Demand($setup, $situation, $climate), [0.0, 0.5]);
         if ($quarters !== null) {
             [$begin, $end, $exposure, $roofed] = $quarters;
-            $place = new Place($exposure, $situation->place->wind, ! $roofed, $situation->place->stand, $situation->place->winterShelter);
-            $pot = $pot->with(quarters: new Quarters($begin, $end, new PotStand((new Demand($setup, $situation->with(place: $place), $climate))->use, $place)));
+            $there = $situation->with(place: $situation->place->with(exposure: $exposure, rainReaches: ! $roofed));
+            $pot = $pot->with(quarters: new Quarters($begin, $end, PotStand::at($setup, $there, $climate)));
         }
 
         return new self(
@@ -117,7 +116,7 @@ final readonly class SeasonForm
     public static function plant(array $input): Plant
     {
         $id = $input['plant_id'] ?? null;
-        $query = RoundDocument::plants(null);
+        $query = RoundPlants::of();
         $query->with(['species', 'site', 'pot']);
 
         return (is_int($id) ? $query->find($id) : null) ?? throw Refused::because('plant_id', 'plant_missing', $id);
@@ -127,7 +126,7 @@ final readonly class SeasonForm
     private static function quartersOf(mixed $input, Refusals $refusals): ?array
     {
         $fields = Fields::of($input, ['from', 'to', 'exposure', 'roofed'], $refusals, 'season.quarters');
-        $day = static fn(string $name): ?int => $refusals->during('season.quarters', static fn(): int => Date::inYear(Date::number('2028-'.$fields->text($name, 5), $name))[0]);
+        $day = static fn(string $name): ?int => $refusals->during('season.quarters', static fn(): int => Date::dayOfYear($fields->text($name, 5), $name));
         $from = $day('from');
         $to = $day('to');
         $exposure = $fields->oneOf('exposure', array_column(Exposure::cases(), 'value'), Exposure::Shade->value);

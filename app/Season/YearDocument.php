@@ -22,7 +22,6 @@ use Zolbek\Core\Course\Water\PotLitres;
 use Zolbek\Core\Mix\Chemistry\CationExchange;
 use Zolbek\Core\Mix\Chemistry\Reaction;
 use Zolbek\Core\Place\Climate\Season;
-use Zolbek\Core\Place\Site\Place;
 use Zolbek\Core\Place\Weather\Date;
 use Zolbek\Core\Place\Weather\Weather;
 
@@ -62,8 +61,8 @@ final readonly class YearDocument
             'one' => self::one($days[0], $runs->first(), $ph),
             'ph' => $ph === [] ? null : ['first' => $ph[0], 'last' => $ph[count($ph) - 1], 'low' => min($ph), 'high' => max($ph)],
             'feed' => $feed === null ? null : ['charge_g' => $ask->chargeG, 'leached_g' => $feed->leachedG, 'taken_g' => $feed->takenG, 'left_g' => $feed->leftG + $feed->poolG],
-            'latest' => self::latest($ask),
-            'wet' => $bands->sums['wet_days'][1] < 1.0 ? [] : self::drier($ask),
+            'latest' => self::latest($ask, $runs->few(self::FEW_RUNS)),
+            'wet' => $bands->sums['wet_days'][1] < 1.0 ? [] : self::drier($ask, $runs->few(self::FEW_RUNS)),
             'was' => $this->was($ask),
             'ball_unseen' => $ask->ballUnseen,
         ];
@@ -89,9 +88,8 @@ final readonly class YearDocument
      *
      * @return list<array{season: string, every_days: float|null, waterings: float, litres: float}>
      */
-    private static function latest(SeasonForm $ask): array
+    private static function latest(SeasonForm $ask, WeatherRuns $runs): array
     {
-        $runs = WeatherRuns::of($ask->climate, $ask->first, self::DAYS, min(self::FEW_RUNS, $ask->runs), SeasonForm::SEED);
         $all = $runs->through($ask->pot, ComingBy::need(3), $ask->startL);
         $weather = $runs->first();
         $rows = [];
@@ -111,12 +109,9 @@ final readonly class YearDocument
      *
      * @return list<array{what: string, wet_days: float, want_days: float}>
      */
-    private static function drier(SeasonForm $ask): array
+    private static function drier(SeasonForm $ask, WeatherRuns $runs): array
     {
-        $runs = WeatherRuns::of($ask->climate, $ask->first, self::DAYS, min(self::FEW_RUNS, $ask->runs), SeasonForm::SEED);
-        $place = $ask->situation->place;
-        $roofed = new Place($place->exposure, $place->wind, false, $place->stand, $place->winterShelter);
-        $use = (new Demand($ask->setup, $ask->situation->with(place: $roofed), $ask->climate))->use;
+        $roofed = $ask->situation->with(place: $ask->situation->place->with(rainReaches: false));
         $tipped = PotLitres::of($ask->setup->with(tipDeg: self::TIP_DEG), $ask->ageYears);
         $of = static function (string $what, SeasonPot $pot) use ($runs, $ask): array {
             $bands = new YearBands($runs->through($pot, $ask->coming, $ask->startL));
@@ -124,7 +119,7 @@ final readonly class YearDocument
             return ['what' => $what, 'wet_days' => $bands->sums['wet_days'][1], 'want_days' => $bands->sums['want_days'][1]];
         };
 
-        return [$of('as_it_is', $ask->pot), $of('roof', $ask->pot->with(stand: new PotStand($use, $roofed))), $of('tip', $ask->pot->with(litres: [$tipped]))];
+        return [$of('as_it_is', $ask->pot), $of('roof', $ask->pot->with(stand: PotStand::at($ask->setup, $roofed, $ask->climate))), $of('tip', $ask->pot->with(litres: [$tipped]))];
     }
 
     /**

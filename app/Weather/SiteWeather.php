@@ -9,6 +9,7 @@ use App\Instruments\WeatherStation;
 use App\Situations\Models\Site;
 use App\Weather\Models\WeatherDay;
 use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
 use Zolbek\Core\Place\Climate\Climate;
 use Zolbek\Core\Place\Weather\Date;
 use Zolbek\Core\Place\Weather\MeasuredDays;
@@ -32,6 +33,27 @@ final readonly class SiteWeather
         $query->orderBy('day');
 
         return MeasuredDays::filled($climate, $from, $days, array_values($query->get()->map(self::row(...))->all()));
+    }
+
+    /**
+     * The last day that was kept, of sites.
+     *
+     * @param list<int> $siteIds
+     *
+     * @return array<int, string> YYYY-MM-DD by site, none where no day was kept
+     */
+    public function keptTo(array $siteIds): array
+    {
+        $query = DB::table('weather_days');
+        $query->whereIn('site_id', $siteIds);
+        $query->groupBy('site_id');
+        $query->selectRaw('site_id, max(day) as day');
+        $latest = [];
+        foreach ($query->get() as $row) {
+            $latest[(int) $row->site_id] = (string) $row->day;
+        }
+
+        return $latest;
     }
 
     /** From a day on, today as a rule: what the station foretells, then mean days. */

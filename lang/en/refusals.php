@@ -242,6 +242,7 @@ return [
     'station_silent' => 'The weather station says nothing. Look whether it is plugged in, or write the days down by hand.',
     'site_needed' => 'There is more than one site, or none: name the one that this is of.',
     'zone_empty' => 'No pot is in this zone. Put in at least one.',
+    'zone_open' => 'The line is open until :until. Shut it first, or wait.',
     'pot_without_model' => 'Of :given nobody wrote down what it stands in, or where: its days cannot be worked out.',
     'first_yard' => 'The first yard is always there.',
     'no_such_yard' => 'There is no yard with the id :given.',

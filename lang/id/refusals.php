@@ -242,6 +242,7 @@ return [
     'station_silent' => 'Stasiun cuaca diam. Periksa apakah tersambung, atau catat harinya dengan tangan.',
     'site_needed' => 'Ada lebih dari satu lokasi, atau tidak ada: sebutkan yang mana.',
     'zone_empty' => 'Tak ada pot di zona ini. Masukkan setidaknya satu.',
+    'zone_open' => 'Jalur ini terbuka sampai :until. Tutup dulu, atau tunggu.',
     'pot_without_model' => 'Untuk :given tak ada yang mencatat isinya atau tempatnya: hari-harinya tak dapat dihitung.',
     'first_yard' => 'Kebun pertama selalu ada.',
     'no_such_yard' => 'Tidak ada kebun dengan id :given.',

@@ -71,7 +71,7 @@ test('a pot that nobody looks at grows doubtful, and a round makes it sure again
     }
     expect($state->isDoubtful($pot))->toBeTrue()->and($state->entering($pot, null)->isDoubtful($pot))->toBeFalse()
         ->and($state->entering($pot, 9.0))->toEqual($state->entering($pot, null))->and($state->entering($pot, null, true)->waterL)->toBe(1.0)
-        ->and(PotState::roundL($pot, 0.8))->toBeNear(0.85 * 0.2 / 0.75, 1e-12)->and(PotState::roundL($pot, 1.0))->toBe(0.0);
+        ->and($pot->roundL(0.8))->toBeNear(0.85 * 0.2 / 0.75, 1e-12)->and($pot->roundL(1.0))->toBe(0.0)->and($pot->roundL(0.8, true))->toBeNear(0.2, 1e-12);
 });
 
 test('hours left are those of the reference', function (): void {

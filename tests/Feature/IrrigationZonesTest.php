@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Irrigation\Models\IrrigationZone;
 use App\Plants\Models\MoistureCheck;
 use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
 use Tests\Feature\Collection;
 use Tests\Feature\Contract;
@@ -75,7 +76,17 @@ test('nothing is switched but by a tap: the controller takes a plan, opens for m
     expect($told->json('valve.minutes'))->toEqualWithDelta($summer['minutes'], 1e-9)->and($told->json('valve.every_h'))->toEqual($summer['every_h'])->and(MoistureCheck::query()->count())->toBe(0);
     $open = $this->postJson("/api/v1/zones/{$zone['id']}/run", ['minutes' => 15])->assertOk();
     expect($open->json('valve.open_until'))->toStartWith('2026-07-10T09:15')->and(MoistureCheck::query()->where('plant_id', $this->thirsty->id)->value('given_l'))->toBe(1.0)->and(MoistureCheck::query()->where('plant_id', $this->modest->id)->value('given_l'))->toBe(0.5);
+    // a second tap neither opens it longer nor counts twice
+    $this->postJson("/api/v1/zones/{$zone['id']}/run", ['minutes' => 30])->assertUnprocessable()->assertJsonPath('errors.0.path', 'minutes');
+    expect($this->getJson("/api/v1/zones/{$zone['id']}")->json('valve.open_until'))->toStartWith('2026-07-10T09:15')->and(MoistureCheck::query()->count())->toBe(2);
+    Carbon::setTestNow('2026-07-10 09:06:00');
+    // a can that somebody pours meanwhile stays as it was said
+    $poured = MoistureCheck::query()->create(['plant_id' => $this->modest->id, 'method' => 'round', 'verdict' => 'water', 'given_l' => 0.7, 'checked_at' => Carbon::now(), 'person' => '']);
     expect($this->deleteJson("/api/v1/zones/{$zone['id']}/run")->assertOk()->json('valve.open_until'))->toBeNull();
+    // six minutes of the fifteen
+    expect(MoistureCheck::query()->where('plant_id', $this->thirsty->id)->value('given_l'))->toEqualWithDelta(0.4, 1e-9)->and(MoistureCheck::query()->where('plant_id', $this->modest->id)->orderBy('id')->pluck('given_l')->all())->toEqual([0.2, 0.7]);
+    $this->deleteJson("/api/v1/zones/{$zone['id']}/run")->assertOk();
+    expect($poured->refresh()->given_l)->toBe(0.7)->and(MoistureCheck::query()->count())->toBe(3);
     Carbon::setTestNow('2026-07-10 10:00:00');
     $this->postJson("/api/v1/zones/{$zone['id']}/run", ['minutes' => 5]);
     Carbon::setTestNow('2026-07-10 10:06:00');
@@ -91,6 +102,17 @@ test('a controller that is silent switches nothing, and nothing is written down'
     expect(MoistureCheck::query()->count())->toBe(0)->and($this->getJson("/api/v1/zones/{$zone['id']}")->json('valve'))->toBeNull();
     $this->postJson("/api/v1/zones/{$zone['id']}/run", ['minutes' => 0])->assertUnprocessable()->assertJsonPath('errors.0.path', 'minutes');
     $this->postJson("/api/v1/zones/{$zone['id']}/program", ['season' => 'monsoon'])->assertUnprocessable()->assertJsonPath('errors.0.path', 'season');
+});
+
+test('who is gone is not watered with the line, and the list is asked once for all lines', function (): void {
+    $zone = zoneMade($this)->json('id');
+    zoneMade($this, ['name' => 'South line', 'pots' => [['plant_id' => Collection::plant()->id]]])->assertCreated();
+    $this->modest->fill(['status' => 'died'])->save();
+    $this->postJson("/api/v1/zones/$zone/run", ['minutes' => 15])->assertOk()->assertJsonPath('pots', 1);
+    expect(MoistureCheck::query()->pluck('plant_id')->all())->toBe([$this->thirsty->id]);
+    DB::enableQueryLog();
+    expect(array_column($this->getJson('/api/v1/zones')->json('data'), 'pots'))->toBe([1, 1])
+        ->and(count(array_filter(DB::getQueryLog(), static fn(array $query): bool => str_contains($query['query'], 'irrigation_zone_pots'))))->toBe(1);
 });
 
 test('a zone is put away and taken back', function (): void {

@@ -28,15 +28,27 @@ abstract class Simulated implements Panel
 
     abstract protected function key(): string;
 
-    /** @return array<string, float> values that the panel can set, and what they are at first */
-    abstract protected function quantities(): array;
+    /** @return array<string, float> values that the panel can set, and what they are at first; none of a thing that does not measure */
+    protected function quantities(): array
+    {
+        return [];
+    }
 
     /** @return array<string, array{float, float}> what each may be */
-    abstract protected function limits(): array;
+    protected function limits(): array
+    {
+        return [];
+    }
 
-    abstract protected function settlingS(): float;
+    protected function settlingS(): float
+    {
+        return 1.0;
+    }
 
-    abstract protected function noise(string $quantity): float;
+    protected function noise(string $quantity): float
+    {
+        return 0.0;
+    }
 
     public function settings(): array
     {

@@ -48,24 +48,4 @@ final class SimulatedController extends Simulated implements IrrigationControlle
     {
         return 'irrigation_controller';
     }
-
-    protected function quantities(): array
-    {
-        return [];
-    }
-
-    protected function limits(): array
-    {
-        return [];
-    }
-
-    protected function settlingS(): float
-    {
-        return 1.0;
-    }
-
-    protected function noise(string $quantity): float
-    {
-        return 0.0;
-    }
 }

@@ -137,24 +137,4 @@ final class SimulatedStation extends Simulated implements WeatherStation
     {
         return 'weather_station';
     }
-
-    protected function quantities(): array
-    {
-        return [];
-    }
-
-    protected function limits(): array
-    {
-        return [];
-    }
-
-    protected function settlingS(): float
-    {
-        return 1.0;
-    }
-
-    protected function noise(string $quantity): float
-    {
-        return 0.0;
-    }
 }

@@ -81,7 +81,7 @@ final readonly class SaveZone
     private static function mustBeFree(IrrigationZone $zone, array $ids): void
     {
         $refusals = new Refusals();
-        $known = Plant::query()->whereKey($ids)->where('archived_at', null)->pluck('number', 'id');
+        $known = Plant::query()->whereKey($ids)->where('archived_at', null)->where('status', 'kept')->pluck('number', 'id');
         $taken = DB::table('irrigation_zone_pots')->join('irrigation_zones', 'irrigation_zones.id', '=', 'irrigation_zone_id')->whereIn('plant_id', $ids)->where('irrigation_zone_id', '!=', $zone->id ?? 0)->pluck('irrigation_zones.name', 'plant_id');
         foreach ($ids as $i => $id) {
             if (! $known->has($id)) {

@@ -24,7 +24,7 @@ final readonly class ZoneController
 
     public function index(Request $request): JsonResponse
     {
-        $query = IrrigationZone::query();
+        $query = IrrigationZone::query()->withCount('plants');
         PagedList::inArchive($query, $request->boolean('archived'));
         PagedList::named($query, $request->string('search')->trim()->value());
 

@@ -23,6 +23,7 @@ use Illuminate\Support\Carbon;
  * @property float                  $uniformity mean of the lowest quarter over the mean, by catch cups
  * @property string                 $note
  * @property Collection<int, Plant> $plants
+ * @property int|null               $plants_count where they were only counted
  * @property Carbon|null            $archived_at
  */
 final class IrrigationZone extends Model
@@ -30,10 +31,12 @@ final class IrrigationZone extends Model
     use Archivable;
     use Stamped;
 
-    /** @return BelongsToMany<Plant, $this> */
+    /** @return BelongsToMany<Plant, $this> those that are still kept: who is gone is not watered */
     public function plants(): BelongsToMany
     {
         $plants = $this->belongsToMany(Plant::class, 'irrigation_zone_pots')->withPivot('emitters');
+        $plants->where('plants.archived_at', null);
+        $plants->where('plants.status', 'kept');
         $plants->orderBy('plants.number');
 
         return $plants;

@@ -8,7 +8,7 @@ use App\Plants\Actions\CheckMoisture;
 use App\Plants\Models\MoistureCheck;
 use App\Plants\Models\Plant;
 use App\Plants\WaterStates;
-use App\Season\RoundDocument;
+use App\Season\RoundPlants;
 use Illuminate\Support\Facades\DB;
 use Zolbek\Core\Basis\Input\Fields;
 use Zolbek\Core\Basis\Input\Refusal;
@@ -33,14 +33,14 @@ final readonly class WaterMany
         $fields = Fields::of($input, ['plant_ids', 'given_l', 'dunked', 'at', 'person'], $refusals);
         $ids = $fields->raw('plant_ids');
         $ids = is_array($ids) ? array_values(array_unique(array_filter($ids, is_int(...)))) : [];
-        if ($ids === [] || count($ids) > RoundDocument::MOST) {
-            $refusals->add(new Refusal('plant_ids', 'plants_of_round', count($ids), ['max' => RoundDocument::MOST]));
+        if ($ids === [] || count($ids) > RoundPlants::MOST) {
+            $refusals->add(new Refusal('plant_ids', 'plants_of_round', count($ids), ['max' => RoundPlants::MOST]));
         }
         $refusals->throwIfAny();
         unset($input['plant_ids']);
 
         return DB::transaction(function () use ($ids, $input): array {
-            $query = RoundDocument::plants(null);
+            $query = RoundPlants::of();
             $query->whereKey($ids);
             $query->with(['species', 'site', 'pot']);
             $plants = $query->get();
@@ -70,8 +70,8 @@ final readonly class WaterMany
         $ids = Fields::of($input, ['check_ids'], $refusals)->raw('check_ids');
         $refusals->throwIfAny();
         $ids = is_array($ids) ? array_values(array_filter($ids, is_int(...))) : [];
-        if ($ids === [] || count($ids) > RoundDocument::MOST) {
-            throw Refused::because('check_ids', 'plants_of_round', count($ids), ['max' => RoundDocument::MOST]);
+        if ($ids === [] || count($ids) > RoundPlants::MOST) {
+            throw Refused::because('check_ids', 'plants_of_round', count($ids), ['max' => RoundPlants::MOST]);
         }
 
         return DB::transaction(static function () use ($ids): int {

@@ -8,6 +8,7 @@ use App\Plants\Models\MoistureCheck;
 use App\Plants\PlantPresenter;
 use App\Season\Actions\WaterMany;
 use App\Season\RoundDocument;
+use App\Season\RoundPlants;
 use App\Season\WalkingOrder;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -35,6 +36,6 @@ final readonly class RoundController
     {
         $order->change($request->json()->all());
 
-        return new JsonResponse(['can_l' => $order->canL(), 'places' => $order->places(RoundDocument::plants(null))]);
+        return new JsonResponse(['can_l' => $order->canL(), 'places' => $order->places(RoundPlants::of())]);
     }
 }

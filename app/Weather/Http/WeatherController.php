@@ -47,15 +47,15 @@ final readonly class WeatherController
         $query->where('day', '>=', Date::of(SiteWeather::today() - self::SHOWN_DAYS));
         $query->orderBy('day');
         $kept = $query->get();
-        $latest = WeatherDay::query()->where('site_id', $site->id)->max('day');
+        $latest = $weather->keptTo([$site->id])[$site->id] ?? null;
         $forecast = $weather->forecast($climate);
 
         return [
             'site_id' => $site->id,
             'site' => $site->name,
             'days' => array_values($kept->map(static fn(WeatherDay $day): array => [...self::usual($climate, $day->day), ...$day->only(['tmin', 'tmax', 'rain_mm', 'source']), 'date' => $day->day])->all()),
-            'kept_to' => is_string($latest) ? $latest : null,
-            'missing' => max(0, is_string($latest) ? SiteWeather::today() - 1 - Date::number($latest) : BringWeather::BACK_DAYS),
+            'kept_to' => $latest,
+            'missing' => max(0, $latest === null ? BringWeather::BACK_DAYS : SiteWeather::today() - 1 - Date::number($latest)),
             'forecast' => array_map(static fn(array $day): array => [...self::usual($climate, $day['date']), ...$day], $forecast ?? []),
             'silent' => $forecast === null,
         ];

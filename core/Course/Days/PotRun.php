@@ -6,7 +6,6 @@ namespace Zolbek\Core\Course\Days;
 
 use Zolbek\Core\Course\Water\PotLitres;
 use Zolbek\Core\Place\Plant\GrowthStage;
-use Zolbek\Core\Place\Setup\ModelConstants;
 use Zolbek\Core\Place\Weather\Weather;
 
 /**
@@ -140,9 +139,8 @@ final class PotRun
     /** @param float|null $amountL null through and through */
     private function pour(?float $amountL, bool $dunked): void
     {
-        $stays = $this->litres->refill($this->water, $dunked) * ($this->litres->fullL - $this->water);
-        $given = $amountL ?? ($dunked ? $stays : $stays / (1.0 - ModelConstants::LEACHING));
-        $stays = min($given, $stays);
+        $given = $amountL ?? $this->litres->roundL($this->water, $dunked);
+        $stays = min($given, $this->litres->restoresL($this->water, $dunked));
         $this->water += $stays;
         $this->given += $given;
         $this->drained += $given - $stays;
@@ -152,7 +150,7 @@ final class PotRun
     /** Rain: what is over drains. */
     private function takes(float $litres): void
     {
-        $stays = min($litres, $this->litres->refill($this->water) * ($this->litres->fullL - $this->water));
+        $stays = min($litres, $this->litres->restoresL($this->water));
         $this->water += $stays;
         $this->drained += $litres - $stays;
     }

@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace Zolbek\Core\Course\Days;
 
+use Zolbek\Core\Course\Water\Demand;
 use Zolbek\Core\Course\Water\PotUse;
+use Zolbek\Core\Place\Climate\Climate;
+use Zolbek\Core\Place\Setup\Setup;
+use Zolbek\Core\Place\Setup\Situation;
 use Zolbek\Core\Place\Site\Place;
 
 /**
@@ -35,6 +39,12 @@ final readonly class PotStand
         $this->bareM2 = $use->bareM2();
         $this->under = $place->exposure->isUnderCover();
         $this->rainShare = $place->rainFalls() ? $rainShare : 0.0;
+    }
+
+    /** Of a pot in some situation of a site. */
+    public static function at(Setup $setup, Situation $situation, Climate $climate): self
+    {
+        return new self((new Demand($setup, $situation, $climate))->use, $situation->place);
     }
 
     /**

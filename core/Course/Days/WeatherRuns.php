@@ -40,6 +40,12 @@ final readonly class WeatherRuns
         return new self($made);
     }
 
+    /** The first so many of them: no others than those made alone. */
+    public function few(int $count): self
+    {
+        return new self(array_slice($this->runs, 0, max(1, $count)));
+    }
+
     /** @return non-empty-list<PotDays> */
     public function through(SeasonPot $pot, ComingBy $habit, ?float $startL = null, int $since = PotRun::LONG_SINCE): array
     {

@@ -14,6 +14,7 @@ use Zolbek\Core\Place\Setup\Setup;
  * A pot as litres: all that its days need to know of it, until the mix has aged by another half-year.
  *
  *     eta = 0.85 (1 - 0.6 f_o clamp((W300 - W)/(W300 - Wx), 0, 1))      share of what is missing that a watering restores; 1 when dunked
+ *     a watering restores eta (W(0) - W), and takes that over 1 - 0.25 where it runs through, no more than that dunked
  *     room = W(limit) - Wx, at least 1e-9
  *     use of D, exact:  W - D where that is at least W(limit);  above it: Wx + room exp(-(D - (W - W(limit)))/room);  else Wx + (W - Wx) exp(-D/room)
  *
@@ -96,6 +97,18 @@ final readonly class PotLitres
         }
 
         return $this->refills * (1.0 - self::REPELS * $this->organicShare * min(1.0, ($this->repelsL - $waterL) / max(self::LEAST_ROOM, $this->repelsL - $this->lockedL)));
+    }
+
+    /** Litres that a watering restores. */
+    public function restoresL(float $waterL, bool $dunked = false): float
+    {
+        return $this->refill($waterL, $dunked) * max(0.0, $this->fullL - $waterL);
+    }
+
+    /** Litres that are poured for it: through and through a part runs out, dunked none. */
+    public function roundL(float $waterL, bool $dunked = false): float
+    {
+        return $this->restoresL($waterL, $dunked) / ($dunked ? 1.0 : 1.0 - ModelConstants::LEACHING);
     }
 
     /** Litres left after so much was wanted. Steps compose: a time may be cut without changing it. */

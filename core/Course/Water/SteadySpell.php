@@ -28,11 +28,11 @@ final readonly class SteadySpell
         $nextCan = $everyH / 24.0;
         while ($now < $days) {
             if ($now >= $nextRain) {
-                $water += min($rainLDay, $pot->refill($water) * ($pot->fullL - $water));
+                $water += min($rainLDay, $pot->restoresL($water));
                 ++$nextRain;
             }
             if ($now >= $nextCan) {
-                $water += $pot->refill($water) * ($pot->fullL - $water);
+                $water += $pot->restoresL($water);
                 $nextCan += $everyH / 24.0;
             }
             $until = min((float) $days, $nextRain, $nextCan);

@@ -13,19 +13,19 @@ enum StickLook: string
     case Pale = 'pale';
     case Dry = 'dry';
 
-    /** Limits in cm of suction: starting figures; the last one is the plant's own limit. */
+    /** By the suction at that depth, cm. */
     public static function at(float $suctionCm, float $limitCm): self
     {
-        return match (true) {
-            $suctionCm >= $limitCm => self::Dry,
-            $suctionCm < 8.0 => self::Wet,
-            $suctionCm < 30.0 => self::Dark,
-            $suctionCm < max(31.0, 0.6 * $limitCm) => self::Damp,
-            default => self::Pale,
-        };
+        foreach (self::cases() as $look) {
+            if ($suctionCm < $look->between($limitCm)[1]) {
+                return $look;
+            }
+        }
+
+        return self::Dry;
     }
 
-    /** @return array{float, float} suctions in cm from which on, and up to which, it looks so; INF for as dry as can be */
+    /** @return array{float, float} suctions in cm from which on, and up to which, it looks so: starting figures, the last one the plant's own limit; INF for as dry as can be */
     public function between(float $limitCm): array
     {
         $pale = max(31.0, 0.6 * $limitCm);

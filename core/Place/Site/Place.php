@@ -37,8 +37,8 @@ final readonly class Place
         return ! $this->winterShelter && ! $this->exposure->isUnderCover();
     }
 
-    public function with(?Exposure $exposure = null, ?Wind $wind = null, ?Stand $stand = null, ?bool $winterShelter = null): self
+    public function with(?Exposure $exposure = null, ?Wind $wind = null, ?Stand $stand = null, ?bool $winterShelter = null, ?bool $rainReaches = null): self
     {
-        return new self($exposure ?? $this->exposure, $wind ?? $this->wind, $this->rainReaches, $stand ?? $this->stand, $winterShelter ?? $this->winterShelter);
+        return new self($exposure ?? $this->exposure, $wind ?? $this->wind, $rainReaches ?? $this->rainReaches, $stand ?? $this->stand, $winterShelter ?? $this->winterShelter);
     }
 }

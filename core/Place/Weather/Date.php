@@ -15,6 +15,9 @@ final class Date
 {
     private const DAY_S = 86_400;
 
+    /** Any with a leap day. */
+    private const LEAP_YEAR = 2028;
+
     /** Days before each month in a year without a leap day. */
     private const BEFORE = [0, 31, 59, 90, 120, 151, 181, 212, 243, 273, 304, 334];
 
@@ -35,6 +38,18 @@ final class Date
     public static function of(int $number): string
     {
         return gmdate('Y-m-d', $number * self::DAY_S);
+    }
+
+    /**
+     * The day of the year of a date of every year.
+     *
+     * @param string $day MM-DD
+     *
+     * @throws Refused where it is none
+     */
+    public static function dayOfYear(string $day, string $field = 'date'): int
+    {
+        return self::inYear(self::number(self::LEAP_YEAR.'-'.$day, $field))[0];
     }
 
     /** @return array{int, int} day of the year 1 to 365, month 0 to 11 */

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Zolbek\Core\Work\WaterRound;
 
 use Zolbek\Core\Course\Water\PotLitres;
-use Zolbek\Core\Place\Setup\ModelConstants;
 
 /**
  * What is thought to be in a pot, how much its plant uses over what is computed, and how sure both are: an extended Kalman filter of two states.
@@ -77,12 +76,6 @@ final readonly class PotState
         }
 
         return new self($this->waterL + $litres, $this->logPhi, $this->varL2 + (0.2 * $litres) ** 2, $this->covL, $this->varPhi, $this->lookAgain);
-    }
-
-    /** Litres that a thorough watering takes. */
-    public static function roundL(PotLitres $pot, float $waterL): float
-    {
-        return $pot->refill($waterL) * max(0.0, $pot->fullL - $waterL) / (1.0 - ModelConstants::LEACHING);
     }
 
     /**
