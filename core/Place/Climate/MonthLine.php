@@ -19,6 +19,9 @@ final class MonthLine
     /** @var list<array{int, int, float}>|null of each day: the nodes before and after, and how far it lies along */
     private static ?array $places = null;
 
+    /** @var list<array<int, float>>|null */
+    private static ?array $weights = null;
+
     /** @var list<float> */
     public readonly array $nodes;
 
@@ -59,17 +62,40 @@ final class MonthLine
     private static function means(array $nodes): array
     {
         $means = [];
-        $day = 0;
-        foreach (Climate::DAYS as $days) {
-            $sum = 0.0;
-            for ($i = 0; $i < $days; ++$i) {
-                [$before, $after, $along] = self::places()[$day++] ?? [0, 0, 0.0];
-                $sum += ($nodes[$before] ?? 0.0) * (1.0 - $along) + ($nodes[$after] ?? 0.0) * $along;
+        foreach (self::weights() as $ofMonth) {
+            $mean = 0.0;
+            foreach ($ofMonth as $node => $weight) {
+                $mean += $weight * ($nodes[$node] ?? 0.0);
             }
-            $means[] = $sum / $days;
+            $means[] = $mean;
         }
 
         return $means;
+    }
+
+    /**
+     * What each node counts for in the mean of a month: the same for every figure.
+     *
+     * @return list<array<int, float>> of the months, by node
+     */
+    private static function weights(): array
+    {
+        if (self::$weights !== null) {
+            return self::$weights;
+        }
+        $weights = [];
+        $day = 0;
+        foreach (Climate::DAYS as $days) {
+            $ofMonth = [];
+            for ($i = 0; $i < $days; ++$i) {
+                [$before, $after, $along] = self::places()[$day++] ?? [0, 0, 0.0];
+                $ofMonth[$before] = ($ofMonth[$before] ?? 0.0) + (1.0 - $along) / $days;
+                $ofMonth[$after] = ($ofMonth[$after] ?? 0.0) + $along / $days;
+            }
+            $weights[] = $ofMonth;
+        }
+
+        return self::$weights = $weights;
     }
 
     /** @return list<array{int, int, float}> */

@@ -6,12 +6,11 @@ import { newTap, tellOrKeep } from './outbox';
 import { useSession } from './session';
 import { useWrite } from './stale';
 
-/** Today's round with the can, of one place or of all. */
-export function useRound(place: string | null) {
+/** Today's round with the can, of all places. */
+export function useRound() {
   return useQuery({
-    queryKey: ['round', place],
-    queryFn: async ({ signal }) =>
-      answerOf(await api.GET('/round', { params: { query: place === null ? {} : { place } }, signal })),
+    queryKey: ['round'],
+    queryFn: async ({ signal }) => answerOf(await api.GET('/round', { signal })),
     refetchInterval: 60_000,
   });
 }

@@ -1,9 +1,9 @@
-import { Button, Form, Select, Spin } from 'antd';
+import { Button, Form, Spin } from 'antd';
 import { useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
 
 import type { Schemas } from '../../api/client';
-import { useAway, useRound } from '../../api/season';
+import { useAway } from '../../api/season';
 import { typedNumber } from '../../i18n/numbers';
 import { useWords } from '../../i18n/words';
 import { NumberField } from '../../kit/fields/NumberField';
@@ -11,6 +11,7 @@ import { CsvButton } from '../../kit/lists/CsvButton';
 import { useTyped } from '../../kit/season/useTyped';
 import common from '../../styles/common.module.css';
 import { HelpsDrawer } from './HelpsDrawer';
+import { PlaceField } from './PlaceField';
 import { SeasonNav } from './SeasonNav';
 import styles from './season.module.css';
 
@@ -27,7 +28,6 @@ export default function AwayPage() {
   const days = typedNumber(typed);
   const isWrong = days === null || days < 1 || days > LONGEST || !Number.isInteger(days);
   const isPast = from < today;
-  const places = useRound(null).data?.places ?? [];
   const asked = useTyped<Schemas['AwayInput']>(
     isWrong || isPast ? null : { days, ...(from === today ? {} : { from }), ...(place === null ? {} : { place }) },
   );
@@ -80,17 +80,7 @@ export default function AwayPage() {
             set('days', text);
           }}
         />
-        <Form.Item label={t('away.place')}>
-          <Select
-            aria-label={t('away.place')}
-            value={place ?? ''}
-            options={[
-              { value: '', label: t('away.everywhere') },
-              ...places.filter((each) => each.place !== '').map((each) => ({ value: each.place, label: each.place })),
-            ]}
-            onChange={(value: string) => set('place', value === '' ? null : value)}
-          />
-        </Form.Item>
+        <PlaceField value={place} change={(value) => set('place', value)} />
       </Form>
       {found.isError && (
         <p className={common.fieldError} role="alert">

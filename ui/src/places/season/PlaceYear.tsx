@@ -1,10 +1,10 @@
-import { Form, Select, Spin } from 'antd';
+import { Form, Spin } from 'antd';
 import { useState } from 'react';
 import { Link } from 'react-router';
 
 import type { Schemas } from '../../api/client';
 import { useLastGood } from '../../api/lastGood';
-import { askPlaceYear, useRound } from '../../api/season';
+import { askPlaceYear } from '../../api/season';
 import { useWords } from '../../i18n/words';
 import { Trouble } from '../../kit/forms/Trouble';
 import { CsvButton } from '../../kit/lists/CsvButton';
@@ -12,17 +12,17 @@ import { type Coming, comingOf, USUAL } from '../../kit/season/coming';
 import { ComingForm } from '../../kit/season/ComingForm';
 import { useTyped } from '../../kit/season/useTyped';
 import common from '../../styles/common.module.css';
+import { PlaceField } from './PlaceField';
 import styles from './season.module.css';
 
 /** All pots of a place through a year: who wants most, and the litres that it takes, month by month. */
 export function PlaceYear() {
   const { t } = useWords();
-  const places = useRound(null).data?.places ?? [];
-  const [place, setPlace] = useState('');
+  const [place, setPlace] = useState<string | null>(null);
   const [way, setWay] = useState<Coming>(USUAL);
   const coming = comingOf(way);
   const asked = useTyped<Schemas['PlaceYearInput']>(
-    coming === null ? null : { coming, ...(place === '' ? {} : { place }) },
+    coming === null ? null : { coming, ...(place === null ? {} : { place }) },
   );
   const { data, fresh, problem, unreachable } = useLastGood('season-place', asked, askPlaceYear);
 
@@ -30,17 +30,7 @@ export function PlaceYear() {
     <section aria-labelledby="place-year">
       <h2 id="place-year">{t('year.places')}</h2>
       <Form layout="vertical" className={styles.ask}>
-        <Form.Item label={t('away.place')}>
-          <Select
-            aria-label={t('away.place')}
-            value={place}
-            options={[
-              { value: '', label: t('away.everywhere') },
-              ...places.filter((each) => each.place !== '').map((each) => ({ value: each.place, label: each.place })),
-            ]}
-            onChange={setPlace}
-          />
-        </Form.Item>
+        <PlaceField value={place} change={setPlace} />
       </Form>
       <ComingForm form={way} change={setWay} />
       {problem !== undefined && <Trouble error={problem} />}

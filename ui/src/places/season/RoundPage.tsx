@@ -24,7 +24,7 @@ export default function RoundPage() {
   const { t, date } = useWords();
   const [params, setParams] = useSearchParams();
   const by = params.get('by') === 'place' ? 'place' : 'hours';
-  const found = useRound(null);
+  const found = useRound();
   const [walking, setWalking] = useState(false);
   const waiting = useUnsent().filter(({ refused }) => refused === null);
   const unsent = new Set(

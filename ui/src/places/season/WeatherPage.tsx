@@ -3,7 +3,8 @@ import { lazy, Suspense, useState } from 'react';
 import { useSearchParams } from 'react-router';
 
 import type { Schemas } from '../../api/client';
-import { useBringWeather, useRound, useSiteWeather, useWriteWeather } from '../../api/season';
+import { usePlants } from '../../api/plants';
+import { useBringWeather, useSiteWeather, useWriteWeather } from '../../api/season';
 import { useSites } from '../../api/situations';
 import { typedNumber } from '../../i18n/numbers';
 import { useWords } from '../../i18n/words';
@@ -27,8 +28,8 @@ export default function WeatherPage() {
   const [params, setParams] = useSearchParams();
   const sites = useSites({ per_page: 1 });
   // that of the plants goes before one that was only written down
-  const round = useRound(null);
-  const usual = round.isPending ? null : (round.data?.weather[0]?.site_id ?? sites.data?.data[0]?.id ?? null);
+  const plants = usePlants({ per_page: 1 });
+  const usual = plants.isPending ? null : (plants.data?.data[0]?.site_id ?? sites.data?.data[0]?.id ?? null);
   const id = Number(params.get('site') ?? '0') || usual;
   const found = useSiteWeather(id);
   const bring = useBringWeather();
@@ -69,7 +70,7 @@ export default function WeatherPage() {
         </p>
       )}
       {id === null ? (
-        <p className={common.quiet}>{t(sites.isPending || round.isPending ? 'common.loading' : 'weather.noSites')}</p>
+        <p className={common.quiet}>{t(sites.isPending || plants.isPending ? 'common.loading' : 'weather.noSites')}</p>
       ) : found.data === undefined ? (
         found.isPending && <Spin />
       ) : (

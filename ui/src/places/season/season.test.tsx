@@ -281,6 +281,21 @@ describe('nobody comes', () => {
     expect(drawer.getByText(/Somebody must come every/)).toBeTruthy();
   });
 
+  test('one place is asked for alone, and places are known without a round', async () => {
+    const { hand } = show(<AwayPage />, '/season/away?from=2099-07-10&days=7');
+    await screen.findAllByRole('row');
+    await hand.click(screen.getByRole('combobox', { name: 'Place' }));
+    await hand.click(await screen.findByTitle('Cold frame'));
+    await waitFor(() =>
+      expect(server.asked('POST /season/away').at(-1)?.body).toEqual({
+        days: 7,
+        from: '2099-07-10',
+        place: 'Cold frame',
+      }),
+    );
+    expect(server.asked('GET /round')).toEqual([]);
+  });
+
   test('days and dates that cannot be are marked, and nothing is asked', async () => {
     const { hand } = show(<AwayPage />, '/season/away?from=2020-01-01&days=7');
     await screen.findByText('Today or later.');

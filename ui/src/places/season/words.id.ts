@@ -48,7 +48,7 @@ export const words: Record<keyof typeof english, string> = {
   'zones.takeOff': 'Lepaskan {name} dari jalur',
   'zones.wrong': 'Angka di atas 0.',
   'zones.limits':
-    'Tak ada yang dibuka kecuali dengan ketukan. Rencana cocok untuk bulan terpanas musimnya; lihat potnya, dan setelah hujan lewati satu giliran. Kabel dan katup: menurut pembuatnya.',
+    'Tak ada yang dibuka kecuali dengan ketukan. Rencana cocok untuk bulan terpanas musimnya; lihat potnya, dan setelah hujan lewati satu giliran. Giliran menurut rencana pengendali tidak dihitung di putaran: raba pot itu. Kabel dan katup: menurut pembuatnya.',
   'walk.round': 'Putaran hari ini',
   'walk.order': 'Urutan',
   'walk.by.hours': 'Menurut sisa jam',

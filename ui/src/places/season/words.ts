@@ -47,7 +47,7 @@ export const words = {
   'zones.takeOff': 'Take {name} off the line',
   'zones.wrong': 'A number above 0.',
   'zones.limits':
-    'Nothing is switched but by a tap. A plan fits the hottest usual month of its season; look at the pots, and after rain leave a turn out. Wires and valves: as their maker says.',
+    'Nothing is switched but by a tap. A plan fits the hottest usual month of its season; look at the pots, and after rain leave a turn out. Turns that the controller takes by its plan are not counted in the round: feel those pots. Wires and valves: as their maker says.',
   'walk.round': 'Today’s round',
   'walk.order': 'Order',
   'walk.by.hours': 'By hours left',
