@@ -68,7 +68,7 @@ function Answer({ year }: { year: Schemas['PlaceYear'] }) {
         })}
       </p>
       <div className={common.tableScroll}>
-        <table className={common.viewTable}>
+        <table className={`${common.viewTable} ${styles.months}`}>
           <caption>{t('year.months')}</caption>
           <thead>
             <tr>
