@@ -248,4 +248,7 @@ return [
     'no_such_yard' => 'There is no yard with the id :given.',
     'no_yard_called' => 'No yard is called :given. There are: :yards.',
     'no_people_in_it' => 'There are no people in :given: it was made without --people.',
+    'at_least' => 'This must be at least :min, not :given.',
+    'difference_too_small' => 'A difference of :given is too small beside how much plants differ: no yard has so many plants.',
+    'no_block_with_both' => 'No block has plants of both groups left: there is nothing to compare.',
 ];

@@ -248,4 +248,7 @@ return [
     'no_such_yard' => 'Tidak ada kebun dengan id :given.',
     'no_yard_called' => 'Tidak ada kebun bernama :given. Yang ada: :yards.',
     'no_people_in_it' => 'Tidak ada orang di :given: dibuat tanpa --people.',
+    'at_least' => 'Ini harus paling sedikit :min, bukan :given.',
+    'difference_too_small' => 'Selisih :given terlalu kecil dibanding perbedaan antar tanaman: tak ada kebun dengan tanaman sebanyak itu.',
+    'no_block_with_both' => 'Tak ada blok yang masih memiliki tanaman dari kedua kelompok: tak ada yang dapat dibandingkan.',
 ];

@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+use Zolbek\Core\Basis\Input\Refused;
+use Zolbek\Core\Basis\Numerics\RandomWords;
+use Zolbek\Core\Basis\Statistics\Ratios;
+use Zolbek\Core\Basis\Statistics\ShareDifference;
+use Zolbek\Core\Basis\Statistics\Slope;
+use Zolbek\Core\Basis\Statistics\Wilson;
+
+test('a share of few cases lies between the bounds of Wilson', function (int $hits, int $cases, float $low, float $high): void {
+    $share = new Wilson($hits, $cases);
+    expect(round($share->low, 5))->toBe($low)->and(round($share->high, 5))->toBe($high)->and($share->share)->toEqual($hits / $cases);
+})->with([[3, 10, 0.10779, 0.60322], [0, 5, 0.0, 0.43448], [18, 20, 0.69897, 0.97213], [5, 5, 0.56552, 1.0], [0, 1, 0.0, 0.79345]]);
+
+test('the bounds of a share hold it, mirror themselves, and close in as cases come', function (): void {
+    for ($cases = 1; $cases <= 60; ++$cases) {
+        for ($hits = 0; $hits <= $cases; ++$hits) {
+            $share = new Wilson($hits, $cases);
+            $other = new Wilson($cases - $hits, $cases);
+            expect($share->low)->toBeLessThanOrEqual($share->share)->toBeGreaterThanOrEqual(0.0)->and($share->high)->toBeGreaterThanOrEqual($share->share)->toBeLessThanOrEqual(1.0)
+                ->and($share->low)->toEqualWithDelta(1.0 - $other->high, 1e-12);
+            $more = new Wilson(10 * $hits, 10 * $cases);
+            expect($more->high - $more->low)->toBeLessThan($share->high - $share->low);
+        }
+    }
+    expect((new Wilson(1, 9))->isFew())->toBeTrue()->and((new Wilson(1, 10))->isFew())->toBeFalse();
+});
+
+test('no share of no case, nor of more hits than cases', function (int $hits, int $cases, string $field): void {
+    expect(static fn() => new Wilson($hits, $cases))->toThrow(static function (Refused $refused) use ($field): void {
+        expect($refused->refusals[0]->field)->toBe($field);
+    });
+})->with([[0, 0, 'cases'], [3, 2, 'hits'], [-1, 2, 'hits']]);
+
+test('two shares differ as Newcombe published', function (): void {
+    $found = new ShareDifference(new Wilson(56, 70), new Wilson(48, 80));
+    expect(round($found->difference, 4))->toBe(0.2)->and(round($found->low, 4))->toBe(0.0524)->and(round($found->high, 4))->toBe(0.3339)->and($found->isTold())->toBeTrue();
+    $small = new ShareDifference(new Wilson(9, 10), new Wilson(3, 10));
+    expect(round($small->low, 4))->toBe(0.1705)->and(round($small->high, 4))->toBe(0.8090);
+    expect((new ShareDifference(new Wilson(3, 10), new Wilson(2, 10)))->isTold())->toBeFalse();
+});
+
+test('bias and spread are those of the ratios, and what stands out is told', function (): void {
+    $pairs = static fn(array $ratios): array => array_map(static fn(float $ratio): array => ['measured' => 2.0 * $ratio, 'computed' => 2.0], $ratios);
+    $found = new Ratios($pairs([1.1, 1.2, 1.3]));
+    expect($found->bias)->toEqualWithDelta(0.19721, 1e-5)->and($found->spread)->toEqualWithDelta(0.08712, 1e-4)->and($found->error)->toEqualWithDelta(log(1 + $found->spread) / sqrt(3), 1e-12)->and($found->out)->toBe([false, false, false]);
+    $one = new Ratios($pairs([0.5]));
+    expect($one->bias)->toEqualWithDelta(-0.5, 1e-12)->and($one->spread)->toBeNull()->and($one->error)->toBeNull();
+    $half = new Ratios($pairs([2.0, 0.5]));
+    expect($half->bias)->toEqualWithDelta(0.0, 1e-12);
+    expect((new Ratios($pairs([1.0, 1.02, 0.98, 1.01, 0.99, 1.6])))->out)->toBe([false, false, false, false, false, true]);
+    expect(static fn() => new Ratios([['measured' => 0.0, 'computed' => 1.0]]))->toThrow(Refused::class);
+});
+
+test('growth a year is the straight line nearest to what was measured', function (): void {
+    $points = static fn(array $values): array => array_map(static fn(float $value, int $years): array => ['years' => (float) $years, 'value' => $value], $values, array_keys($values));
+    $found = Slope::through($points([10.0, 12.0, 13.0, 15.0]));
+    expect($found?->perYear)->toEqualWithDelta(1.6, 1e-12)->and($found?->error)->toEqualWithDelta(0.141421, 1e-6);
+    expect(Slope::through($points([10.0, 13.0]))?->perYear)->toBe(3.0)->and(Slope::through($points([10.0, 13.0]))?->error)->toBeNull()->and(Slope::through($points([10.0])))->toBeNull();
+    expect(Slope::through([['years' => 1.0, 'value' => 3.0], ['years' => 1.0, 'value' => 5.0]]))->toBeNull();
+});
+
+test('a line through noise finds the slope again', function (int $seed): void {
+    $chance = new RandomWords($seed);
+    $points = array_map(static fn(int $i): array => ['years' => $i / 12, 'value' => 20.0 + 2.5 * $i / 12 + $chance->uniform() - 0.5], range(0, 47));
+    $found = Slope::through($points);
+    expect(abs(($found->perYear ?? 0.0) - 2.5))->toBeLessThan(4.0 * ($found->error ?? 0.0));
+})->with(fn() => seeds(5, 50));
