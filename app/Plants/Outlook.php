@@ -29,7 +29,13 @@ final class Outlook
     /** What it stands in as the core computes it; null where nobody wrote it down. */
     public function setup(Plant $plant): ?Setup
     {
-        return $plant->standing === null ? null : $this->standings->setup($plant->standing, PlantGroup::from($plant->plant_group), $this->situations->of($plant));
+        return $plant->standing === null ? null : $this->setupIn($plant, $plant->standing);
+    }
+
+    /** As it would be in what it stands in, or stood in once, at the place where it is. */
+    public function setupIn(Plant $plant, StandsIn $in): Setup
+    {
+        return $this->standings->setup($in, PlantGroup::from($plant->plant_group), $this->situations->of($plant));
     }
 
     public static function years(Plant $plant, ?Carbon $now = null): ?float

@@ -251,4 +251,6 @@ return [
     'at_least' => 'This must be at least :min, not :given.',
     'difference_too_small' => 'A difference of :given is too small beside how much plants differ: no yard has so many plants.',
     'no_block_with_both' => 'No block has plants of both groups left: there is nothing to compare.',
+    'photo_missing' => 'There is no such picture of this plant.',
+    'nothing_measured' => 'Measure something: trunk, height, crown, or how it is.',
 ];

@@ -251,4 +251,6 @@ return [
     'at_least' => 'Ini harus paling sedikit :min, bukan :given.',
     'difference_too_small' => 'Selisih :given terlalu kecil dibanding perbedaan antar tanaman: tak ada kebun dengan tanaman sebanyak itu.',
     'no_block_with_both' => 'Tak ada blok yang masih memiliki tanaman dari kedua kelompok: tak ada yang dapat dibandingkan.',
+    'photo_missing' => 'Tidak ada foto seperti itu dari tanaman ini.',
+    'nothing_measured' => 'Ukur sesuatu: batang, tinggi, tajuk, atau keadaannya.',
 ];

@@ -11,7 +11,7 @@ final class Rooms
     public const CORE = ['Basis', 'Mix', 'Place', 'Course', 'Verdict', 'Work', 'Question'];
 
     /** Subjects of the application. Their controllers may ask every subject; nothing else of a subject looks up. */
-    public const APP = ['Common', 'Sheets', 'Http', 'People', 'Shelf', 'Pots', 'Recipes', 'Situations', 'Blend', 'Instruments', 'Weather', 'Bench', 'Batches', 'Plants', 'Search', 'PottingDays', 'Diary', 'Lookup', 'Season', 'Irrigation', 'Today', 'Truth', 'Files', 'Console', 'Providers'];
+    public const APP = ['Common', 'Sheets', 'Http', 'People', 'Shelf', 'Pots', 'Recipes', 'Situations', 'Blend', 'Instruments', 'Weather', 'Bench', 'Batches', 'Plants', 'Search', 'PottingDays', 'Outcomes', 'Diary', 'Lookup', 'Season', 'Irrigation', 'Today', 'Truth', 'Files', 'Console', 'Providers'];
 
     /** The front end. */
     public const UI = ['styles', 'i18n', 'api', 'drawing', 'kit', 'places', 'shell', '.'];
@@ -28,9 +28,10 @@ final class Rooms
         'Instruments' => ['WeatherStation', 'IrrigationController', 'InstrumentFault'],
         'Weather' => ['SiteWeather', 'WeatherSheet', 'Models/WeatherDay'],
         'Bench' => ['Models/BenchTest', 'Models/Vessel', 'SieveTestSheet', 'ComponentFile', 'RefreshMeasured', 'TestListing'],
-        'Plants' => ['Models/*', 'PlantSituation', 'Standing', 'StandsIn', 'KeptSoil', 'Seen', 'Proportions', 'Outlook', 'Proportions', 'PlantPresenter', 'InspectionForm', 'PotChecks', 'PhotoStore', 'Picture', 'PlantSheet', 'HistorySheet', 'PlantFile', 'TaskListing', 'CheckListing', 'WaterStates', 'WaterNow', 'SeasonPots', 'Actions/*'],
+        'Plants' => ['Models/*', 'PlantSituation', 'Standing', 'StandsIn', 'KeptSoil', 'Seen', 'Proportions', 'Outlook', 'Proportions', 'PlantPresenter', 'InspectionForm', 'PotChecks', 'PhotoStore', 'Picture', 'PlantSheet', 'HistorySheet', 'PlantFile', 'TaskListing', 'CheckListing', 'WaterStates', 'WaterNow', 'SeasonPots', 'Growth', 'Actions/*'],
         'Search' => [],
         'PottingDays' => ['Models/PottingDay', 'Models/DayPlant', 'DayDocument', 'DayListing', 'RecipeUses'],
+        'Outcomes' => [],
         'Diary' => [],
         'Lookup' => [],
         'Season' => [],

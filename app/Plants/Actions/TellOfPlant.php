@@ -20,7 +20,7 @@ use Zolbek\Core\Place\Plant\GrowthStage;
 /** What somebody saw or did with a plant, in one tap: its stage, a note, a snooze, a day of one's own, that it was given away or died. */
 final readonly class TellOfPlant
 {
-    public const KINDS = ['note', 'stage', 'snoozed', 'override', 'given_away', 'died', 'outcome'];
+    public const KINDS = ['note', 'stage', 'snoozed', 'override', 'given_away', 'died', 'outcome', 'complaint'];
     public const OUTCOMES = ['took', 'sulked', 'died'];
 
     public function __construct(private WritePlantEvent $write, private Outlook $outlook) {}
@@ -45,7 +45,7 @@ final readonly class TellOfPlant
             'override' => Day::optional($fields, 'until', $refusals),
             default => null,
         };
-        if ($text === '' && in_array($kind, ['note', 'snoozed', 'override', 'given_away'], true)) {
+        if ($text === '' && in_array($kind, ['note', 'snoozed', 'override', 'given_away', 'complaint'], true)) {
             $refusals->add(new Refusal('text', 'reason_missing'));
         }
         $refusals->throwIfAny();

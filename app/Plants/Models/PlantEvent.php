@@ -20,7 +20,7 @@ use Illuminate\Support\Carbon;
  */
 final class PlantEvent extends Model
 {
-    public const KINDS = ['potted', 'inspected', 'out_of_turn', 'stage', 'health', 'moved', 'note', 'offspring', 'came_from', 'given_away', 'died', 'snoozed', 'override', 'task_done', 'task_skipped', 'outcome', 'saved_soil'];
+    public const KINDS = ['potted', 'inspected', 'out_of_turn', 'stage', 'health', 'moved', 'note', 'offspring', 'came_from', 'given_away', 'died', 'snoozed', 'override', 'task_done', 'task_skipped', 'outcome', 'saved_soil', 'complaint'];
 
     /** @return array<string, string> */
     protected function casts(): array

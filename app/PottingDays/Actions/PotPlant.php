@@ -85,7 +85,7 @@ final readonly class PotPlant
         $standing = StandsIn::potted($entry->recipe, $entry->pot, $needs->share->setup, $plan->ball === null && $plan->wall === null ? null : $assembly->soil($entry), $material($plan->wall['component_id'] ?? null), $material($plan->dressing['component_id'] ?? null));
         $ended = $this->endTasks($plant, $at);
         $event = ($this->write)($plant, 'potted', $at, $actual->note, [
-            'potting_day_id' => $day->id, 'day' => $day->name, 'recipe' => $entry->recipe->name, 'recipe_version' => $entry->recipe->version, 'pot' => $entry->pot->name, 'standing' => $standing,
+            'potting_day_id' => $day->id, 'day' => $day->name, 'recipe' => $entry->recipe->name, 'recipe_version' => $entry->recipe->version, 'pot' => $entry->pot->name, 'place' => $plant->place, 'standing' => $standing,
             'plan' => $plan, 'actual' => $actual->entered(), 'figures' => $figures, 'count' => $entry->count, 'plain_minutes' => $entry->count * EntryFigures::plainMinutes($entry, $needs), 'minutes' => $actual->minutes, 'before' => self::before($plant), 'ended_tasks' => $ended, 'accepted' => $doubt === null ? null : ['doubt' => $doubt, 'why' => $accepted],
         ], $person);
         $buried = $plan->fixing === 'wire' && ! in_array('wires', array_column($plant->buried, 'kind'), true) ? [['kind' => 'wires', 'note' => '']] : [];

@@ -9,7 +9,7 @@ namespace Zolbek\Core\Basis\Statistics;
  *
  *     d = p1 - p2;   d - sqrt((p1 - l1)^2 + (u2 - p2)^2)   to   d + sqrt((u1 - p1)^2 + (p2 - l2)^2)
  *
- * Source: R. G. Newcombe, Statistics in Medicine 17 (1998) 873-890, method 10. Check, his table: 56 of 70 against 48 of 80: 0.2000, 0.0524 to 0.3339.
+ * Source: R. G. Newcombe, Statistics in Medicine 17 (1998) 873-890, method 10. Check: his table has 56 of 70 against 48 of 80: 0.2000, 0.0524 to 0.3339.
  */
 final readonly class ShareDifference
 {

@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Outcomes;
+
+use App\Plants\Models\Plant;
+use App\Plants\Standing;
+use App\Plants\StandsIn;
+use Illuminate\Support\Carbon;
+use Zolbek\Core\Work\Outcome\Survival;
+
+/** A plant in a version of a recipe, from the day it was potted to the day it was potted again, died or left; and what came of it. */
+final readonly class Stay
+{
+    /**
+     * @param string|null                                     $endedBy  repotted, died or given_away; null where it still stands there
+     * @param list<string>|null                               $findings at the roots when somebody looked next; null where nobody did
+     * @param list<array{on: string, text: string}>           $complaints
+     */
+    public function __construct(
+        public Plant $plant,
+        public StandsIn $in,
+        public Carbon $from,
+        public ?Carbon $until,
+        public ?string $endedBy,
+        public string $place,
+        public string $person,
+        public Survival $survival,
+        public ?array $findings,
+        public ?float $runThroughS,
+        public array $complaints,
+        public ?float $trunkMmYear,
+    ) {}
+
+    public function isNow(): bool
+    {
+        return $this->endedBy === null;
+    }
+
+    public function depthCm(): float
+    {
+        return Standing::pot($this->in->pot['description'])->depthCm;
+    }
+
+    /** Years that it stood there, or has stood there so far. */
+    public function years(): float
+    {
+        return max(0.0, $this->from->diffInDays($this->until ?? Carbon::today()) / 365.25);
+    }
+}

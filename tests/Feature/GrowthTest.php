@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Plants\Models\GrowthMeasure;
+use Illuminate\Support\Carbon;
+use Tests\Feature\Collection;
+use Tests\Feature\Contract;
+
+beforeEach(function (): void {
+    Carbon::setTestNow('2026-07-10 09:00:00');
+    $this->plant = Collection::plant(['trunk_mm' => 30, 'potted_on' => '2023-03-20']);
+    $this->measure = fn(array $input) => $this->postJson("/api/v1/plants/{$this->plant->id}/growth", $input);
+});
+
+test('what was measured last is what is written of a plant, and taken back it is what it was', function (): void {
+    ($this->measure)(['on' => '2025-03-01', 'trunk_mm' => 32])->assertCreated();
+    $newest = ($this->measure)(['on' => '2026-03-01', 'trunk_mm' => 34.5, 'height_cm' => 51, 'health' => 'weak', 'person' => 'Mirabeth'])->assertCreated();
+    Contract::check($newest, 'GrowthMeasure');
+    ($this->measure)(['on' => '2024-03-01', 'trunk_mm' => 29])->assertCreated();
+    expect($this->plant->refresh()->trunk_mm)->toBe(34.5)->and($this->plant->height_cm)->toBe(51.0)->and($this->plant->health)->toBe('weak');
+    $left = $this->deleteJson("/api/v1/plants/{$this->plant->id}/growth/".$newest->json('id'))->assertOk();
+    Contract::check($left, 'Growth');
+    expect($this->plant->refresh()->trunk_mm)->toBe(32.0)->and($this->plant->height_cm)->toBe(48.0)->and($this->plant->health)->toBe('well')->and($left->json('measures'))->toHaveCount(2);
+});
+
+test('what somebody wrote since is not undone by taking a measuring back', function (): void {
+    $id = ($this->measure)(['trunk_mm' => 33, 'height_cm' => 60])->json('id');
+    $this->plant->refresh()->fill(['height_cm' => 62])->save();
+    $this->deleteJson("/api/v1/plants/{$this->plant->id}/growth/$id")->assertOk();
+    expect($this->plant->refresh()->height_cm)->toBe(62.0)->and($this->plant->trunk_mm)->toBe(30.0);
+});
+
+test('trunk a year is told for each mix that it stood in', function (): void {
+    foreach (['2023-04-01' => 30, '2024-04-01' => 32, '2025-04-01' => 34, '2026-04-01' => 36] as $on => $mm) {
+        ($this->measure)(['on' => $on, 'trunk_mm' => $mm])->assertCreated();
+    }
+    $growth = $this->getJson("/api/v1/plants/{$this->plant->id}/growth")->assertOk();
+    Contract::check($growth, 'Growth');
+    expect($growth->json('trunk_mm_year'))->toEqualWithDelta(2.0, 0.01)->and($growth->json('stood.0.recipe'))->toBe('Grit and bark')->and($growth->json('stood.0.trunk_mm_year'))->toEqualWithDelta(2.0, 0.01)
+        ->and(array_column($growth->json('measures'), 'trunk_mm'))->toEqual([30, 32, 34, 36]);
+});
+
+test('what cannot be is refused at its field, and nothing is kept', function (array $input, string $field): void {
+    ($this->measure)($input)->assertUnprocessable()->assertJsonPath('errors.0.path', $field);
+    expect(GrowthMeasure::query()->count())->toBe(0)->and($this->plant->refresh()->trunk_mm)->toBe(30.0);
+})->with([
+    [[], 'trunk_mm'], [['trunk_mm' => 0], 'trunk_mm'], [['trunk_mm' => 'thick'], 'trunk_mm'], [['height_cm' => 4000], 'height_cm'], [['health' => 'fine'], 'health'], [['trunk_mm' => 3, 'on' => '2027-09-01'], 'on'],
+    [['trunk_mm' => 3, 'photo_id' => 7], 'photo_id'], [['trunk_mm' => 3, 'girth' => 7], 'girth'],
+]);
+
+test('a measuring of another plant is not found here', function (): void {
+    $id = ($this->measure)(['trunk_mm' => 33])->json('id');
+    $other = Collection::plant(['name' => 'Other']);
+    $this->deleteJson("/api/v1/plants/{$other->id}/growth/$id")->assertNotFound();
+    expect(GrowthMeasure::query()->count())->toBe(1);
+});
