@@ -75,6 +75,7 @@ final readonly class TessivaleCollection
         private CheckMoisture $check,
         private ChangeTask $tasks,
         private TessivaleSeason $season,
+        private TessivaleHistory $history,
     ) {}
 
     public function load(): void
@@ -100,6 +101,7 @@ final readonly class TessivaleCollection
         $this->past($ids);
         $this->days($ids);
         $this->season->load();
+        $this->history->load();
     }
 
     /** @param array<string, int> $ids by number */

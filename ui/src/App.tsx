@@ -45,6 +45,7 @@ const FindPage = lazy(() => import('./places/blend/find/FindPage'));
 const PeoplePage = lazy(() => import('./places/people/PeoplePage'));
 const LibraryPage = lazy(() => import('./places/library/LibraryPage'));
 const StartPage = lazy(() => import('./places/start/StartPage'));
+const OutcomesPage = lazy(() => import('./places/outcomes/OutcomesPage'));
 const SheetPage = lazy(() => import('./places/log/SheetPage'));
 
 const LIGHT_KEPT_AS = 'zolbek.light';
@@ -105,6 +106,7 @@ export function App() {
                     <Route path="/season/weather" element={<WeatherPage />} />
                     <Route path="/people" element={<PeoplePage />} />
                     <Route path="/log" element={<LogPage />} />
+                    <Route path="/log/mixes" element={<OutcomesPage />} />
                     <Route path="/log/:id" element={<SheetPage />} />
                     <Route path="*" element={<Nowhere />} />
                   </Routes>

@@ -6,6 +6,7 @@ import { words as kitDays } from './kit/days/words.id';
 import { words as kitHooks } from './kit/hooks/words.id';
 import { words as kitLists } from './kit/lists/words.id';
 import { words as kitLoads } from './kit/loads/words.id';
+import { words as kitLog } from './kit/log/words.id';
 import { words as kitMeasured } from './kit/measured/words.id';
 import { words as kitMixes } from './kit/mixes/words.id';
 import { words as kitPickers } from './kit/pickers/words.id';
@@ -25,6 +26,7 @@ import { words as blendVerdicts } from './places/blend/verdicts/words.id';
 import { words as days } from './places/days/words.id';
 import { words as library } from './places/library/words.id';
 import { words as log } from './places/log/words.id';
+import { words as outcomes } from './places/outcomes/words.id';
 import { words as people } from './places/people/words.id';
 import { words as plants } from './places/plants/words.id';
 import { words as pots } from './places/pots/words.id';
@@ -42,6 +44,7 @@ export const id: Record<MessageId, string> = {
   ...kitHooks,
   ...kitLists,
   ...kitLoads,
+  ...kitLog,
   ...kitMeasured,
   ...kitMixes,
   ...kitPickers,
@@ -61,6 +64,7 @@ export const id: Record<MessageId, string> = {
   ...days,
   ...library,
   ...log,
+  ...outcomes,
   ...people,
   ...plants,
   ...pots,

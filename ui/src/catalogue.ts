@@ -6,6 +6,7 @@ import { words as kitDays } from './kit/days/words';
 import { words as kitHooks } from './kit/hooks/words';
 import { words as kitLists } from './kit/lists/words';
 import { words as kitLoads } from './kit/loads/words';
+import { words as kitLog } from './kit/log/words';
 import { words as kitMeasured } from './kit/measured/words';
 import { words as kitMixes } from './kit/mixes/words';
 import { words as kitPickers } from './kit/pickers/words';
@@ -25,6 +26,7 @@ import { words as blendVerdicts } from './places/blend/verdicts/words';
 import { words as days } from './places/days/words';
 import { words as library } from './places/library/words';
 import { words as log } from './places/log/words';
+import { words as outcomes } from './places/outcomes/words';
 import { words as people } from './places/people/words';
 import { words as plants } from './places/plants/words';
 import { words as pots } from './places/pots/words';
@@ -42,6 +44,7 @@ export const en: Record<MessageId, string> = {
   ...kitHooks,
   ...kitLists,
   ...kitLoads,
+  ...kitLog,
   ...kitMeasured,
   ...kitMixes,
   ...kitPickers,
@@ -61,6 +64,7 @@ export const en: Record<MessageId, string> = {
   ...days,
   ...library,
   ...log,
+  ...outcomes,
   ...people,
   ...plants,
   ...pots,

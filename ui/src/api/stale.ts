@@ -13,8 +13,10 @@ export type Kept =
   | 'fertilisers'
   | 'instruments'
   | 'lots'
+  | 'growth'
   | 'model-news'
   | 'movements'
+  | 'outcomes'
   | 'people'
   | 'places'
   | 'plan'
@@ -45,14 +47,15 @@ export const STALE = {
   batchMixed: ['batches', 'components', 'lots', 'movements', 'evaluation', 'plan', 'day'],
   calendarAddress: ['calendar-address'],
   component: ['components', 'recipes', 'evaluation', 'plan'],
-  day: ['days', 'today', 'plants', 'plant', 'tasks', 'components', 'lots', 'movements', 'uses'],
+  day: ['outcomes', 'days', 'today', 'plants', 'plant', 'tasks', 'components', 'lots', 'movements', 'uses'],
   fertiliser: ['fertilisers', 'day'],
+  growth: ['growth', 'plant', 'plants', 'outcomes'],
   file: ['components', 'lots', 'movements', 'tests', 'evaluation', 'plan', 'plants', 'plant', 'pots', 'today', 'uses'],
   instrument: ['instruments', 'weather', 'round'],
   modelNews: ['model-news'],
   moisture: ['plant', 'today', 'round', 'season'],
   people: ['people'],
-  plant: ['plants', 'plant', 'tasks', 'today', 'places', 'uses', 'round', 'season'],
+  plant: ['plants', 'plant', 'tasks', 'today', 'places', 'uses', 'round', 'season', 'outcomes'],
   plantPage: ['plant'],
   pot: ['pots', 'evaluation', 'uses'],
   proportions: ['proportions', 'plant', 'checks'],

@@ -81,4 +81,5 @@ export const words: Record<keyof typeof english, string> = {
     'Garis adalah tahun tengah, pita memuat delapan dari sepuluh. Garis kecil di bawah: tahun yang kekurangan pada hari itu.',
   'strip.day':
     '{date}: {middle} di tahun tengah, {low} sampai {high} pada delapan dari sepuluh; kekurangan pada {want}.',
+  'share.bar': '{share}, antara {low} dan {high}',
 };

@@ -86,6 +86,7 @@ export const words = {
   'strip.hint':
     'The line is the middle year, the band holds eight of ten. Strokes beneath: years in which it wants on that day.',
   'strip.day': '{date}: {middle} in the middle year, {low} to {high} in eight of ten; in want in {want} of them.',
+  'share.bar': '{share}, between {low} and {high}',
 } as const;
 
 type Said = typeof words;

@@ -2,6 +2,7 @@ import { Segmented } from 'antd';
 
 import { useWords } from '../../i18n/words';
 import { useAddressed } from '../../kit/hooks/useAddressed';
+import { LogNav } from '../../kit/log/LogNav';
 import common from '../../styles/common.module.css';
 import { BatchList } from './BatchList';
 import { Done } from './Done';
@@ -25,6 +26,7 @@ export default function LogPage() {
 
   return (
     <div className={common.listPage}>
+      <LogNav />
       {shown === 'batches' && <BatchList views={views} />}
       {shown === 'who' && <WhoDidWhat views={views} />}
       {shown === 'done' && <Done views={views} />}

@@ -10,6 +10,7 @@ import { useWords } from '../../i18n/words';
 import { ListState } from '../../kit/lists/ListState';
 import { MenuButton } from '../../kit/fields/MenuButton';
 import { useUndoable } from '../../kit/hooks/useUndoable';
+import { GrowthSection } from './GrowthSection';
 import { History } from './History';
 import { LayerModal } from './LayerModal';
 import { LayerSection } from './LayerSection';
@@ -45,6 +46,7 @@ type Asking =
   | 'override'
   | 'given_away'
   | 'died'
+  | 'complaint'
   | 'offspring'
   | 'split'
   | 'task';
@@ -90,6 +92,7 @@ export default function PlantPage() {
             </div>
             <div>
               <Photos dossier={dossier} />
+              <GrowthSection dossier={dossier} />
               <LayerSection plant={dossier.plant} separated={(top) => setToPot([id, top])} />
               <Plan dossier={dossier} />
               <PlantDeliveries id={id} />
@@ -118,7 +121,16 @@ export default function PlantPage() {
               <TellModal
                 plant={dossier.plant}
                 what={
-                  asking as 'note' | 'snoozed' | 'override' | 'given_away' | 'died' | 'offspring' | 'split' | 'task'
+                  asking as
+                    | 'note'
+                    | 'snoozed'
+                    | 'override'
+                    | 'given_away'
+                    | 'died'
+                    | 'complaint'
+                    | 'offspring'
+                    | 'split'
+                    | 'task'
                 }
                 close={close}
                 taken={setToPot}
@@ -254,6 +266,7 @@ function Head({ dossier, ask }: { dossier: Schemas['PlantDossier']; ask: (what: 
                 ...(plant.count === null ? [] : (['split'] as const)),
                 'given_away',
                 'died',
+                'complaint',
               ] as const
             ).map((key) => ({
               key,

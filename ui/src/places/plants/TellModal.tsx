@@ -13,19 +13,20 @@ import { typedNumber } from '../../i18n/numbers';
 import common from '../../styles/common.module.css';
 import { FormDialog } from '../../kit/forms/FormDialog';
 
-type What = 'note' | 'snoozed' | 'override' | 'given_away' | 'died' | 'offspring' | 'split' | 'task';
+type What = 'note' | 'snoozed' | 'override' | 'given_away' | 'died' | 'complaint' | 'offspring' | 'split' | 'task';
 const TITLES = {
   note: 'plant.note',
   snoozed: 'plant.snooze',
   override: 'plant.override',
   given_away: 'plant.givenAway',
   died: 'plant.died',
+  complaint: 'plant.complaint',
   offspring: 'plant.offspring',
   split: 'plant.split',
   task: 'plant.addTask',
 } as const;
 /** What is told of a plant; young plants and parts of a group are the growers'. */
-const FOR_HELPERS: readonly What[] = ['note', 'snoozed', 'override', 'given_away', 'died', 'task'];
+const FOR_HELPERS: readonly What[] = ['note', 'snoozed', 'override', 'given_away', 'died', 'complaint', 'task'];
 const OFFSPRING = ['cutting', 'layer', 'division'] as const;
 
 interface Props {
