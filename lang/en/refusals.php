@@ -253,4 +253,11 @@ return [
     'no_block_with_both' => 'No block has plants of both groups left: there is nothing to compare.',
     'photo_missing' => 'There is no such picture of this plant.',
     'nothing_measured' => 'Measure something: trunk, height, crown, or how it is.',
+    'two_days_needed' => 'To take the first day off the last, two days are needed.',
+    'between_many' => 'There must be :min to :max, not :given.',
+    'plants_too_few' => 'With so many to try at least :min plants are needed; better many more.',
+    'trial_begun' => 'The trial has begun: this stays as it is.',
+    'day_measured' => 'On :given was measured: it stays.',
+    'not_a_day_of_it' => ':given is no day of this trial (:days). Add it to its days first.',
+    'trial_is' => 'The trial is :given.',
 ];

@@ -253,4 +253,11 @@ return [
     'no_block_with_both' => 'Tak ada blok yang masih memiliki tanaman dari kedua kelompok: tak ada yang dapat dibandingkan.',
     'photo_missing' => 'Tidak ada foto seperti itu dari tanaman ini.',
     'nothing_measured' => 'Ukur sesuatu: batang, tinggi, tajuk, atau keadaannya.',
+    'two_days_needed' => 'Untuk mengurangkan hari pertama dari hari terakhir, perlu dua hari.',
+    'between_many' => 'Harus ada :min sampai :max, bukan :given.',
+    'plants_too_few' => 'Dengan sebanyak itu yang dicoba, perlu paling sedikit :min tanaman; lebih baik jauh lebih banyak.',
+    'trial_begun' => 'Percobaan sudah dimulai: ini tetap seperti adanya.',
+    'day_measured' => 'Pada :given sudah diukur: itu tetap.',
+    'not_a_day_of_it' => ':given bukan hari percobaan ini (:days). Tambahkan dulu ke hari-harinya.',
+    'trial_is' => 'Percobaan ini :given.',
 ];

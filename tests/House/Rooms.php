@@ -11,7 +11,7 @@ final class Rooms
     public const CORE = ['Basis', 'Mix', 'Place', 'Course', 'Verdict', 'Work', 'Question'];
 
     /** Subjects of the application. Their controllers may ask every subject; nothing else of a subject looks up. */
-    public const APP = ['Common', 'Sheets', 'Http', 'People', 'Shelf', 'Pots', 'Recipes', 'Situations', 'Blend', 'Instruments', 'Weather', 'Bench', 'Batches', 'Plants', 'Search', 'PottingDays', 'Outcomes', 'Diary', 'Lookup', 'Season', 'Irrigation', 'Today', 'Truth', 'Files', 'Console', 'Providers'];
+    public const APP = ['Common', 'Sheets', 'Http', 'People', 'Shelf', 'Pots', 'Recipes', 'Situations', 'Blend', 'Instruments', 'Weather', 'Bench', 'Batches', 'Plants', 'Search', 'PottingDays', 'Outcomes', 'Trials', 'Diary', 'Lookup', 'Season', 'Irrigation', 'Today', 'Truth', 'Files', 'Console', 'Providers'];
 
     /** The front end. */
     public const UI = ['styles', 'i18n', 'api', 'drawing', 'kit', 'places', 'shell', '.'];
@@ -32,6 +32,7 @@ final class Rooms
         'Search' => [],
         'PottingDays' => ['Models/PottingDay', 'Models/DayPlant', 'DayDocument', 'DayListing', 'RecipeUses'],
         'Outcomes' => [],
+        'Trials' => [],
         'Diary' => [],
         'Lookup' => [],
         'Season' => [],
