@@ -16,6 +16,9 @@ use App\Recipes\Models\RecipeVersion;
 use App\Shelf\Models\Component;
 use App\Situations\Models\Site;
 use App\Situations\Models\Species;
+use App\Trials\Actions\RunTrial;
+use App\Trials\Actions\SaveTrial;
+use App\Trials\Models\Trial;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Carbon;
 use Zolbek\Core\Basis\Numerics\Normal;
@@ -57,7 +60,7 @@ final class TessivaleHistory
     /** @var array<string, array{Setup, Assessment, float}> by what it is */
     private array $known = [];
 
-    public function __construct(private readonly Outlook $outlook)
+    public function __construct(private readonly Outlook $outlook, private readonly SaveTrial $save, private readonly RunTrial $run)
     {
         $this->chance = new RandomWords(self::SEED);
     }
@@ -75,6 +78,35 @@ final class TessivaleHistory
         foreach (self::MEASURED as $name => $mmYear) {
             $this->measured($name, $mmYear);
         }
+        $this->trial();
+    }
+
+    /** A trial of last year: young trees of the springs before, half of them in another mix; and what a summer's growth came to. */
+    private function trial(): void
+    {
+        $query = Plant::query();
+        $query->where('number', 'like', 'S-%');
+        $query->where('status', 'given_away');
+        $query->where('name', 'Young field maple');
+        $plants = $query->orderBy('id')->limit(16)->pluck('id')->all();
+        $recipe = static fn(string $name): array => ['label' => $name, 'recipe_id' => Recipe::query()->where('name', $name)->value('id')];
+        [$first, $last] = [Carbon::today()->subYear()->setDate(Carbon::now()->year - 1, 4, 2)->toDateString(), Carbon::today()->setDate(Carbon::now()->year - 1, 10, 20)->toDateString()];
+        $trial = ($this->save)(new Trial(), [
+            'name' => 'Bark or no bark for young maples', 'question' => 'Do young field maples grow more trunk in a summer in the maple mix than in the one for pines?', 'varies' => 'mix', 'arms' => [$recipe('Brook maples'), $recipe('Ridge pines')],
+            'measure' => 'trunk_mm', 'from_start' => true, 'days' => [$first, $last], 'blocking' => 'size', 'blinded' => true, 'plants' => $plants,
+        ]);
+        $trial = $this->run->begin($trial, self::SEED, Carbon::parse($first));
+        $start = $end = [];
+        foreach ($trial->plants as $i => $row) {
+            $mm = 9.0 + 0.2 * (16 - $i) + 0.2 * Normal::quantile($this->chance->uniform());
+            $start[] = ['plant_id' => $row->plant_id, 'value' => round($mm, 1)];
+            $end[] = ['plant_id' => $row->plant_id, 'value' => round($mm + ($row->arm === 0 ? 2.3 : 1.6) + 0.4 * Normal::quantile($this->chance->uniform()), 1)];
+        }
+        $this->run->measure($trial, ['on' => $first, 'values' => $start, 'person' => 'Mirabeth']);
+        $this->run->lose($trial, ['plant_id' => $plants[5], 'why' => 'Blown off the bench', 'on' => Carbon::parse($first)->addDays(80)->toDateString()]);
+        $this->run->measure($trial, ['on' => $last, 'values' => array_values(array_filter($end, static fn(array $row): bool => $row['plant_id'] !== $plants[5])), 'person' => 'Mirabeth']);
+        $trial = $this->run->end($trial);
+        $trial->fill(['ended_on' => $last, 'conclusion' => 'The maples keep their bark.'])->save();
     }
 
     /** @param array{string, string, string, string, string, int} $row */

@@ -46,6 +46,8 @@ const PeoplePage = lazy(() => import('./places/people/PeoplePage'));
 const LibraryPage = lazy(() => import('./places/library/LibraryPage'));
 const StartPage = lazy(() => import('./places/start/StartPage'));
 const OutcomesPage = lazy(() => import('./places/outcomes/OutcomesPage'));
+const TrialsPage = lazy(() => import('./places/trials/TrialsPage'));
+const TrialPage = lazy(() => import('./places/trials/TrialPage'));
 const SheetPage = lazy(() => import('./places/log/SheetPage'));
 
 const LIGHT_KEPT_AS = 'zolbek.light';
@@ -107,6 +109,8 @@ export function App() {
                     <Route path="/people" element={<PeoplePage />} />
                     <Route path="/log" element={<LogPage />} />
                     <Route path="/log/mixes" element={<OutcomesPage />} />
+                    <Route path="/log/trials" element={<TrialsPage />} />
+                    <Route path="/log/trials/:id" element={<TrialPage />} />
                     <Route path="/log/:id" element={<SheetPage />} />
                     <Route path="*" element={<Nowhere />} />
                   </Routes>

@@ -27,6 +27,7 @@ import { words as days } from './places/days/words';
 import { words as library } from './places/library/words';
 import { words as log } from './places/log/words';
 import { words as outcomes } from './places/outcomes/words';
+import { words as trials } from './places/trials/words';
 import { words as people } from './places/people/words';
 import { words as plants } from './places/plants/words';
 import { words as pots } from './places/pots/words';
@@ -65,6 +66,7 @@ export const en: Record<MessageId, string> = {
   ...library,
   ...log,
   ...outcomes,
+  ...trials,
   ...people,
   ...plants,
   ...pots,

@@ -15,10 +15,13 @@ export type PlantQuery = ListQuery & {
   helper?: string;
 };
 
+export const askPlants = async (query: PlantQuery, signal?: AbortSignal) =>
+  answerOf(await api.GET('/plants', { params: { query }, ...(signal === undefined ? {} : { signal }) }));
+
 export function usePlants(query: PlantQuery) {
   return useQuery({
     queryKey: ['plants', query],
-    queryFn: async ({ signal }) => answerOf(await api.GET('/plants', { params: { query }, signal })),
+    queryFn: ({ signal }) => askPlants(query, signal),
     placeholderData: keepPreviousData,
   });
 }

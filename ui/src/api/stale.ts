@@ -32,6 +32,7 @@ export type Kept =
   | 'test'
   | 'tests'
   | 'today'
+  | 'trials'
   | 'uses'
   | 'vessels'
   | 'yards'
@@ -67,6 +68,8 @@ export const STALE = {
   task: ['tasks', 'today', 'plant'],
   test: ['tests', 'test'],
   testInUse: ['tests', 'test', 'components', 'recipes', 'evaluation', 'plan'],
+  trial: ['trials'],
+  trialTasks: ['trials', 'tasks', 'today', 'plant'],
   vessel: ['vessels'],
   walk: ['round'],
   weather: ['weather', 'round', 'today', 'plant', 'season'],
