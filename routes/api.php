@@ -41,6 +41,7 @@ use App\Situations\Http\SpeciesController;
 use App\Today\Http\CareController;
 use App\Trials\Http\TrialController;
 use App\Truth\Http\ModelNewsController;
+use App\Truth\Http\RightController;
 use App\Truth\Http\ValidationController;
 use App\Weather\Http\WeatherController;
 use Illuminate\Support\Facades\Route;
@@ -178,6 +179,9 @@ Route::get('plants/{plant}/growth', [GrowthController::class, 'show'])->whereNum
 Route::post('plants/{plant}/growth', [GrowthController::class, 'store'])->whereNumber('plant');
 Route::delete('plants/{plant}/growth/{measure}', [GrowthController::class, 'destroy'])->whereNumber('plant')->whereNumber('measure');
 Route::get('plants/{plant}/stays', [OutcomeController::class, 'plant'])->whereNumber('plant');
+Route::get('right', [RightController::class, 'show']);
+Route::post('right/calibrations', [RightController::class, 'fit']);
+Route::put('right/calibrations/{calibration}', [RightController::class, 'switch'])->whereNumber('calibration');
 Route::get('trials', [TrialController::class, 'index']);
 Route::post('trials', [TrialController::class, 'store']);
 Route::post('trials/needed', [TrialController::class, 'needed']);

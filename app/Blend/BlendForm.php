@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Blend;
 
+use App\Calibration\InUse;
 use App\Pots\Models\Pot;
 use App\Recipes\Models\Recipe;
 use App\Recipes\PartsForm;
@@ -107,6 +108,7 @@ final readonly class BlendForm
                 contents: $bodies,
                 holeCover: $contents->coverOf($index),
                 tipDeg: $situation->tipDeg ?? 0.0,
+                model: InUse::now()->constants(),
             )),
             $pot,
             $components + $contents->components,

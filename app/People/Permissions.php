@@ -29,6 +29,7 @@ final class Permissions
 
     /** People, copies, what holds for the whole yard. */
     private const OWNER = [
+        'PUT right/calibrations/{calibration}',
         'GET people', 'POST people', 'PUT people/{person}', 'PUT people/{person}/archived', 'PUT people/{person}/password', 'POST people/{person}/pairing', 'DELETE devices/{device}', 'GET backup', 'GET yard', 'POST yard', 'PUT proportions', 'PUT model-news',
         'POST calendar-address', 'GET status', 'POST yards', 'PUT yards/{yard}', 'PUT yards/{yard}/archived',
     ];

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Plants;
 
+use App\Calibration\InUse;
 use App\Plants\Models\Plant;
 use App\Pots\Models\Pot;
 use Illuminate\Support\Carbon;
@@ -70,7 +71,7 @@ final class PlantSituation
     {
         $core = $pot->toCore();
 
-        return new Setup($portions, $core, $pot->holes(), PlantGroup::from($plant->plant_group), $core->usualHeadspaceCm(), potWeightKg: $pot->weight_kg, situation: $this->of($plant));
+        return new Setup($portions, $core, $pot->holes(), PlantGroup::from($plant->plant_group), $core->usualHeadspaceCm(), potWeightKg: $pot->weight_kg, situation: $this->of($plant), model: InUse::now()->constants());
     }
 
     public function targets(Plant $plant): Targets

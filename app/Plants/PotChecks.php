@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Plants;
 
+use App\Calibration\InUse;
 use App\Plants\Models\Plant;
 use App\Pots\Models\Pot;
 use App\Recipes\Models\Recipe;
@@ -106,6 +107,7 @@ final readonly class PotChecks
             $core->depthCm * self::HEADSPACE_SHARE,
             potWeightKg: $pot->weight_kg,
             situation: $this->situations->of($plant)->with(dryingSides: $pot->drying_sides),
+            model: InUse::now()->constants(),
         );
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Plants;
 
+use App\Calibration\InUse;
 use Zolbek\Core\Mix\Blending\Blend;
 use Zolbek\Core\Mix\Material\KeptMaterial;
 use Zolbek\Core\Mix\Material\Material;
@@ -13,6 +14,7 @@ use Zolbek\Core\Place\Container\Container;
 use Zolbek\Core\Place\Container\DrainageLayer;
 use Zolbek\Core\Place\Container\Holes;
 use Zolbek\Core\Place\Plant\PlantGroup;
+use Zolbek\Core\Place\Setup\ModelConstants;
 use Zolbek\Core\Place\Setup\Setup;
 use Zolbek\Core\Place\Setup\Situation;
 
@@ -29,6 +31,7 @@ final class Standing
         $index = $standing->compactionIndex;
         $substrate = $this->substrate(KeptSoil::stood($standing));
         $soil = $standing->contents?->soil;
+        $constants = InUse::now()->constants();
 
         return new Setup(
             array_map(static fn(Material $component, float $parts): array => [Portion::of($component), $parts], $substrate->blend->components, $substrate->blend->parts),
@@ -44,7 +47,8 @@ final class Standing
             situation: $situation?->with(surface: $standing->surface, dryingSides: $pot['drying_sides']),
             contents: $standing->contents?->toCore($soil === null ? null : $this->substrate($soil)),
             holeCover: $standing->cover === null ? null : new Substrate(new Blend([[KeptMaterial::read($standing->cover), 1.0]])),
-            substrate: $substrate,
+            substrate: $constants->packsAs(new ModelConstants()) ? $substrate : null,
+            model: $constants,
         );
     }
 

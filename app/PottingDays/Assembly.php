@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\PottingDays;
 
 use App\Bench\Models\Vessel;
+use App\Calibration\InUse;
 use App\Plants\KeptSoil;
 use App\Plants\Models\Fertiliser;
 use App\Plants\PlantSituation;
@@ -27,6 +28,7 @@ use Zolbek\Core\Place\Container\DrainageLayer;
 use Zolbek\Core\Place\Container\RootBall;
 use Zolbek\Core\Place\Container\WallZone;
 use Zolbek\Core\Place\Plant\PlantGroup;
+use Zolbek\Core\Place\Setup\ModelConstants;
 use Zolbek\Core\Place\Setup\Setup;
 use Zolbek\Core\Work\PottingDay\DayPot;
 use Zolbek\Core\Work\PottingDay\DaySums;
@@ -159,6 +161,8 @@ final class Assembly
         $cover = $plan->holeCoverId;
         $moss = ($plan->wall['kind'] ?? null) === 'moss' ? $plan->wall['component_id'] : null;
 
+        $constants = InUse::now()->constants();
+
         return new DayPot(
             $entry->id,
             $entry->recipe_id,
@@ -176,7 +180,8 @@ final class Assembly
                 situation: $this->situations->of($plant, $plan->rootsCutShare, $plan->surface),
                 contents: $this->contents($entry, $soil),
                 holeCover: $cover === null ? null : $this->alone($cover),
-                substrate: $share > 0.0 ? null : $substrate,
+                substrate: $share > 0.0 || ! $constants->packsAs(new ModelConstants()) ? null : $substrate,
+                model: $constants,
             ),
             array_map(fn(array $extra): array => [$this->shelf->of($this->components[$extra['component_id']]), $extra['litres']], $plan->extras),
             $layer === null ? null : $this->components[$layer['component_id']]->key,

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Providers;
 
 use App\Bench\RefreshMeasured;
+use App\Calibration\InUse;
 use App\Common\LockingConnector;
 use App\Common\LogBook;
 use App\Instruments\IrrigationController;
@@ -24,6 +25,7 @@ final class AppServiceProvider extends ServiceProvider
 {
     public function register(): void
     {
+        $this->app->scoped(InUse::class);
         $this->app->bind('db.connector.sqlite', LockingConnector::class);
         $this->app->bind(IrrigationController::class, static fn($app): IrrigationController => $app->make(config()->array('instruments')['irrigation_controller']));
         $this->app->bind(WeatherStation::class, static fn($app): WeatherStation => $app->make(config()->array('instruments')['weather_station']));

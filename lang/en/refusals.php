@@ -260,4 +260,5 @@ return [
     'day_measured' => 'On :given was measured: it stays.',
     'not_a_day_of_it' => ':given is no day of this trial (:days). Add it to its days first.',
     'trial_is' => 'The trial is :given.',
+    'tests_too_few' => 'Only :given figures were measured, and they hang on :factors factors: at least as many are needed.',
 ];

@@ -260,4 +260,5 @@ return [
     'day_measured' => 'Pada :given sudah diukur: itu tetap.',
     'not_a_day_of_it' => ':given bukan hari percobaan ini (:days). Tambahkan dulu ke hari-harinya.',
     'trial_is' => 'Percobaan ini :given.',
+    'tests_too_few' => 'Baru :given angka diukur, dan bergantung pada :factors faktor: perlu paling sedikit sebanyak itu.',
 ];

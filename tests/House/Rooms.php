@@ -11,7 +11,7 @@ final class Rooms
     public const CORE = ['Basis', 'Mix', 'Place', 'Course', 'Verdict', 'Work', 'Question'];
 
     /** Subjects of the application. Their controllers may ask every subject; nothing else of a subject looks up. */
-    public const APP = ['Common', 'Sheets', 'Http', 'People', 'Shelf', 'Pots', 'Recipes', 'Situations', 'Blend', 'Instruments', 'Weather', 'Bench', 'Batches', 'Plants', 'Search', 'PottingDays', 'Outcomes', 'Trials', 'Diary', 'Lookup', 'Season', 'Irrigation', 'Today', 'Truth', 'Files', 'Console', 'Providers'];
+    public const APP = ['Common', 'Sheets', 'Http', 'People', 'Calibration', 'Shelf', 'Pots', 'Recipes', 'Situations', 'Blend', 'Instruments', 'Weather', 'Bench', 'Batches', 'Plants', 'Search', 'PottingDays', 'Outcomes', 'Trials', 'Diary', 'Lookup', 'Season', 'Irrigation', 'Today', 'Truth', 'Files', 'Console', 'Providers'];
 
     /** The front end. */
     public const UI = ['styles', 'i18n', 'api', 'drawing', 'kit', 'places', 'shell', '.'];
@@ -19,6 +19,7 @@ final class Rooms
     /** By what a subject is met from outside; the rest of it is its own. */
     public const DOORS = [
         'People' => ['PeopleFile', 'Role', 'Actions/SavePerson', 'Models/*', 'OpenYard', 'Http/InYard'],
+        'Calibration' => ['InUse', 'Models/Calibration'],
         'Shelf' => ['OtherNames', 'Models/*', 'Portions', 'TakenApart', 'MixFigures', 'Measured', 'Actions/SaveLot', 'Actions/SaveMix', 'Actions/TakeFromShelf', 'Actions/MoveStock', 'ComponentByName', 'ComponentChanged', 'ReferenceComponents', 'Actions/LoadReferenceComponents', 'ComponentPresenter', 'ComponentSheet', 'LotSheet', 'MovementListing'],
         'Pots' => ['Models/Pot', 'PotsNear', 'PotPresenter', 'PotSheet', 'PotFile'],
         'Recipes' => ['Models/*', 'Actions/SaveRecipe', 'PartsForm', 'RecipePortions', 'RecipePresenter', 'Rinsed', 'RecipeFile', 'RecipeListing'],
@@ -27,7 +28,7 @@ final class Rooms
         'Batches' => ['Models/Batch', 'LoadPlan', 'BatchListing'],
         'Instruments' => ['WeatherStation', 'IrrigationController', 'InstrumentFault'],
         'Weather' => ['SiteWeather', 'WeatherSheet', 'Models/WeatherDay'],
-        'Bench' => ['Models/BenchTest', 'Models/Vessel', 'SieveTestSheet', 'ComponentFile', 'RefreshMeasured', 'TestListing'],
+        'Bench' => ['Models/BenchTest', 'Models/Vessel', 'SieveTestSheet', 'ComponentFile', 'RefreshMeasured', 'TestListing', 'TestDocument'],
         'Plants' => ['Models/*', 'PlantSituation', 'Standing', 'StandsIn', 'KeptSoil', 'Seen', 'Proportions', 'Outlook', 'Proportions', 'PlantPresenter', 'InspectionForm', 'PotChecks', 'PhotoStore', 'Picture', 'PlantSheet', 'HistorySheet', 'PlantFile', 'TaskListing', 'CheckListing', 'WaterStates', 'WaterNow', 'SeasonPots', 'Growth', 'Actions/*'],
         'Search' => [],
         'PottingDays' => ['Models/PottingDay', 'Models/DayPlant', 'DayDocument', 'DayListing', 'RecipeUses'],

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Shelf\Models;
 
+use App\Calibration\InUse;
 use App\Common\Archivable;
 use App\Common\SaidHere;
 use App\Common\Stamped;
@@ -62,7 +63,7 @@ final class Component extends Model
 
     public function toCore(): Material
     {
-        return MaterialReader::read($this->description(), $this->packing());
+        return InUse::now()->material(MaterialReader::read($this->description(), $this->packing()), $this->basis === 'measured' || isset($this->measured['properties']['internal_water']));
     }
 
     /** Residual packing of the component as it is evaluated. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Shelf\Models;
 
+use App\Calibration\InUse;
 use App\Common\Archivable;
 use App\Shelf\Measured;
 use Illuminate\Database\Eloquent\Model;
@@ -51,7 +52,9 @@ final class Lot extends Model
     /** The component as this delivery of it is. */
     public function toCore(Component $component): Material
     {
-        return MaterialReader::read($this->description($component), $this->measured_packing ?? $component->packing());
+        $isMeasured = $component->basis === 'measured' || isset($component->measured['properties']['internal_water']) || isset($this->measured['properties']['internal_water']);
+
+        return InUse::now()->material(MaterialReader::read($this->description($component), $this->measured_packing ?? $component->packing()), $isMeasured);
     }
 
     /** @return array<string, mixed> the component in the open exchange format, with what was measured of this delivery */

@@ -34,6 +34,7 @@ final readonly class ModelConstants
      * @param float $pco2Atm    carbon dioxide among the roots
      * @param float $ageing     pace of crumbling, decay and loss of structure
      * @param float $washOut    pace of the wash-out
+     * @param array<string, float> $left what is left of the model's own uncertainty where a yard's tests say more, by what is uncertain; 1 where left out
      */
     public function __construct(
         public float $head = 1.0,
@@ -46,6 +47,7 @@ final readonly class ModelConstants
         public float $pco2Atm = self::PCO2_ATM,
         public float $ageing = 1.0,
         public float $washOut = 1.0,
+        public array $left = [],
     ) {}
 
     /** Whether a fresh mix lies and holds water alike under both. */
@@ -77,6 +79,7 @@ final readonly class ModelConstants
             $pco2Atm ?? $this->pco2Atm,
             $ageing ?? $this->ageing,
             $washOut ?? $this->washOut,
+            $this->left,
         );
     }
 }

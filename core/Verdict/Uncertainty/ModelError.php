@@ -36,7 +36,12 @@ final class ModelError
     /** @return array<string, array{ModelConstants, ModelConstants}> the constants a step up and a step down, by what is uncertain */
     public static function of(Setup $setup): array
     {
-        return array_map(static fn(callable $step): array => [$step($setup->model, 1.0), $step($setup->model, -1.0)], self::steps($setup));
+        $moves = [];
+        foreach (self::steps($setup) as $error => $step) {
+            $moves[$error] = [$step($setup->model, 1.0), $step($setup->model, -1.0)];
+        }
+
+        return $moves;
     }
 
     /**
@@ -67,9 +72,12 @@ final class ModelError
             ];
         }
 
-        return $steps + [
+        $steps += [
             self::AGEING => static fn(ModelConstants $of, float $z): ModelConstants => $of->with(ageing: $of->ageing * 2.0 ** $z),
             self::WASH_OUT => static fn(ModelConstants $of, float $z): ModelConstants => $of->with(washOut: $of->washOut * 2.0 ** $z),
         ];
+
+        // where a yard's tests say more, less of it is left
+        return array_combine(array_keys($steps), array_map(static fn(string $error, callable $step): callable => static fn(ModelConstants $of, float $z): ModelConstants => $step($of, $z * ($of->left[$error] ?? 1.0)), array_keys($steps), $steps));
     }
 }
