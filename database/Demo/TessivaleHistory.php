@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Database\Demo;
 
+use App\Bench\Actions\RecordBenchTest;
+use App\Bench\Actions\StartBenchTest;
 use App\Plants\Models\GrowthMeasure;
 use App\Plants\Models\Plant;
 use App\Plants\Models\PlantEvent;
@@ -13,6 +15,7 @@ use App\Pots\Models\Pot;
 use App\Recipes\Models\Recipe;
 use App\Recipes\Models\RecipePart;
 use App\Recipes\Models\RecipeVersion;
+use App\Recipes\RecipePortions;
 use App\Shelf\Models\Component;
 use App\Situations\Models\Site;
 use App\Situations\Models\Species;
@@ -23,8 +26,11 @@ use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Carbon;
 use Zolbek\Core\Basis\Numerics\Normal;
 use Zolbek\Core\Basis\Numerics\RandomWords;
+use Zolbek\Core\Mix\Substrate\Portion;
 use Zolbek\Core\Place\Container\RunThrough;
 use Zolbek\Core\Place\Setup\Setup;
+use Zolbek\Core\Verdict\Calibration\Factors;
+use Zolbek\Core\Verdict\Calibration\PotModel;
 use Zolbek\Core\Verdict\Fit\Assessment;
 use Zolbek\Core\Verdict\Fit\Criterion;
 use Zolbek\Core\Verdict\Fit\Level;
@@ -55,12 +61,15 @@ final class TessivaleHistory
     private const MEASURED = ['T-001' => 1.1, 'T-002' => 1.3, 'T-004' => 0.9, 'T-005' => 2.2, 'T-006' => 2.6, 'T-008' => 1.5, 'T-011' => 1.9];
     private const COMPLAINTS = ['Dry by noon in July', 'Moss on the whole surface, stays wet', 'Came out of the pot with half of its soil'];
 
+    /** Recipe, days ago. */
+    private const DRAINED = [['Brook maples', 820], ['Ridge pines', 640], ['Orchard pots', 470], ['North bench azaleas', 330], ['Liners', 210], ['Brook maples', 96]];
+
     private RandomWords $chance;
 
     /** @var array<string, array{Setup, Assessment, float}> by what it is */
     private array $known = [];
 
-    public function __construct(private readonly Outlook $outlook, private readonly SaveTrial $save, private readonly RunTrial $run)
+    public function __construct(private readonly Outlook $outlook, private readonly SaveTrial $save, private readonly RunTrial $run, private readonly StartBenchTest $start, private readonly RecordBenchTest $record)
     {
         $this->chance = new RandomWords(self::SEED);
     }
@@ -79,6 +88,27 @@ final class TessivaleHistory
             $this->measured($name, $mmYear);
         }
         $this->trial();
+        foreach (self::DRAINED as $i => [$recipe, $daysAgo]) {
+            $this->drained($recipe, $daysAgo, 10.0 + 2.0 * $i);
+        }
+    }
+
+    /** A drained pot of a recipe, in a yard whose grains hold water a little less high than the model says. */
+    private function drained(string $name, int $daysAgo, float $heightCm): void
+    {
+        $recipe = Recipe::query()->with('parts.component')->where('name', $name)->firstOrFail();
+        $blend = Portion::blend(RecipePortions::of($recipe));
+        $here = new Factors([Factors::CAPILLARY => 0.8, Factors::INNER_WATER.'bark' => 0.85]);
+        $rounds = [];
+        foreach ([1, 2] as $ignored) {
+            $air = PotModel::figure($blend, $here, 'air', $heightCm) * exp(0.04 * Normal::quantile($this->chance->uniform()));
+            $water = PotModel::figure($blend, $here, 'water', $heightCm) * exp(0.02 * Normal::quantile($this->chance->uniform()));
+            $rounds[] = ['added_ml' => round(3000.0 * ($air + $water)), 'drained_ml' => round(3000.0 * $air)];
+        }
+        $test = ($this->start)(['kind' => 'drained_pot', 'recipe_id' => $recipe->id, 'person' => 'Orsolt']);
+        $this->record->keep($test, ['readings' => ['setup' => ['filled_l' => 3, 'height_cm' => $heightCm, 'packing' => 'settled'], 'rounds' => $rounds]]);
+        $at = Carbon::now()->subDays($daysAgo);
+        $this->record->finish($test->refresh())->fill(['started_at' => $at, 'finished_at' => $at])->save();
     }
 
     /** A trial of last year: young trees of the springs before, half of them in another mix; and what a summer's growth came to. */

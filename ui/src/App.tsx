@@ -48,6 +48,7 @@ const StartPage = lazy(() => import('./places/start/StartPage'));
 const OutcomesPage = lazy(() => import('./places/outcomes/OutcomesPage'));
 const TrialsPage = lazy(() => import('./places/trials/TrialsPage'));
 const TrialPage = lazy(() => import('./places/trials/TrialPage'));
+const RightPage = lazy(() => import('./places/right/RightPage'));
 const SheetPage = lazy(() => import('./places/log/SheetPage'));
 
 const LIGHT_KEPT_AS = 'zolbek.light';
@@ -111,6 +112,7 @@ export function App() {
                     <Route path="/log/mixes" element={<OutcomesPage />} />
                     <Route path="/log/trials" element={<TrialsPage />} />
                     <Route path="/log/trials/:id" element={<TrialPage />} />
+                    <Route path="/log/right" element={<RightPage />} />
                     <Route path="/log/:id" element={<SheetPage />} />
                     <Route path="*" element={<Nowhere />} />
                   </Routes>

@@ -28,6 +28,7 @@ import { words as library } from './places/library/words';
 import { words as log } from './places/log/words';
 import { words as outcomes } from './places/outcomes/words';
 import { words as trials } from './places/trials/words';
+import { words as right } from './places/right/words';
 import { words as people } from './places/people/words';
 import { words as plants } from './places/plants/words';
 import { words as pots } from './places/pots/words';
@@ -67,6 +68,7 @@ export const en: Record<MessageId, string> = {
   ...log,
   ...outcomes,
   ...trials,
+  ...right,
   ...people,
   ...plants,
   ...pots,

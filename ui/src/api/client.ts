@@ -16,7 +16,13 @@ api.use({
   onRequest: ({ request }) => {
     request.headers.set('Accept-Language', spokenHere());
 
-    return request;
+    // what says all in its address is sent as an empty object: the server takes writes as JSON only
+    return request.method === 'POST' && !request.headers.has('Content-Type')
+      ? new Request(request, {
+          body: '{}',
+          headers: { ...Object.fromEntries(request.headers), 'content-type': 'application/json' },
+        })
+      : request;
   },
 });
 

@@ -39,6 +39,7 @@ export type Kept =
   | 'session'
   | 'round'
   | 'weather'
+  | 'right'
   | 'season'
   | 'zones';
 
@@ -49,8 +50,10 @@ export const STALE = {
   calendarAddress: ['calendar-address'],
   component: ['components', 'recipes', 'evaluation', 'plan'],
   day: ['outcomes', 'days', 'today', 'plants', 'plant', 'tasks', 'components', 'lots', 'movements', 'uses'],
+  fit: ['right'],
   fertiliser: ['fertilisers', 'day'],
   growth: ['growth', 'plant', 'plants', 'outcomes'],
+  calibration: ['right', 'evaluation', 'plants', 'plant', 'today', 'round', 'season', 'recipes', 'components'],
   file: ['components', 'lots', 'movements', 'tests', 'evaluation', 'plan', 'plants', 'plant', 'pots', 'today', 'uses'],
   instrument: ['instruments', 'weather', 'round'],
   modelNews: ['model-news'],

@@ -32,39 +32,41 @@ export function GroupDots({ title, groups, label, text }: Props) {
   const height = TOP + groups.length * ROW + BOTTOM;
 
   return (
-    <svg className={styles.groupDots} viewBox={`0 0 ${WIDTH} ${height}`} role="img" aria-label={title}>
-      {groups.map(({ name, values, mean }, row) => {
-        const y = TOP + row * ROW + ROW / 2;
+    <div className={styles.groupDotsRoom}>
+      <svg className={styles.groupDots} viewBox={`0 0 ${WIDTH} ${height}`} role="img" aria-label={title}>
+        {groups.map(({ name, values, mean }, row) => {
+          const y = TOP + row * ROW + ROW / 2;
 
-        return (
-          <g key={name}>
-            <line className={styles.groupRule} x1={LEFT} x2={WIDTH - RIGHT} y1={y} y2={y} />
-            <text x={LEFT - 10} y={y + 5} textAnchor="end">
-              {name}
-            </text>
-            {values.map((value, i) => (
-              // plants of one value stand one above the other
-              <circle key={`${value} ${i}`} cx={x(value)} cy={y + ((i % 3) - 1) * 5} r={R} />
-            ))}
-            {mean !== null && (
-              <>
-                <line className={styles.groupMean} x1={x(mean)} x2={x(mean)} y1={y - 15} y2={y + 15} />
-                <text className={styles.groupFigure} x={x(mean)} y={y - 17} textAnchor="middle">
-                  {text(mean)}
-                </text>
-              </>
-            )}
-          </g>
-        );
-      })}
-      {x.ticks(6).map((tick) => (
-        <text key={tick} className={styles.groupTick} x={x(tick)} y={height - 20} textAnchor="middle">
-          {text(tick)}
+          return (
+            <g key={name}>
+              <line className={styles.groupRule} x1={LEFT} x2={WIDTH - RIGHT} y1={y} y2={y} />
+              <text x={LEFT - 10} y={y + 5} textAnchor="end">
+                {name}
+              </text>
+              {values.map((value, i) => (
+                // plants of one value stand one above the other
+                <circle key={`${value} ${i}`} cx={x(value)} cy={y + ((i % 3) - 1) * 5} r={R} />
+              ))}
+              {mean !== null && (
+                <>
+                  <line className={styles.groupMean} x1={x(mean)} x2={x(mean)} y1={y - 15} y2={y + 15} />
+                  <text className={styles.groupFigure} x={x(mean)} y={y - 17} textAnchor="middle">
+                    {text(mean)}
+                  </text>
+                </>
+              )}
+            </g>
+          );
+        })}
+        {x.ticks(6).map((tick) => (
+          <text key={tick} className={styles.groupTick} x={x(tick)} y={height - 20} textAnchor="middle">
+            {text(tick)}
+          </text>
+        ))}
+        <text className={styles.groupTick} x={(LEFT + WIDTH - RIGHT) / 2} y={height - 3} textAnchor="middle">
+          {label}
         </text>
-      ))}
-      <text className={styles.groupTick} x={(LEFT + WIDTH - RIGHT) / 2} y={height - 3} textAnchor="middle">
-        {label}
-      </text>
-    </svg>
+      </svg>
+    </div>
   );
 }

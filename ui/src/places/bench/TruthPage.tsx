@@ -3,11 +3,13 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 
 import type { Schemas } from '../../api/client';
+import { useRight } from '../../api/right';
 import { useValidation } from '../../api/truth';
 import type { MessageId } from '../../i18n/words';
 import { useWords, type Words } from '../../i18n/words';
 import { CsvButton } from '../../kit/lists/CsvButton';
 import { ListState } from '../../kit/lists/ListState';
+import { useFigureWords } from '../../kit/log/useFigureWords';
 import { RatingWord } from '../../kit/mixes/RatingHead';
 import styles from './bench.module.css';
 import common from '../../styles/common.module.css';
@@ -36,6 +38,7 @@ export default function TruthPage() {
             />
           </header>
           <p className={`${common.quiet} ${styles.benchLead}`}>{t('truth.lead')}</p>
+          <OwnTests />
           <Panel validation={found.data} />
           <h2>{t('truth.published')}</h2>
           <p className={common.quiet}>{t('truth.near')}</p>
@@ -45,6 +48,47 @@ export default function TruthPage() {
         </div>
       )}
     </ListState>
+  );
+}
+
+/** The yard's own tests, beside what is published. */
+function OwnTests() {
+  const { t, n } = useWords();
+  const figures = useRight().data?.figures ?? [];
+  const say = useFigureWords();
+
+  return (
+    <section>
+      <h2>{t('truth.own')}</h2>
+      {figures.length === 0 ? (
+        <p className={common.quiet}>{t('truth.ownNone')}</p>
+      ) : (
+        <div className={common.tableScroll}>
+          <table className={common.plainTable}>
+            <thead>
+              <tr>
+                <th scope="col">{t('right.figure')}</th>
+                <th scope="col">{t('right.n')}</th>
+                <th scope="col">{t('right.bias')}</th>
+                <th scope="col">{t('right.spread')}</th>
+              </tr>
+            </thead>
+            <tbody>
+              {figures.map((each) => (
+                <tr key={each.figure}>
+                  <th scope="row">
+                    <Link to={`/log/right?figure=${each.figure}`}>{say.name(each.figure)}</Link>
+                  </th>
+                  <td>{n(each.n, 4)}</td>
+                  <td>{say.bias(each)}</td>
+                  <td>{say.spread(each)}</td>
+                </tr>
+              ))}
+            </tbody>
+          </table>
+        </div>
+      )}
+    </section>
   );
 }
 

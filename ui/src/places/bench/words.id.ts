@@ -221,4 +221,6 @@ export const words: Record<keyof typeof english, string> = {
   'truth.site.coast': 'pesisir lembut dan basah',
   'truth.site.hotdry': 'musim panas kering terik, air sadah',
   'truth.site.tropic': 'hangat dan basah',
+  'truth.own': 'Uji kita sendiri',
+  'truth.ownNone': 'Belum ada yang diukur yang sebelumnya dihitung.',
 };

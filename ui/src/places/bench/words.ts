@@ -230,6 +230,8 @@ export const words = {
   'truth.site.coast': 'mild wet coast',
   'truth.site.hotdry': 'hot dry summer, hard water',
   'truth.site.tropic': 'warm and wet',
+  'truth.own': 'Our own tests',
+  'truth.ownNone': 'Nothing was measured yet that was computed before.',
 } as const;
 
 type Said = typeof words;
