@@ -39,6 +39,7 @@ use App\Shelf\Http\MixController;
 use App\Situations\Http\SiteController;
 use App\Situations\Http\SpeciesController;
 use App\Today\Http\CareController;
+use App\Trainer\Http\TrainerController;
 use App\Trials\Http\TrialController;
 use App\Truth\Http\ModelNewsController;
 use App\Truth\Http\RightController;
@@ -179,6 +180,8 @@ Route::get('plants/{plant}/growth', [GrowthController::class, 'show'])->whereNum
 Route::post('plants/{plant}/growth', [GrowthController::class, 'store'])->whereNumber('plant');
 Route::delete('plants/{plant}/growth/{measure}', [GrowthController::class, 'destroy'])->whereNumber('plant')->whereNumber('measure');
 Route::get('plants/{plant}/stays', [OutcomeController::class, 'plant'])->whereNumber('plant');
+Route::get('trainer', [TrainerController::class, 'show']);
+Route::post('trainer/{pot}/answers', [TrainerController::class, 'answer'])->whereNumber('pot');
 Route::get('right', [RightController::class, 'show']);
 Route::post('right/calibrations', [RightController::class, 'fit']);
 Route::put('right/calibrations/{calibration}', [RightController::class, 'switch'])->whereNumber('calibration');

@@ -75,7 +75,7 @@ final class EvaluationDocument
                 'easy' => $water->easyL / $volume,
                 'air' => $water->air,
             ],
-            'section' => SectionDocument::of($setup, $this->records),
+            'section' => SectionDocument::of($setup, $this->records->look(...)),
             'without_layer' => $setup->layer === null ? null : $this->inPot($setup->withoutLayer()),
             'without_dressing' => $setup->topDressingCm <= 0.0 ? null : $this->inPot($setup->with(topDressingCm: 0.0, withContents: false)),
             'preparation' => PreparationWorth::of($this->form),

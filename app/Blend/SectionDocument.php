@@ -15,8 +15,12 @@ final class SectionDocument
     /** Levels at which the profile by height is given. */
     private const LEVELS = 32;
 
-    /** @return array<string, mixed> */
-    public static function of(Setup $setup, Records $records): array
+    /**
+     * @param callable(string): array{component_id: int, kind: string, colour: string} $look how a component is drawn, by key
+     *
+     * @return array<string, mixed>
+     */
+    public static function of(Setup $setup, callable $look): array
     {
         $zone = $setup->zone;
         $layer = $setup->layer;
@@ -29,7 +33,7 @@ final class SectionDocument
             'outline' => PotPresenter::outline($setup->pot),
             'profile' => self::profile($zone, $setup->substrate, $zone->bottomCm, $zone->topCm),
             'layer' => $layer === null ? null : [
-                ...$records->look($layer->substrate->blend->components[0]->key),
+                ...$look($layer->substrate->blend->components[0]->key),
                 'thickness_cm' => $layer->thicknessCm,
                 'disconnect_head_cm' => $layer->substrate->retention->disconnectHeadCm(),
                 'packing_density' => $layer->substrate->packingDensity,

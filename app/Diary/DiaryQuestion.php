@@ -15,11 +15,11 @@ use Zolbek\Core\Basis\Input\Refused;
 /** Which lines of the diary are asked for. */
 final readonly class DiaryQuestion
 {
-    private const FIELDS = ['kind', 'search', 'person', 'place', 'from', 'to', 'page', 'per_page'];
+    private const FIELDS = ['kind', 'search', 'person', 'place', 'from', 'to', 'plant_id', 'recipe_id', 'page', 'per_page'];
     private const MOST_PER_PAGE = 200;
     private const LONGEST = 100;
 
-    private function __construct(public ?string $kind, private string $search, private string $person, private string $place, private ?string $from, private ?string $to, public int $page, public int $perPage) {}
+    private function __construct(public ?string $kind, private string $search, private string $person, private string $place, private ?string $from, private ?string $to, private ?int $plantId, private ?int $recipeId, public int $page, public int $perPage) {}
 
     /**
      * @param array<mixed> $query
@@ -29,7 +29,7 @@ final readonly class DiaryQuestion
     public static function read(array $query): self
     {
         $refusals = new Refusals();
-        foreach (['page', 'per_page'] as $count) {
+        foreach (['page', 'per_page', 'plant_id', 'recipe_id'] as $count) {
             if (is_numeric($query[$count] ?? null)) {
                 $query[$count] += 0;
             }
@@ -43,6 +43,8 @@ final readonly class DiaryQuestion
             $text('place'),
             self::day('from', $fields->raw('from'), $refusals),
             self::day('to', $fields->raw('to'), $refusals),
+            $fields->has('plant_id') ? $fields->integer('plant_id', 1, PHP_INT_MAX) : null,
+            $fields->has('recipe_id') ? $fields->integer('recipe_id', 1, PHP_INT_MAX) : null,
             $fields->integer('page', 1, 1_000_000, 1),
             $fields->integer('per_page', 1, self::MOST_PER_PAGE, 50),
         );
@@ -73,6 +75,11 @@ final readonly class DiaryQuestion
         }
         foreach (['person' => $this->person, 'place' => $this->place] as $column => $is) {
             if ($is !== '') {
+                $source->where($column, $is);
+            }
+        }
+        foreach (['plant_id' => $this->plantId, 'recipe_id' => $this->recipeId] as $column => $is) {
+            if ($is !== null) {
                 $source->where($column, $is);
             }
         }

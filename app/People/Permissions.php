@@ -24,7 +24,7 @@ final class Permissions
         'POST bench/tests', 'PUT bench/tests/{test}', 'PATCH bench/tests/{test}', 'POST bench/tests/{test}/finish', 'PUT instruments/{instrument}', 'POST instruments/{instrument}/tare', 'POST instruments/{instrument}/shake',
         'POST batches/{batch}/mixed', 'DELETE batches/{batch}/mixed', 'PUT days/{day}/ticks', 'POST days/{day}/loads', 'DELETE days/{day}/loads/{load}', 'POST days/{day}/plants/{entry}/state', 'POST days/{day}/leftovers',
         'DELETE days/{day}/leftovers/{leftover}', 'POST plants/{plant}/events', 'POST plants/{plant}/inspections', 'POST plants/{plant}/moisture', 'PUT plants/{plant}/use', 'POST plants/{plant}/photos', 'POST plants/{plant}/growth', 'DELETE plants/{plant}/growth/{measure}', 'POST tasks', 'PUT tasks/{task}', 'PATCH tasks/{task}',
-        'PUT rounds/{id}', 'POST components/{component}/movements', 'POST round', 'DELETE round', 'PUT trials/{trial}/values', 'PUT trials/{trial}/lost', 'POST zones/{zone}/run', 'DELETE zones/{zone}/run', 'POST sites/{site}/weather', 'PUT sites/{site}/weather',
+        'PUT rounds/{id}', 'POST components/{component}/movements', 'POST round', 'DELETE round', 'POST trainer/{pot}/answers', 'PUT trials/{trial}/values', 'PUT trials/{trial}/lost', 'POST zones/{zone}/run', 'DELETE zones/{zone}/run', 'POST sites/{site}/weather', 'PUT sites/{site}/weather',
     ];
 
     /** People, copies, what holds for the whole yard. */

@@ -15,7 +15,7 @@ final readonly class ReferencePanel
         return array_values(self::read('published.json')['sets']);
     }
 
-    /** @return array{sites: array<string, array<string, mixed>>, cases: list<array{id: string, mix: array<string, float|int>, pot: array<string, mixed>, holes: array<string, mixed>, headspace_cm: float|int, species: string, site: string|array<string, mixed>, expect: array{rating: string, levels: array<string, string>, sure: string}}>} */
+    /** @return array{sites: array<string, array<string, mixed>>, cases: list<array{id: string, mix: array<string, float|int>, pot: array<string, mixed>, holes: array<string, mixed>, headspace_cm: float|int, species: string, exposure: string, habit_h?: float|int|null, site: string|array<string, mixed>, expect: array{rating: string, levels: array<string, string>, sure: string}}>} */
     public function panel(): array
     {
         $panel = self::read('panel.json');

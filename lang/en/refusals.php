@@ -261,4 +261,5 @@ return [
     'not_a_day_of_it' => ':given is no day of this trial (:days). Add it to its days first.',
     'trial_is' => 'The trial is :given.',
     'tests_too_few' => 'Only :given figures were measured, and they hang on :factors factors: at least as many are needed.',
+    'no_such_pot' => 'There is no such pot.',
 ];

@@ -261,4 +261,5 @@ return [
     'not_a_day_of_it' => ':given bukan hari percobaan ini (:days). Tambahkan dulu ke hari-harinya.',
     'trial_is' => 'Percobaan ini :given.',
     'tests_too_few' => 'Baru :given angka diukur, dan bergantung pada :factors faktor: perlu paling sedikit sebanyak itu.',
+    'no_such_pot' => 'Tidak ada pot seperti itu.',
 ];

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Plants\Actions\MeasureGrowth;
 use App\Plants\Models\MoistureCheck;
 use App\Plants\Models\PlantEvent;
 use App\Shelf\Models\Component;
@@ -51,6 +52,17 @@ test('it is narrowed by kind, person, place, days and text', function (string $q
     ['?kind=plant', ['plant']], ['?person=Orsolt', ['mixed', 'plant']], ['?place=Ridge+bench', ['check', 'plant']], ['?from=2026-03-05', ['check', 'mixed', 'stock']], ['?to=2026-03-03', ['batch', 'test']],
     ['?from=2026-03-04&to=2026-03-05', ['mixed', 'stock', 'plant']], ['?search=fine', ['plant']], ['?search=T-001', ['check', 'plant']], ['?search=wet', ['stock']], ['?search=%25', []], ['?search=12', []], ['?place=3', []], ['?person=12', []],
 ]);
+
+test('it is narrowed by plant and by mix', function (): void {
+    $other = Collection::plant(['name' => 'Other', 'number' => 'T-002']);
+    $recipe = $this->plant->refresh()->standing?->recipeId;
+    PlantEvent::query()->create(['plant_id' => $other->id, 'kind' => 'potted', 'happened_on' => '2026-03-07', 'text' => '', 'data' => ['standing' => $other->refresh()->standing]]);
+    app(MeasureGrowth::class)($other, ['on' => '2026-03-02', 'trunk_mm' => 31]);
+    DB::table('batches')->update(['recipe_id' => $recipe]);
+    expect(array_column(diary('?plant_id='.$this->plant->id), 'kind'))->toBe(['check', 'plant'])->and(array_column(diary('?plant_id='.$other->id), 'kind'))->toBe(['plant', 'growth'])
+        ->and(array_column(diary('?recipe_id='.$recipe), 'kind'))->toBe(['plant', 'mixed', 'batch'])->and(diary('?recipe_id=999'))->toBe([]);
+    $this->getJson('/api/v1/diary?plant_id=x')->assertUnprocessable()->assertJsonPath('errors.0.path', 'plant_id');
+});
 
 test('pages go on where the last one ended, and nothing is told twice', function (): void {
     $all = diary();

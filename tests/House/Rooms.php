@@ -11,7 +11,7 @@ final class Rooms
     public const CORE = ['Basis', 'Mix', 'Place', 'Course', 'Verdict', 'Work', 'Question'];
 
     /** Subjects of the application. Their controllers may ask every subject; nothing else of a subject looks up. */
-    public const APP = ['Common', 'Sheets', 'Http', 'People', 'Calibration', 'Shelf', 'Pots', 'Recipes', 'Situations', 'Blend', 'Instruments', 'Weather', 'Bench', 'Batches', 'Plants', 'Search', 'PottingDays', 'Outcomes', 'Trials', 'Diary', 'Lookup', 'Season', 'Irrigation', 'Today', 'Truth', 'Files', 'Console', 'Providers'];
+    public const APP = ['Common', 'Sheets', 'Http', 'People', 'Calibration', 'Shelf', 'Pots', 'Recipes', 'Situations', 'Blend', 'Instruments', 'Weather', 'Bench', 'Batches', 'Plants', 'Search', 'PottingDays', 'Outcomes', 'Trials', 'Diary', 'Lookup', 'Season', 'Irrigation', 'Today', 'Truth', 'Trainer', 'Files', 'Console', 'Providers'];
 
     /** The front end. */
     public const UI = ['styles', 'i18n', 'api', 'drawing', 'kit', 'places', 'shell', '.'];
@@ -24,7 +24,7 @@ final class Rooms
         'Pots' => ['Models/Pot', 'PotsNear', 'PotPresenter', 'PotSheet', 'PotFile'],
         'Recipes' => ['Models/*', 'Actions/SaveRecipe', 'PartsForm', 'RecipePortions', 'RecipePresenter', 'Rinsed', 'RecipeFile', 'RecipeListing'],
         'Situations' => ['Models/*', 'SituationForm', 'SpeciesFields', 'ReferenceSpecies', 'Actions/LoadReferenceSpecies', 'SiteListing'],
-        'Blend' => ['BlendForm', 'VerdictRow', 'Comparison', 'ContentsDocument', 'LayersDocument', 'PotOffer', 'BallRoom', 'ToppleDocument'],
+        'Blend' => ['BlendForm', 'SectionDocument', 'VerdictRow', 'Comparison', 'ContentsDocument', 'LayersDocument', 'PotOffer', 'BallRoom', 'ToppleDocument'],
         'Batches' => ['Models/Batch', 'LoadPlan', 'BatchListing'],
         'Instruments' => ['WeatherStation', 'IrrigationController', 'InstrumentFault'],
         'Weather' => ['SiteWeather', 'WeatherSheet', 'Models/WeatherDay'],
@@ -39,6 +39,7 @@ final class Rooms
         'Season' => [],
         'Irrigation' => ['ZoneFields'],
         'Today' => [],
-        'Truth' => ['ModelNotice', 'Actions/RecomputeForecasts'],
+        'Truth' => ['ModelNotice', 'ReferencePanel', 'Actions/RecomputeForecasts'],
+        'Trainer' => [],
     ];
 }

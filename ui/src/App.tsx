@@ -49,6 +49,7 @@ const OutcomesPage = lazy(() => import('./places/outcomes/OutcomesPage'));
 const TrialsPage = lazy(() => import('./places/trials/TrialsPage'));
 const TrialPage = lazy(() => import('./places/trials/TrialPage'));
 const RightPage = lazy(() => import('./places/right/RightPage'));
+const TrainerPage = lazy(() => import('./places/trainer/TrainerPage'));
 const SheetPage = lazy(() => import('./places/log/SheetPage'));
 
 const LIGHT_KEPT_AS = 'zolbek.light';
@@ -113,6 +114,7 @@ export function App() {
                     <Route path="/log/trials" element={<TrialsPage />} />
                     <Route path="/log/trials/:id" element={<TrialPage />} />
                     <Route path="/log/right" element={<RightPage />} />
+                    <Route path="/log/trainer" element={<TrainerPage />} />
                     <Route path="/log/:id" element={<SheetPage />} />
                     <Route path="*" element={<Nowhere />} />
                   </Routes>

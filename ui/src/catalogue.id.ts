@@ -29,6 +29,7 @@ import { words as log } from './places/log/words.id';
 import { words as outcomes } from './places/outcomes/words.id';
 import { words as trials } from './places/trials/words.id';
 import { words as right } from './places/right/words.id';
+import { words as trainer } from './places/trainer/words.id';
 import { words as people } from './places/people/words.id';
 import { words as plants } from './places/plants/words.id';
 import { words as pots } from './places/pots/words.id';
@@ -69,6 +70,7 @@ export const id: Record<MessageId, string> = {
   ...outcomes,
   ...trials,
   ...right,
+  ...trainer,
   ...people,
   ...plants,
   ...pots,

@@ -29,6 +29,7 @@ import { words as log } from './places/log/words';
 import { words as outcomes } from './places/outcomes/words';
 import { words as trials } from './places/trials/words';
 import { words as right } from './places/right/words';
+import { words as trainer } from './places/trainer/words';
 import { words as people } from './places/people/words';
 import { words as plants } from './places/plants/words';
 import { words as pots } from './places/pots/words';
@@ -69,6 +70,7 @@ export const en: Record<MessageId, string> = {
   ...outcomes,
   ...trials,
   ...right,
+  ...trainer,
   ...people,
   ...plants,
   ...pots,

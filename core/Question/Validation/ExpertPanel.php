@@ -15,7 +15,7 @@ use Zolbek\Core\Verdict\Fit\Rating;
  * Two counts: whether the sensible (good, workable) are told from the bad (poor, lethal), and whether the very word is the same. Source: common growing practice,
  * made up before the model had rated it. Check: 45 of 46 are told apart.
  *
- * @phpstan-type PracticeCase array{id: string, mix: array<string, float|int>, pot: array<string, mixed>, holes: array<string, mixed>, headspace_cm: float|int, species: string, site: string|array<string, mixed>, expect: array{rating: string, levels: array<string, string>, sure: string}}
+ * @phpstan-type PracticeCase array{id: string, mix: array<string, float|int>, pot: array<string, mixed>, holes: array<string, mixed>, headspace_cm: float|int, species: string, exposure: string, habit_h?: float|int|null, site: string|array<string, mixed>, expect: array{rating: string, levels: array<string, string>, sure: string}}
  */
 final readonly class ExpertPanel
 {

@@ -3,21 +3,23 @@ import type { ReactNode } from 'react';
 import { Link } from 'react-router';
 
 import type { Schemas } from '../../api/client';
-import { type DiaryQuery, useDiary } from '../../api/diary';
-import { usePlaces } from '../../api/plants';
+import { askWholeDiary, type DiaryQuery, useDiary } from '../../api/diary';
+import { usePlaces, usePlants } from '../../api/plants';
+import { useRecipes } from '../../api/recipes';
 import type { MessageId } from '../../i18n/words';
 import { useWords } from '../../i18n/words';
 import { useAddressed } from '../../kit/hooks/useAddressed';
 import { CsvButton } from '../../kit/lists/CsvButton';
 import { ListHead } from '../../kit/lists/ListHead';
 import { ListState } from '../../kit/lists/ListState';
+import { RecordPicker } from '../../kit/pickers/RecordPicker';
 import common from '../../styles/common.module.css';
 import { ByDay } from './ByDay';
 import styles from './log.module.css';
 
 type Line = Schemas['DiaryLine'];
 
-const KINDS: Schemas['DiaryKind'][] = ['mixed', 'load', 'plant', 'check', 'test', 'stock', 'batch'];
+const KINDS: Schemas['DiaryKind'][] = ['mixed', 'load', 'plant', 'check', 'growth', 'test', 'stock', 'batch'];
 const ROWS = 50;
 
 const PLACES: Record<Schemas['DiaryKind'], (line: Line) => string> = {
@@ -28,6 +30,7 @@ const PLACES: Record<Schemas['DiaryKind'], (line: Line) => string> = {
   test: ({ link }) => `/bench/tests/${link}`,
   plant: ({ link }) => `/plants/${link}`,
   check: ({ link }) => `/plants/${link}`,
+  growth: ({ link }) => `/plants/${link}`,
 };
 
 /** What was done in the yard, by day, newest first: each line leads to what it tells of. */
@@ -37,6 +40,8 @@ export function Done({ views }: { views: ReactNode }) {
   const [kind, setKind] = useAddressed('kind', '');
   const [place, setPlace] = useAddressed('place', '');
   const [person, setPerson] = useAddressed('person', '');
+  const [plant, setPlant] = useAddressed('plant', '');
+  const [mix, setMix] = useAddressed('mix', '');
   const [from, setFrom] = useAddressed('from', '');
   const [to, setTo] = useAddressed('to', '');
   const [page, setPage] = useAddressed('page', '1');
@@ -49,6 +54,8 @@ export function Done({ views }: { views: ReactNode }) {
     ...(known === undefined ? {} : { kind: known }),
     ...(place === '' ? {} : { place }),
     ...(person.trim() === '' ? {} : { person: person.trim() }),
+    ...(Number(plant) > 0 ? { plant_id: Number(plant) } : {}),
+    ...(Number(mix) > 0 ? { recipe_id: Number(mix) } : {}),
     ...(from === '' ? {} : { from }),
     ...(to === '' ? {} : { to }),
   };
@@ -58,7 +65,7 @@ export function Done({ views }: { views: ReactNode }) {
     setPage('1');
     set(value);
   };
-  const isNarrowed = [search, kind, place, person, from, to].some((each) => each !== '');
+  const isNarrowed = [search, kind, place, person, plant, mix, from, to].some((each) => each !== '');
   const say = useLineWords();
 
   return (
@@ -82,6 +89,20 @@ export function Done({ views }: { views: ReactNode }) {
           options={[{ value: '', label: t('plants.allPlaces') }, ...places.map((value) => ({ value, label: value }))]}
           onChange={again(setPlace)}
         />
+        <RecordPicker
+          label={t('log.plant')}
+          useList={usePlants}
+          value={Number(plant) || null}
+          none={{ label: t('log.allPlants'), pick: () => again(setPlant)('') }}
+          onPick={(row) => again(setPlant)(String(row.id))}
+        />
+        <RecordPicker
+          label={t('log.mix')}
+          useList={useRecipes}
+          value={Number(mix) || null}
+          none={{ label: t('log.allMixes'), pick: () => again(setMix)('') }}
+          onPick={(row) => again(setMix)(String(row.id))}
+        />
         <Input
           className={styles.logPerson}
           allowClear
@@ -99,7 +120,10 @@ export function Done({ views }: { views: ReactNode }) {
         <Button className={common.noPrint} onClick={() => window.print()}>
           {t('view.print')}
         </Button>
-        <CsvButton name="zolbek-log" rows={lines.map((line) => ({ ...line, said: say(line) }))} />
+        <CsvButton
+          name="zolbek-log"
+          rows={async () => (await askWholeDiary(query)).map((line) => ({ ...line, said: say(line) }))}
+        />
       </ListHead>
       <ListState
         isPending={found.isPending}
@@ -128,10 +152,7 @@ export function Done({ views }: { views: ReactNode }) {
           {(line) => (
             <li key={`${line.kind} ${line.id}`}>
               <time>{line.time ?? ''}</time>
-              <span>
-                <strong>{say(line)}</strong> <Link to={PLACES[line.kind](line)}>{nameOf(line)}</Link>
-                <Rest line={line} />
-              </span>
+              <Told line={line} said={say(line)} />
             </li>
           )}
         </ByDay>
@@ -141,20 +162,31 @@ export function Done({ views }: { views: ReactNode }) {
 }
 
 function nameOf({ kind, of, name }: Line): string {
-  return (kind === 'plant' || kind === 'check') && of !== '' ? `${of} ${name}` : name;
+  return (kind === 'plant' || kind === 'check' || kind === 'growth') && of !== '' ? `${of} ${name}` : name;
 }
 
-function Rest({ line }: { line: Line }) {
-  const { q } = useWords();
+/** One line of what was done; a note is opened beneath it. */
+function Told({ line, said }: { line: Line; said: string }) {
+  const { t, q } = useWords();
   const more = [
     line.kind === 'load' ? line.of : '',
     line.litres === null ? '' : q(Math.abs(line.litres), 'L'),
     line.place,
     line.person,
-    line.note,
   ].filter((each) => each !== '');
 
-  return more.length === 0 ? null : <span className={common.quiet}> · {more.join(' · ')}</span>;
+  return (
+    <div>
+      <strong>{said}</strong> <Link to={PLACES[line.kind](line)}>{nameOf(line)}</Link>
+      {more.length > 0 && <span className={common.quiet}> · {more.join(' · ')}</span>}
+      {line.note !== '' && (
+        <details className={styles.logNote}>
+          <summary>{t('log.note')}</summary>
+          {line.note}
+        </details>
+      )}
+    </div>
+  );
 }
 
 function useLineWords() {

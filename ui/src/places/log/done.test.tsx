@@ -22,7 +22,7 @@ test('what was done stands by day, each line leads to what it tells of', async (
   ).toEqual(['Potted T-001 Gate pine · Ridge bench · Orsolt', '09:15Load mixed Ridge pines · Spring bench · 12.5 L']);
   expect(within(day).getByRole('link', { name: 'T-001 Gate pine' }).getAttribute('href')).toBe('/plants/1');
   const before = screen.getByRole('region', { name: 'March 2, 2026' });
-  expect(before.textContent).toContain('Counted Pumice 3-6 mm · 4 L · a sack was torn');
+  expect(before.textContent).toContain('Counted Pumice 3-6 mm · 4 LNotea sack was torn');
 });
 
 test('it is narrowed by person, days and text, and the address keeps that', async () => {

@@ -110,4 +110,10 @@ export const words: Record<keyof typeof english, string> = {
   'log.on.calendar-address': 'alamat kalender',
   'log.on.yard': 'seluruh kebun',
   'log.on.files': 'berkas',
+  'log.kind.growth': 'Diukur',
+  'log.plant': 'Tanaman',
+  'log.allPlants': 'Semua tanaman',
+  'log.mix': 'Campuran',
+  'log.allMixes': 'Semua campuran',
+  'log.note': 'Catatan',
 };

@@ -109,6 +109,12 @@ export const words = {
   'log.on.calendar-address': 'address of the calendar',
   'log.on.yard': 'the whole yard',
   'log.on.files': 'file',
+  'log.kind.growth': 'Measured',
+  'log.plant': 'Plant',
+  'log.allPlants': 'All plants',
+  'log.mix': 'Mix',
+  'log.allMixes': 'All mixes',
+  'log.note': 'Note',
 } as const;
 
 type Said = typeof words;
