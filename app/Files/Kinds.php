@@ -8,6 +8,7 @@ use App\Batches\BatchListing;
 use App\Bench\SieveTestSheet;
 use App\Bench\TestListing;
 use App\Plants\CheckListing;
+use App\Plants\GrowthSheet;
 use App\Plants\HistorySheet;
 use App\Plants\PlantSheet;
 use App\Plants\TaskListing;
@@ -26,7 +27,7 @@ use App\Weather\WeatherSheet;
 final class Kinds
 {
     private const ALL = [
-        'components' => ComponentSheet::class, 'lots' => LotSheet::class, 'sieve-tests' => SieveTestSheet::class, 'plants' => PlantSheet::class, 'plant-history' => HistorySheet::class, 'pots' => PotSheet::class,
+        'components' => ComponentSheet::class, 'lots' => LotSheet::class, 'sieve-tests' => SieveTestSheet::class, 'plants' => PlantSheet::class, 'plant-history' => HistorySheet::class, 'growth' => GrowthSheet::class, 'pots' => PotSheet::class,
         'movements' => MovementListing::class, 'tests' => TestListing::class, 'recipes' => RecipeListing::class, 'batches' => BatchListing::class, 'days' => DayListing::class, 'tasks' => TaskListing::class,
         'checks' => CheckListing::class, 'sites' => SiteListing::class, 'weather' => WeatherSheet::class,
     ];

@@ -66,6 +66,7 @@ final class Lookup
             'site' => $plain('sites'),
             'fertiliser' => $plain('fertilisers'),
             'zone' => $plain('irrigation_zones'),
+            'trial' => $plain('trials', "question || ' ' || conclusion"),
         ];
     }
 

@@ -121,7 +121,7 @@ final class Predictions
     private function days(): void
     {
         $query = DayPlant::query();
-        $query->with(['plant', 'day']);
+        $query->with('plant');
         $query->whereNotNull('done_at');
         $query->orderByDesc('done_at');
         $query->limit(self::MOST);

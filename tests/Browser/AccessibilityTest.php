@@ -44,7 +44,7 @@ test('no place has a fault of accessibility, nor its drawers and dialogs, in bri
     'Today' => ['/today', 'Running low'],
     'Calendar' => ['/calendar', 'Open tasks of this month'],
     'Plants' => ['/plants', '21 entries', ['Add a plant' => 'Plan over the years']],
-    'Plant' => ['/plants/5', 'What the stick should look like', ['Look at the roots' => 'The old mix', 'Out of turn' => 'Leave undone']],
+    'Plant' => ['/plants/5', 'What the stick should look like', ['Look at the roots' => 'The old mix', 'Out of turn' => 'Leave undone', 'Measure it' => 'How it is']],
     'Fertilisers' => ['/fertilisers', '3 entries'],
     'Potting days' => ['/days', '2 entries'],
     'Potting day' => ['/days/1', '12 entries', ['Change T-001 Gate pine' => 'What comes of it', 'Choose plants' => 'Due only']],
@@ -56,6 +56,11 @@ test('no place has a fault of accessibility, nor its drawers and dialogs, in bri
     'Log' => ['/log', 'Batch worked out'],
     'Log, batches' => ['/log?view=batches', '2 entries'],
     'Sheet' => ['/log/1', 'Not mixed yet'],
+    'How mixes turned out' => ['/log/mixes?mix=2&beside=6', 'How long it lasted'],
+    'Trials' => ['/log/trials', 'How many plants?', ['Plan a trial' => 'Judged without knowing']],
+    'Trial' => ['/log/trials/1', 'What came out'],
+    'How right' => ['/log/right', 'The model fitted to this yard'],
+    'Trainer' => ['/log/trainer', 'What would help it most?'],
     'People' => ['/people', 'This installation'],
 ]);
 

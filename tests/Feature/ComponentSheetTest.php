@@ -63,6 +63,7 @@ test('a sheet asks as many questions however often a component is used', functio
 
         return count(DB::getQueryLog());
     };
+    $count(); // the yard's own factors are looked up once
     $none = $count();
     foreach (range(1, 6) as $i) {
         $this->postJson('/api/v1/recipes', ['name' => 'Recipe '.$i, 'plant_group' => 'desert', 'parts' => Yard::parts(['pumice-3-6-mm' => $i])])->assertCreated();

@@ -55,3 +55,16 @@ test('a measuring of another plant is not found here', function (): void {
     $this->deleteJson("/api/v1/plants/{$other->id}/growth/$id")->assertNotFound();
     expect(GrowthMeasure::query()->count())->toBe(1);
 });
+
+test('measurings go out as CSV and come in again, all or nothing', function (): void {
+    ($this->measure)(['on' => '2025-03-01', 'trunk_mm' => 32.5, 'health' => 'weak', 'person' => 'Orsolt', 'note' => 'above the roots'])->assertCreated();
+    $csv = $this->get('/api/v1/exports/growth')->assertOk()->getContent();
+    expect($csv)->toContain('trunk_mm [mm]')->toContain('32.5')->toContain('above the roots');
+    $number = $this->plant->number;
+    $lines = "plant,on [YYYY-MM-DD],trunk_mm [mm],note\n$number,2025-03-01,99,\n$number,2026-03-01,34,new\n";
+    $send = fn(string $text) => $this->call('POST', '/api/v1/imports/growth', server: ['CONTENT_TYPE' => 'text/csv', 'HTTP_ACCEPT' => 'application/json'], content: $text);
+    $send($lines)->assertOk();
+    expect(GrowthMeasure::query()->orderBy('measured_on')->pluck('trunk_mm')->all())->toBe([32.5, 34.0])->and($this->plant->refresh()->trunk_mm)->toBe(34.0);
+    $send("plant,on [YYYY-MM-DD],trunk_mm [mm]\n$number,2026-05-01,35\nT-999,2026-05-01,36\n")->assertUnprocessable();
+    expect(GrowthMeasure::query()->count())->toBe(2);
+});

@@ -28,9 +28,9 @@ final readonly class TrainerController
         return new JsonResponse(['pots' => $told, 'looks' => TrainerQuestions::looks(), 'scores' => self::scores(), 'done' => self::done()]);
     }
 
-    public function answer(Request $request, int $pot, Answered $answered): JsonResponse
+    public function answer(Request $request, string $pot, Answered $answered): JsonResponse
     {
-        return new JsonResponse([...$answered($pot, $request->json()->all()), 'scores' => self::scores()], 201);
+        return new JsonResponse([...$answered((int) $pot, $request->json()->all()), 'scores' => self::scores()], 201);
     }
 
     /** @return list<array{on: string, share: float, pots: int}> one's own by day, of all that could be had */

@@ -1,7 +1,8 @@
 import { answerOf, api, type Schemas } from './client';
 import { useStale } from './stale';
 
-export type SheetName = 'components' | 'lots' | 'sieve-tests' | 'plants' | 'plant-history' | 'pots' | 'weather';
+export type SheetName =
+  'components' | 'lots' | 'sieve-tests' | 'plants' | 'plant-history' | 'growth' | 'pots' | 'weather';
 
 /** The media type of a table, by the name of its file. */
 export function typeOf(name: string): string {

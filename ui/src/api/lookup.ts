@@ -28,6 +28,8 @@ export function addressOf({ kind, id }: Schemas['LookupHit']): string {
       return `/fertilisers?open=${id}`;
     default:
       return `/season/zones?zone=${id}`;
+    case 'trial':
+      return `/log/trials/${id}`;
   }
 }
 

@@ -104,6 +104,7 @@ describe('finding anything', () => {
     ['site', '/season/weather?site=7'],
     ['fertiliser', '/fertilisers?open=7'],
     ['zone', '/season/zones?zone=7'],
+    ['trial', '/log/trials/7'],
   ] as const)('a %s is opened at %s', (kind, address) =>
     expect(addressOf({ kind, id: 7, name: '', of: '', line: '', archived: false })).toBe(address),
   );

@@ -37,6 +37,7 @@ export const words: Record<keyof typeof english, string> = {
   'lookup.kind.site': 'lokasi',
   'lookup.kind.fertiliser': 'pupuk',
   'lookup.kind.zone': 'zona irigasi',
+  'lookup.kind.trial': 'percobaan',
   'keys.find': 'Cari apa saja',
   'keys.log': 'Ke Catatan',
   'keys.undo': 'Urungkan perubahan campuran terakhir',

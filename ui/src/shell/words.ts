@@ -38,6 +38,7 @@ export const words = {
   'lookup.kind.site': 'site',
   'lookup.kind.fertiliser': 'fertiliser',
   'lookup.kind.zone': 'irrigation zone',
+  'lookup.kind.trial': 'trial',
   'keys.find': 'Find anything',
   'keys.log': 'Go to Log',
   'keys.undo': 'Undo the last change of the mix',

@@ -67,4 +67,5 @@ export const words: Record<keyof typeof english, string> = {
   'exchange.weather': 'Hari cuaca',
   'exchange.jsonPlant': 'Pilih berkas JSON tanaman',
   'exchange.jsonPot': 'Pilih berkas JSON pot',
+  'exchange.growth': 'Pertumbuhan',
 };

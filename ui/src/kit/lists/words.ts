@@ -69,6 +69,7 @@ export const words = {
   'exchange.weather': 'Days of weather',
   'exchange.jsonPlant': 'Choose a plant’s JSON file',
   'exchange.jsonPot': 'Choose a pot’s JSON file',
+  'exchange.growth': 'Growth',
 } as const;
 
 type Said = typeof words;

@@ -178,7 +178,7 @@ export default function PlantsPage() {
           />
         )}
         {exchanging && (
-          <ExchangeDrawer sheets={['plants', 'plant-history', 'pots']} close={() => setExchanging(false)} />
+          <ExchangeDrawer sheets={['plants', 'plant-history', 'growth', 'pots']} close={() => setExchanging(false)} />
         )}
       </Suspense>
     </div>

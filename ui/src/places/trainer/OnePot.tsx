@@ -21,11 +21,12 @@ const UNITS = { air: '%', run_through_s: 's', hours: 'h' } as const;
 interface Props {
   pot: Pot;
   looks: Schemas['Trainer']['looks'];
+  stay: () => void;
   next: () => void;
 }
 
 /** A pot with its section hidden, and what is asked about it. */
-export function OnePot({ pot, looks, next }: Props) {
+export function OnePot({ pot, looks, stay, next }: Props) {
   const { t, n, q } = useWords();
   const answer = useAnswerTrainer(pot.id);
   const [typed, setTyped] = useState({ air: '', run_through_s: '', hours: '' });
@@ -42,6 +43,8 @@ export function OnePot({ pot, looks, next }: Props) {
     if (look === null || mend === null || air == null || seconds == null || hours == null) {
       return;
     }
+    // one that is answered is no longer the next one, but is looked at still
+    stay();
     answer.mutate({ air, run_through_s: seconds, hours, look, mend });
   };
 

@@ -3,7 +3,7 @@ import { PotSection } from '../../drawing/PotSection';
 import type { MessageId } from '../../i18n/words';
 import { useWords } from '../../i18n/words';
 import { figure } from '../../kit/mixes/verdictWords';
-import { marks } from './marks';
+import { pointMark } from './pointMark';
 import styles from './trainer.module.css';
 
 /** The pot cut open, what was guessed beside what it is, and why. */
@@ -53,7 +53,7 @@ export function Told({ told, plant }: { told: Schemas['TrainerAnswered']; plant:
                 <td>{said(each.asked, each.given)}</td>
                 <td>{said(each.asked, each.right)}</td>
                 <td>
-                  {marks(each.points)} {n(each.points, 2)}
+                  {pointMark(each.points)} {n(each.points, 2)}
                 </td>
               </tr>
             ))}

@@ -49,6 +49,7 @@ export default function TrainerPage() {
             key={pot.id}
             pot={pot}
             looks={found.data.looks}
+            stay={() => setAt(String(pot.id))}
             next={() => setAt(String((pot.id % pots.length) + 1))}
           />
         )}

@@ -1,4 +1,4 @@
 /** How near a guess was, as a shape: full, half, empty. */
-export function marks(points: number): string {
+export function pointMark(points: number): string {
   return points >= 0.8 ? '●' : points >= 0.35 ? '◐' : '○';
 }
