@@ -38,19 +38,21 @@ try {
     $at('//small[contains(@class,"plus-minus")]');
     $take('blend');
 
-    $at('//nav[@aria-label="Kinds of views"]//button[.="Time"]')->click();
-    foreach (['Years' => 'years'] as $tab => $name) {
-        $at("//nav[@aria-label='View']//button[.='$tab']")->click();
-        $at('//div[@data-view="ageing"][@aria-busy="false"]//*[name()="svg"]');
-        $take($name);
-    }
     $driver->get($site->address.'/blend/compare');
     $pick('Add a recipe', 'Orchard pots');
     $at('//table//th[@scope="col"][2]');
     $take('compare-mixes');
-    $driver->get($site->address.'/log');
-    $at('//h2[1]');
-    $take('log');
+    $driver->get($site->address.'/log/mixes?mix=2&beside=6');
+    $at('//th[.="How long it lasted"]');
+    $take('outcomes');
+    $driver->get($site->address.'/log/trials/1');
+    $at('//*[name()="svg"][contains(@aria-label,"by what was tried")]');
+    $take('trial');
+    $driver->get($site->address.'/log/right');
+    $at('//button[.="Fit it to our tests"]')->click();
+    $at('//th[.="Capillary hold"]');
+    $driver->executeScript('window.scrollTo(0, 0)');
+    $take('right');
     foreach (['bins' => '35 entries', 'today' => 'Running low', 'plants' => '21 entries'] as $place => $ready) {
         $driver->get($site->address.'/'.$place);
         $at("//main//*[contains(.,'$ready')]");
@@ -75,9 +77,6 @@ try {
     $driver->get($site->address.'/season/away?days=7&from='.(date('Y') + 1).'-07-10');
     $at('//tbody/tr[3]');
     $take('away');
-    $driver->get($site->address.'/season/zones');
-    $at('//*[.="Minutes and times by season"]');
-    $take('irrigation');
 
     $driver->get($site->address.'/start?step=place');
     $at('//button[contains(.,"Cool hills")]');
