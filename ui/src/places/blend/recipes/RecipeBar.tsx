@@ -84,6 +84,11 @@ export function RecipeBar({ isChanged, saving, setSaving, tools }: Props) {
       : [
           { key: 'versions', label: t('blend.versions'), act: () => setVersions(true) },
           {
+            key: 'outcome',
+            label: t('blend.outcome'),
+            act: () => void navigate(`/log/mixes?mix=${mix.recipeId}`),
+          },
+          {
             key: 'duplicate',
             be: 'grower' as const,
             label: t('blend.duplicate'),

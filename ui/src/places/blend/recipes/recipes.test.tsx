@@ -351,6 +351,12 @@ describe('the bar of recipes', () => {
     expect(screen.getByLabelText('open').textContent).toBe(other);
   });
 
+  test('leads to who stands in it and how it turned out', async () => {
+    const { hand } = open();
+    await more(hand, 'Who stands in it, and how it turned out');
+    await waitFor(() => expect(screen.getByLabelText('address').textContent).toBe('/log/mixes'));
+  });
+
   test('begins a new mix in the same pot', async () => {
     const { hand } = open();
     await hand.click(screen.getByRole('button', { name: 'New mix' }));

@@ -61,4 +61,5 @@ export const words: Record<keyof typeof english, string> = {
   'compare.outdatedBench': 'Campuran di meja sudah diubah sejak itu.',
   'compare.outdatedRecipe': 'Resep ini punya versi lebih baru.',
   'compare.update': 'Ambil sebagaimana sekarang',
+  'blend.outcome': 'Siapa di dalamnya, dan hasilnya',
 };

@@ -61,6 +61,7 @@ export const words = {
   'compare.outdatedBench': 'The mix on the bench was changed since.',
   'compare.outdatedRecipe': 'This recipe has a newer version.',
   'compare.update': 'Take it as it is now',
+  'blend.outcome': 'Who stands in it, and how it turned out',
 } as const;
 
 type Said = typeof words;
