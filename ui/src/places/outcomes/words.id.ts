@@ -34,7 +34,7 @@ export const words: Record<keyof typeof english, string> = {
   'outcome.beyond': 'perkiraan lebih dari 8 tahun',
   'outcome.years': '{years} th',
   'outcome.growth': 'Batang per tahun',
-  'outcome.mmYear': '{mm} mm',
+  'outcome.mmYear': '{mm} mm/th',
   'outcome.apart': '± {mm} mm antar {count} tanaman',
   'outcome.plantsOf': '{count, plural, other {# tanaman}}',
   'outcome.runThrough': 'Air lolos dalam',
