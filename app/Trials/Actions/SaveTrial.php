@@ -100,7 +100,7 @@ final readonly class SaveTrial
             $pot = self::named($fields, 'pot_id', 'pot_missing', Pot::class, $i, $refusals);
             $label = trim($fields->text('label', 120, ''));
             $label = $label !== '' ? $label : (match ($varies) {
-                'mix' => $recipe?->name, 'pot' => $pot?->name, default => null
+                'mix' => $recipe?->name, 'pot' => $pot?->name, default => null,
             } ?? '');
             if ($label === '') {
                 $refusals->add(new Refusal("arms.$i.label", 'required'));
