@@ -18,6 +18,7 @@ use Zolbek\Core\Mix\Material\Material;
 use Zolbek\Core\Mix\Material\MaterialReader;
 use Zolbek\Core\Mix\Material\StandardUncertainty;
 use Zolbek\Core\Mix\Packing\CompressiblePacking;
+use Zolbek\Core\Mix\Substrate\DrainedColumn;
 use Zolbek\Core\Mix\Substrate\Portion;
 use Zolbek\Core\Mix\Substrate\Substrate;
 use Zolbek\Core\Place\Container\RootZone;
@@ -182,7 +183,9 @@ final readonly class TestDocument
         $settled = new Substrate($blend);
         $figures = ['yield_share' => $settled->yield];
         if ($this->test->kind === TestKind::DrainedPot) {
-            return DrainedPot::computed(new Substrate($blend, DrainedPot::compactionIndex($this->readings)), $this->readings->number('height_cm'));
+            $column = new DrainedColumn(new Substrate($blend, DrainedPot::compactionIndex($this->readings)), $this->readings->number('height_cm'));
+
+            return ['air' => $column->air, 'water' => $column->water, 'saturated_water' => $column->saturated];
         }
         if ($this->test->kind === TestKind::RunThrough && $this->test->pot !== null) {
             $figures['run_through_s'] = (new RunThrough(new RootZone($this->test->pot->toCore()), $settled, $this->test->pot->holes()))->seconds;

@@ -76,7 +76,7 @@ final class InUse
         $left = [];
         foreach (self::ERRORS as $name => $error) {
             if (isset($kept[$name])) {
-                $left[$error] = min(1.0, $kept[$name]['spread'] / Factors::prior($name));
+                $left[$error] = Factors::left($name, $kept[$name]['spread']);
             }
         }
         $this->factors = new Factors(array_map(static fn(array $one): float => $one['factor'], $kept));

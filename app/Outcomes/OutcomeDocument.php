@@ -50,7 +50,7 @@ final readonly class OutcomeDocument
         return [
             'plant_id' => $stay->plant->id, 'number' => $stay->plant->number, 'name' => $stay->plant->name, 'species' => $stay->plant->species?->name, 'place' => $stay->place, 'version' => $stay->in->recipeVersion,
             'pot' => $stay->in->pot['name'], 'depth_cm' => $stay->depthCm(), 'from' => $stay->from->toDateString(), 'until' => $stay->until?->toDateString(), 'ended_by' => $stay->endedBy, 'years' => $stay->years(),
-            'forecast_years' => $this->sums->forecast($stay), 'six_weeks' => $stay->survival->sixWeeks, 'year' => $stay->survival->year, 'trunk_mm_year' => $stay->trunkMmYear, 'run_through_s' => $stay->runThroughS,
+            'forecast_years' => $this->sums->forecast($stay), 'six_weeks' => $stay->survival->sixWeeks, 'year' => $stay->survival->year, 'trunk_mm_year' => $stay->trunk?->perYear, 'trunk_error' => $stay->trunk?->error, 'run_through_s' => $stay->runThroughS,
             'findings' => $stay->findings ?? [],
         ];
     }

@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace App\Outcomes;
 
 use App\Plants\Models\Plant;
+use App\Plants\Outlook;
 use App\Plants\Standing;
 use App\Plants\StandsIn;
 use Illuminate\Support\Carbon;
+use Zolbek\Core\Basis\Statistics\Slope;
 use Zolbek\Core\Work\Outcome\Survival;
 
 /** A plant in a version of a recipe, from the day it was potted to the day it was potted again, died or left; and what came of it. */
@@ -30,7 +32,7 @@ final readonly class Stay
         public ?array $findings,
         public ?float $runThroughS,
         public array $complaints,
-        public ?float $trunkMmYear,
+        public ?Slope $trunk,
     ) {}
 
     public function isNow(): bool
@@ -46,6 +48,6 @@ final readonly class Stay
     /** Years that it stood there, or has stood there so far. */
     public function years(): float
     {
-        return max(0.0, $this->from->diffInDays($this->until ?? Carbon::today()) / 365.25);
+        return Outlook::yearsFrom($this->from, $this->until ?? Carbon::today());
     }
 }

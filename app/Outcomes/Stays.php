@@ -65,7 +65,6 @@ final class Stays
         $now = Plant::query();
         $now->whereIn('recipe_id', $recipeIds);
         $now->where('status', 'kept');
-        $now->whereNull('archived_at');
         foreach ($now->toBase()->selectRaw('recipe_id, count(*) as n')->groupBy('recipe_id')->get() as $row) {
             $standing[(int) $row->recipe_id] = (int) $row->n;
         }
@@ -160,11 +159,11 @@ final class Stays
             $endedBy,
             (string) ($potted->data['place'] ?? $plant->place),
             $potted->person ?? '',
-            new Survival($told, $endedBy === 'died' && $until !== null ? $day($until) : null, $day($until === null || $endedBy === 'given_away' ? ($until ?? Carbon::today()) : $until)),
+            new Survival($told, $endedBy === 'died' && $until !== null ? $day($until) : null, $day($until ?? Carbon::today())),
             is_array($seen) ? array_values(array_filter($seen, is_string(...))) : null,
             is_numeric($runThrough) ? (float) $runThrough : null,
             array_values($within->where('kind', 'complaint')->map(static fn(PlantEvent $event): array => ['on' => $event->happened_on->toDateString(), 'text' => $event->text])->all()),
-            Growth::rate($measures, $from, $until)?->perYear,
+            Growth::rate($measures, $from, $until),
         );
     }
 }

@@ -7,15 +7,13 @@ namespace App\Plants;
 use App\Plants\Models\GrowthMeasure;
 use App\Plants\Models\Photo;
 use App\Plants\Models\Plant;
-use App\Plants\Models\PlantEvent;
 use Illuminate\Support\Carbon;
-use Illuminate\Support\Collection;
 use Zolbek\Core\Basis\Statistics\Slope;
 
-/** How a plant grew: what was measured, and mm of trunk a year in each mix and pot that it stood in. Schema Growth of the API. */
+/** How a plant grew: what was measured, and mm of trunk a year. Schema Growth of the API. */
 final class Growth
 {
-    private const DAYS_A_YEAR = 365.25;
+    private const SECONDS_A_YEAR = 365.25 * 86_400;
 
     /** @return array<string, mixed> */
     public static function of(Plant $plant): array
@@ -29,7 +27,6 @@ final class Growth
 
         return [
             'measures' => array_values($measures->map(static fn(GrowthMeasure $measure): array => self::row($measure, $measure->photo_id === null ? null : $photos->get($measure->photo_id)))->all()),
-            'stood' => self::stood($plant, $measures),
             'trunk_mm_year' => self::rate($measures)?->perYear,
         ];
     }
@@ -53,42 +50,10 @@ final class Growth
         $points = [];
         foreach ($measures as $measure) {
             if ($measure->trunk_mm !== null && ($from === null || $measure->measured_on->gte($from)) && ($until === null || $measure->measured_on->lte($until))) {
-                $points[] = ['years' => $measure->measured_on->diffInDays(Carbon::create(2000), false) / -self::DAYS_A_YEAR, 'value' => $measure->trunk_mm];
+                $points[] = ['years' => $measure->measured_on->getTimestamp() / self::SECONDS_A_YEAR, 'value' => $measure->trunk_mm];
             }
         }
 
         return Slope::through($points);
-    }
-
-    /**
-     * @param Collection<int, GrowthMeasure> $measures
-     *
-     * @return list<array<string, mixed>>
-     */
-    private static function stood(Plant $plant, Collection $measures): array
-    {
-        $query = PlantEvent::query();
-        $query->where('plant_id', $plant->id);
-        $query->where('kind', 'potted');
-        $query->orderBy('happened_on');
-        $query->orderBy('id');
-        $events = $query->get();
-        $stood = [];
-        foreach ($events as $i => $event) {
-            $until = $events[$i + 1]->happened_on ?? $plant->left_on;
-            $stood[] = ['from' => $event->happened_on, 'until' => $until, 'recipe' => (string) ($event->data['recipe'] ?? ''), 'pot' => (string) ($event->data['pot'] ?? '')];
-        }
-        if ($stood === [] && $plant->standing !== null && $plant->potted_on !== null) {
-            $stood[] = ['from' => $plant->potted_on, 'until' => $plant->left_on, 'recipe' => $plant->standing->recipeName, 'pot' => $plant->standing->pot['name']];
-        }
-
-        return array_map(static function (array $row) use ($measures): array {
-            $rate = self::rate($measures, $row['from'], $row['until']);
-
-            return [
-                'from' => $row['from']->toDateString(), 'until' => $row['until']?->toDateString(), 'recipe' => $row['recipe'], 'pot' => $row['pot'],
-                'trunk_mm_year' => $rate?->perYear, 'error' => $rate?->error,
-            ];
-        }, $stood);
     }
 }

@@ -29,6 +29,9 @@ final class TrainerPots
     /** @var array<string, array<string, mixed>> */
     private array $sites;
 
+    /** @var array<int, Setup> by pot */
+    private array $setups = [];
+
     public function __construct(private readonly ReferenceComponents $reference, private readonly ReferenceSpecies $species, ReferencePanel $panel)
     {
         $this->components = array_column($reference->all(), null, 'key');
@@ -45,9 +48,7 @@ final class TrainerPots
     /** @throws Refused field "pot" */
     public function setup(int $pot): Setup
     {
-        $setup = Request::read(ExpertPanel::question($this->raw($pot), $this->sites), array_values($this->components), $this->species->byKey(...))->setup;
-
-        return $setup ?? throw Refused::because('pot', 'no_such_pot', $pot);
+        return $this->setups[$pot] ??= Request::read(ExpertPanel::question($this->raw($pot), $this->sites), array_values($this->components), $this->species->byKey(...))->setup ?? throw Refused::because('pot', 'no_such_pot', $pot);
     }
 
     /** @return list<array<string, mixed>> what is told of each before it is answered: schema TrainerPot */

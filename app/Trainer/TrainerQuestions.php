@@ -75,8 +75,7 @@ final readonly class TrainerQuestions
         if (abs($given - $right) <= max($within, 0.1 * abs($right))) {
             return 1.0;
         }
-        $apart = abs(log(max(1e-6, $given + $within) / max(1e-6, $right + $within)));
 
-        return max(0.0, 1.0 - $apart / M_LN2 / 1.584962500721156);
+        return max(0.0, 1.0 - abs(log(max(1e-6, $given + $within) / max(1e-6, $right + $within))) / log(3.0));
     }
 }

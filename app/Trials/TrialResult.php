@@ -8,6 +8,7 @@ use App\Trials\Models\Trial;
 use App\Trials\Models\TrialPlant;
 use App\Trials\Models\TrialValue;
 use Zolbek\Core\Basis\Input\Refused;
+use Zolbek\Core\Basis\Statistics\Sample;
 use Zolbek\Core\Work\Trial\BlockPermutation;
 use Zolbek\Core\Work\Trial\GroupSize;
 
@@ -36,9 +37,9 @@ final class TrialResult
         $arms = [];
         foreach ($trial->arms as $i => $arm) {
             $own = $of[$i] ?? [];
-            $mean = $own === [] ? null : array_sum($own) / count($own);
+            $sample = Sample::of($own);
             $arms[] = [
-                'code' => $arm['code'], 'label' => $arm['label'], 'n' => count($own), 'lost' => $trial->plants->where('arm', $i)->whereNotNull('lost_on')->count(), 'mean' => $mean, 'deviation' => self::deviation($own), 'values' => $own,
+                'code' => $arm['code'], 'label' => $arm['label'], 'n' => count($own), 'lost' => $trial->plants->where('arm', $i)->whereNotNull('lost_on')->count(), 'mean' => $sample?->mean, 'deviation' => $sample?->deviation, 'values' => $own,
             ];
         }
 
@@ -139,17 +140,5 @@ final class TrialResult
         }
 
         return $left === 0 || $least < 2 ? null : GroupSize::seenWith($least) * sqrt($squares / $left);
-    }
-
-    /** @param list<float> $values */
-    private static function deviation(array $values): ?float
-    {
-        $n = count($values);
-        if ($n < 2) {
-            return null;
-        }
-        $mean = array_sum($values) / $n;
-
-        return sqrt(array_sum(array_map(static fn(float $value): float => ($value - $mean) ** 2, $values)) / ($n - 1));
     }
 }

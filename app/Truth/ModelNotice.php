@@ -29,6 +29,11 @@ final class ModelNotice
         return (self::value()['recompute'] ?? false) === true;
     }
 
+    public static function askToRecompute(): void
+    {
+        self::keep(['recompute' => true]);
+    }
+
     public static function recomputed(): void
     {
         self::keep(['recompute' => false]);

@@ -10,19 +10,16 @@ use App\Plants\Models\Plant;
 use App\Plants\Models\PlantEvent;
 use App\Plants\Outlook;
 use App\Plants\StandsIn;
+use App\Plants\StoodFigures;
 use App\PottingDays\Models\DayPlant;
 use Illuminate\Support\Carbon;
 use Zolbek\Core\Basis\Statistics\Ratios;
-use Zolbek\Core\Course\Ageing\Forecast;
-use Zolbek\Core\Place\Container\RunThrough;
+use Zolbek\Core\Basis\Statistics\Sample;
 
 /** What was computed beside what came: of bench tests, run-through, litres and minutes of potting days, water in pots, dry-downs and years. Schema Predicted of the API. */
 final class Predictions
 {
     private const MOST = 400;
-
-    /** Of so many different mixes in pots it is computed anew what was to come. */
-    private const MOST_COMPUTED = 60;
 
     /** A figure that is no ratio: its differences are told. */
     private const DIFFERENCES = ['ph'];
@@ -30,10 +27,7 @@ final class Predictions
     /** @var array<string, non-empty-list<array{on: string, measured: float, computed: float, name: string, link: string}>> by figure */
     private array $pairs = [];
 
-    /** @var array<string, array{seconds: float|null, years: float|null}> by what stands in what */
-    private array $known = [];
-
-    public function __construct(private readonly Outlook $outlook) {}
+    public function __construct(private readonly StoodFigures $stood) {}
 
     /** @return list<array<string, mixed>> */
     public function figures(): array
@@ -90,7 +84,7 @@ final class Predictions
             $at = [$event->happened_on, $plant->number.' '.$plant->name, '/plants/'.$plant->id];
             $seconds = $data['actual']['run_through_s'] ?? null;
             if (is_numeric($seconds) && is_array($data['standing'] ?? null)) {
-                $this->add('run_through_s', $at[0], (float) $seconds, (float) ($this->known($plant, StandsIn::fromKept($data['standing']))['seconds'] ?? 0.0), $at[1], $at[2]);
+                $this->add('run_through_s', $at[0], (float) $seconds, (float) ($this->stood->of($plant, StandsIn::fromKept($data['standing']))['seconds'] ?? 0.0), $at[1], $at[2]);
             }
             if (is_numeric($data['minutes'] ?? null) && is_numeric($data['plain_minutes'] ?? null)) {
                 $this->add('minutes', $at[0], (float) $data['minutes'], (float) $data['plain_minutes'], $at[1], $at[2]);
@@ -98,24 +92,9 @@ final class Predictions
             $before = $data['before'] ?? [];
             if (is_array($before['standing'] ?? null) && is_string($before['potted_on'] ?? null)) {
                 $years = Outlook::yearsFrom(Carbon::parse($before['potted_on']), $event->happened_on);
-                $this->add('years', $at[0], $years, (float) ($this->known($plant, StandsIn::fromKept($before['standing']))['years'] ?? 0.0), $at[1], $at[2]);
+                $this->add('years', $at[0], $years, (float) ($this->stood->of($plant, StandsIn::fromKept($before['standing']))['years'] ?? 0.0), $at[1], $at[2]);
             }
         }
-    }
-
-    /** @return array{seconds: float|null, years: float|null} */
-    private function known(Plant $plant, StandsIn $in): array
-    {
-        $key = implode('|', [$in->recipeId, $in->recipeVersion, $in->pot['id'], $plant->plant_group, $plant->site_id, $plant->exposure]);
-        if (! isset($this->known[$key])) {
-            if (count($this->known) >= self::MOST_COMPUTED) {
-                return ['seconds' => null, 'years' => null];
-            }
-            $setup = $this->outlook->setupIn($plant, $in);
-            $this->known[$key] = ['seconds' => (new RunThrough($setup->zone, $setup->substrate, $setup->holes))->seconds, 'years' => Forecast::failure($setup)];
-        }
-
-        return $this->known[$key];
     }
 
     private function days(): void
@@ -178,13 +157,12 @@ final class Predictions
     private static function differences(string $figure, array $pairs): array
     {
         $apart = array_map(static fn(array $pair): float => $pair['measured'] - $pair['computed'], $pairs);
-        $n = count($apart);
-        $mean = array_sum($apart) / $n;
-        $s = $n < 2 ? null : sqrt(array_sum(array_map(static fn(float $one): float => ($one - $mean) ** 2, $apart)) / ($n - 1));
+        $sample = new Sample($apart);
+        $sure = $sample->error() === null ? null : 2.0 * $sample->error();
         $out = Ratios::standsOut($apart);
 
         return [
-            'figure' => $figure, 'is_ratio' => false, 'n' => $n, 'bias' => $mean, 'spread' => $s, 'low' => $s === null ? null : $mean - 2.0 * $s / sqrt($n), 'high' => $s === null ? null : $mean + 2.0 * $s / sqrt($n),
+            'figure' => $figure, 'is_ratio' => false, 'n' => $sample->n, 'bias' => $sample->mean, 'spread' => $sample->deviation, 'low' => $sure === null ? null : $sample->mean - $sure, 'high' => $sure === null ? null : $sample->mean + $sure,
             'points' => array_map(static fn(array $pair, bool $is): array => [...$pair, 'out' => $is], $pairs, $out),
         ];
     }

@@ -11,9 +11,9 @@ use Zolbek\Core\Mix\Grading\Grading;
 use Zolbek\Core\Mix\Material\Material;
 use Zolbek\Core\Mix\Material\MaterialReader;
 use Zolbek\Core\Mix\Preparation\Screening;
+use Zolbek\Core\Mix\Substrate\DrainedColumn;
 use Zolbek\Core\Mix\Substrate\Substrate;
 use Zolbek\Core\Work\BenchTest\Crumble;
-use Zolbek\Core\Work\BenchTest\DrainedPot;
 use Zolbek\Core\Work\BenchTest\Figure;
 use Zolbek\Core\Work\BenchTest\MeasuredOverTypical;
 use Zolbek\Core\Work\BenchTest\MeasuredProperty;
@@ -145,9 +145,9 @@ test('a figure is as sure as its spread, and never surer than 3 %', function ():
 test('a drained pot gives back the size and the water that the model was told', function (string $key, float $sizeMm): void {
     $component = Reference::component($key)->with(hydraulicSizeMm: $sizeMm);
     foreach (['settled' => 6.7, 'poured' => 4.1] as $packing => $index) {
-        $told = DrainedPot::computed(new Substrate(new Blend([[$component, 1.0]]), $index), 14.0);
+        $told = new DrainedColumn(new Substrate(new Blend([[$component, 1.0]]), $index), 14.0);
         $found = measuredBy(TestKind::DrainedPot, ['filled_l' => 3, 'height_cm' => 14, 'packing' => $packing], [
-            ['added_ml' => 3000 * $told['saturated_water'], 'drained_ml' => 3000 * $told['air']],
+            ['added_ml' => 3000 * $told->saturated, 'drained_ml' => 3000 * $told->air],
         ], Reference::component($key));
         expect($found['hydraulic_size_mm']->value)->toEqualWithDelta($sizeMm, 1e-5 * $sizeMm)
             ->and($found['internal_water']->value)->toEqualWithDelta($component->internalWater, 1e-6);

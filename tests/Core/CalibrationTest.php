@@ -42,7 +42,7 @@ test('one factor and one test meet half way where both are as sure', function ()
     expect(log($fit->factors->factor(Factors::USE)))->toEqualWithDelta(0.2 * $weight, 1e-6)->and($fit->spread[Factors::USE])->toEqualWithDelta(sqrt(1 / (1 / 0.3 ** 2 + 1 / $spread ** 2)), 1e-6)
         ->and($fit->factors->factor(Factors::CAPILLARY))->toBe(1.0)->and(array_keys($fit->spread))->toBe([Factors::USE]);
     $even = new FactorFit([new Observation('one', 'head', exp(0.2), sqrt(0.25 ** 2 - 0.05 ** 2) * exp(0.2), static fn(Factors $factors): float => $factors->factor(Factors::CAPILLARY))]);
-    expect(log($even->factors->factor(Factors::CAPILLARY)))->toEqualWithDelta(0.1, 1e-9)->and($even->spread[Factors::CAPILLARY])->toEqualWithDelta(0.25 / M_SQRT2, 1e-9)->and($even->left()[Factors::CAPILLARY])->toEqualWithDelta(M_SQRT1_2, 1e-9);
+    expect(log($even->factors->factor(Factors::CAPILLARY)))->toEqualWithDelta(0.1, 1e-9)->and($even->spread[Factors::CAPILLARY])->toEqualWithDelta(0.25 / M_SQRT2, 1e-9)->and(Factors::left(Factors::CAPILLARY, $even->spread[Factors::CAPILLARY]))->toEqualWithDelta(M_SQRT1_2, 1e-9);
 });
 
 test('factors are found again from tests with noise', function (int $seed): void {

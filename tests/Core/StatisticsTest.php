@@ -5,6 +5,7 @@ declare(strict_types=1);
 use Zolbek\Core\Basis\Input\Refused;
 use Zolbek\Core\Basis\Numerics\RandomWords;
 use Zolbek\Core\Basis\Statistics\Ratios;
+use Zolbek\Core\Basis\Statistics\Sample;
 use Zolbek\Core\Basis\Statistics\ShareDifference;
 use Zolbek\Core\Basis\Statistics\Slope;
 use Zolbek\Core\Basis\Statistics\Wilson;
@@ -68,3 +69,9 @@ test('a line through noise finds the slope again', function (int $seed): void {
     $found = Slope::through($points);
     expect(abs(($found->perYear ?? 0.0) - 2.5))->toBeLessThan(4.0 * ($found->error ?? 0.0));
 })->with(fn() => seeds(5, 50));
+
+test('mean and deviation of some values', function (): void {
+    $sample = new Sample([2.0, 4.0, 4.0, 4.0, 5.0, 5.0, 7.0, 9.0]);
+    expect($sample->mean)->toBe(5.0)->and(round((float) $sample->deviation, 4))->toBe(2.1381)->and($sample->error())->toEqualWithDelta(2.1381 / sqrt(8), 1e-4);
+    expect((new Sample([3.0]))->deviation)->toBeNull()->and((new Sample([3.0]))->error())->toBeNull()->and(Sample::of([]))->toBeNull();
+});

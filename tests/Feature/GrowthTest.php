@@ -37,8 +37,9 @@ test('trunk a year is told for each mix that it stood in', function (): void {
     }
     $growth = $this->getJson("/api/v1/plants/{$this->plant->id}/growth")->assertOk();
     Contract::check($growth, 'Growth');
-    expect($growth->json('trunk_mm_year'))->toEqualWithDelta(2.0, 0.01)->and($growth->json('stood.0.recipe'))->toBe('Grit and bark')->and($growth->json('stood.0.trunk_mm_year'))->toEqualWithDelta(2.0, 0.01)
-        ->and(array_column($growth->json('measures'), 'trunk_mm'))->toEqual([30, 32, 34, 36]);
+    expect($growth->json('trunk_mm_year'))->toEqualWithDelta(2.0, 0.01)->and(array_column($growth->json('measures'), 'trunk_mm'))->toEqual([30, 32, 34, 36]);
+    $stay = $this->getJson("/api/v1/plants/{$this->plant->id}/stays")->assertOk()->json('data.0');
+    expect($stay['recipe'])->toBe('Grit and bark')->and($stay['trunk_mm_year'])->toEqualWithDelta(2.0, 0.01)->and($stay['trunk_error'])->toBeLessThan(0.01);
 });
 
 test('what cannot be is refused at its field, and nothing is kept', function (array $input, string $field): void {

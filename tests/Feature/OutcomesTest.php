@@ -50,7 +50,7 @@ test('what came of a mix is counted, with bounds that say how little a few plant
         // the fresh one is not a year there, those that died are known
         ->and($answer->json('sums.died_year'))->toMatchArray(['hits' => 2, 'cases' => 6])
         ->and(round($answer->json('sums.took.low'), 4))->toBe(0.3000)
-        ->and($answer->json('sums.years'))->toMatchArray(['forecast' => null, 'beyond' => 7]);
+        ->and($answer->json('sums.years'))->toMatchArray(['forecast' => 8, 'beyond' => 7]);
     expect(array_column($answer->json('plants'), 'name'))->toContain('Fresh')->not->toContain('In another');
 });
 

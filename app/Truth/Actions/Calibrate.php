@@ -8,6 +8,7 @@ use App\Calibration\InUse;
 use App\Calibration\Models\Calibration;
 use App\Common\Author;
 use App\Plants\Models\Plant;
+use App\Truth\ModelNotice;
 use App\Truth\YardTests;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
@@ -17,8 +18,8 @@ use Zolbek\Core\Verdict\Calibration\FactorFit;
 /** Fits the factors of the model to the yard's own tests and keeps them; switches one set of them on, or all off. */
 final readonly class Calibrate
 {
-    /** Of more plants the days on which they fall due are found anew as they are changed. */
-    private const AT_ONCE = 500;
+    /** Of more plants the days on which they fall due are found anew at the next start. */
+    private const AT_ONCE = 200;
 
     public function __construct(private RecomputeForecasts $recompute) {}
 
@@ -54,8 +55,10 @@ final readonly class Calibrate
             }
         });
         InUse::now()->forget();
-        if (Plant::query()->whereNotNull('standing')->count() <= self::AT_ONCE) {
+        if (Plant::query()->whereNotNull('standing')->where('status', 'kept')->count() <= self::AT_ONCE) {
             ($this->recompute)();
+        } else {
+            ModelNotice::askToRecompute();
         }
     }
 }

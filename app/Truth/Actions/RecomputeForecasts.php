@@ -26,6 +26,7 @@ final readonly class RecomputeForecasts
         $query = Plant::query();
         $query->with(['species', 'site']);
         $query->whereNotNull('standing');
+        $query->where('status', 'kept');
         foreach ($query->lazyById(200) as $plant) {
             $this->outlook->foretell($plant);
         }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Zolbek\Core\Basis\Statistics;
 
 use Zolbek\Core\Basis\Input\Refused;
+use Zolbek\Core\Basis\Numerics\Quantile;
 
 /**
  * What was measured over what was computed, many times: how far off on the whole, how far apart, and which stand out.
@@ -49,11 +50,10 @@ final readonly class Ratios
             $logs[] = log($pair['measured'] / $pair['computed']);
         }
         $this->n = count($logs);
-        $mean = array_sum($logs) / $this->n;
-        $this->bias = exp($mean) - 1.0;
-        $s = $this->n < 2 ? null : sqrt(array_sum(array_map(static fn(float $log): float => ($log - $mean) ** 2, $logs)) / ($this->n - 1));
-        $this->spread = $s === null ? null : exp($s) - 1.0;
-        $this->error = $s === null ? null : $s / sqrt($this->n);
+        $sample = new Sample($logs);
+        $this->bias = exp($sample->mean) - 1.0;
+        $this->spread = $sample->deviation === null ? null : exp($sample->deviation) - 1.0;
+        $this->error = $sample->error();
         $this->out = self::standsOut($logs);
     }
 
@@ -64,19 +64,10 @@ final readonly class Ratios
      */
     public static function standsOut(array $values): array
     {
-        $middle = self::median($values);
+        $middle = Quantile::of($values, 0.5);
         $away = array_map(static fn(float $value): float => abs($value - $middle), $values);
-        $limit = self::OUT * self::SCALE * self::median($away);
+        $limit = self::OUT * self::SCALE * Quantile::of($away, 0.5);
 
         return array_map(static fn(float $far): bool => count($values) >= self::ENOUGH && $limit > 0.0 && $far > $limit, $away);
-    }
-
-    /** @param non-empty-list<float> $values */
-    private static function median(array $values): float
-    {
-        sort($values);
-        $half = intdiv(count($values), 2);
-
-        return count($values) % 2 === 1 ? $values[$half] : ($values[$half - 1] + $values[$half]) / 2.0;
     }
 }

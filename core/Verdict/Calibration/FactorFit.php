@@ -81,21 +81,6 @@ final readonly class FactorFit
     }
 
     /**
-     * What is left of the uncertainty of each factor, of what it was before.
-     *
-     * @return array<string, float>
-     */
-    public function left(): array
-    {
-        $left = [];
-        foreach ($this->spread as $name => $spread) {
-            $left[$name] = min(1.0, $spread / Factors::prior($name));
-        }
-
-        return $left;
-    }
-
-    /**
      * @param list<Observation> $observations
      *
      * @return list<string> factors that any of them hangs on

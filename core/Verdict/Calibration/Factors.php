@@ -44,6 +44,12 @@ final readonly class Factors
         };
     }
 
+    /** What is left of the uncertainty that a factor had before, of 1. */
+    public static function left(string $name, float $spread): float
+    {
+        return min(1.0, $spread / self::prior($name));
+    }
+
     /** @return list<string> every factor that there is */
     public static function names(): array
     {

@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace Zolbek\Core\Verdict\Calibration;
 
-use Zolbek\Core\Basis\Numerics\GaussLegendre;
 use Zolbek\Core\Mix\Blending\Blend;
 use Zolbek\Core\Mix\Material\Material;
 use Zolbek\Core\Mix\Packing\CompressiblePacking;
+use Zolbek\Core\Mix\Substrate\DrainedColumn;
 use Zolbek\Core\Mix\Substrate\Substrate;
 
 /**
  * What the model says of a drained pot and of a mix that settles, under factors.
  *
- *     water = integral of theta(h u^2) 2u du over 0 to 1,  air = saturated - water,  yield as it settles
+ *     air and water of a drained column, see DrainedColumn;  yield as it settles
  *     inner water times its factor, at least what roots cannot take and at most what the pores of the grains can hold
  *
  * Source: porometer method for container media (W. C. Fonteno, 1996). Check: with factors of 1 it is what the bench test of a drained pot is compared with.
@@ -34,15 +34,14 @@ final class PotModel
         $index = $compactionIndex === null && $constants->compaction === 0.0 ? null
             : min(CompressiblePacking::PRESSED, max(CompressiblePacking::POURED, ($compactionIndex ?? $moved->settledIndex()) + $constants->compaction));
         $substrate = new Substrate($moved, $index, headFactor: $constants->head);
-        if ($figure === 'yield_share') {
-            return $substrate->yield;
-        }
-        if ($figure === 'saturated_water') {
-            return $substrate->retention->saturated;
-        }
-        $water = GaussLegendre::integrate(static fn(float $u): float => 2.0 * $u * $substrate->retention->theta($heightCm * $u * $u), 0.0, 1.0);
+        $column = new DrainedColumn($substrate, $heightCm);
 
-        return $figure === 'water' ? $water : max(1e-4, $substrate->retention->saturated - $water);
+        return match ($figure) {
+            'yield_share' => $substrate->yield,
+            'saturated_water' => $column->saturated,
+            'water' => $column->water,
+            default => max(1e-4, $column->air),
+        };
     }
 
     public static function material(Material $material, Factors $factors): Material

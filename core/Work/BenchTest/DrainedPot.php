@@ -6,10 +6,10 @@ namespace Zolbek\Core\Work\BenchTest;
 
 use Zolbek\Core\Basis\Input\Refusals;
 use Zolbek\Core\Basis\Input\Refused;
-use Zolbek\Core\Basis\Numerics\GaussLegendre;
 use Zolbek\Core\Mix\Blending\Blend;
 use Zolbek\Core\Mix\Material\Material;
 use Zolbek\Core\Mix\Packing\CompressiblePacking;
+use Zolbek\Core\Mix\Substrate\DrainedColumn;
 use Zolbek\Core\Mix\Substrate\Substrate;
 
 /**
@@ -71,18 +71,6 @@ final class DrainedPot implements TestMethod
         return $drained;
     }
 
-    /**
-     * What the model gives for a substrate in that column.
-     *
-     * @return array{air: float, water: float, saturated_water: float}
-     */
-    public static function computed(Substrate $substrate, float $heightCm): array
-    {
-        $water = GaussLegendre::integrate(static fn(float $u): float => 2.0 * $u * $substrate->retention->theta($heightCm * $u * $u), 0.0, 1.0);
-
-        return ['air' => $substrate->retention->saturated - $water, 'water' => $water, 'saturated_water' => $substrate->retention->saturated];
-    }
-
     /** K of how it was filled; null where it was watered in and lies as it settles. */
     public static function compactionIndex(Readings $readings): ?float
     {
@@ -119,10 +107,7 @@ final class DrainedPot implements TestMethod
     /** The size, by bisection on its logarithm, for which the model gives an air share: air grows with it. */
     private static function sizeFor(Material $component, ?float $index, float $heightCm, float $air): float
     {
-        $airAt = static fn(float $sizeMm): float => self::computed(
-            new Substrate(new Blend([[$component->with(hydraulicSizeMm: $sizeMm), 1.0]]), $index),
-            $heightCm,
-        )['air'];
+        $airAt = static fn(float $sizeMm): float => (new DrainedColumn(new Substrate(new Blend([[$component->with(hydraulicSizeMm: $sizeMm), 1.0]]), $index), $heightCm))->air;
         [$low, $high] = self::SIZES_MM;
         [$least, $most] = [$airAt($low), $airAt($high)];
         if ($air < $least || $air > $most) {

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Zolbek\Core\Work\Outcome;
 
+use Zolbek\Core\Basis\Statistics\Sample;
+
 /**
  * What else was different between the plants of two mixes, so that a mix is not praised for a better bench.
  *
@@ -70,31 +72,19 @@ final class WhatElseDiffered
     }
 
     /**
-     * @param list<string|float> $one
-     * @param list<string|float> $other
+     * @param non-empty-list<string|float> $one
+     * @param non-empty-list<string|float> $other
      *
      * @return list<array{what: string, word: null, one: float, other: float, by: float}>
      */
     private static function figures(string $what, array $one, array $other): array
     {
-        [[$x, $u], [$y, $v]] = [self::moments(array_map(floatval(...), $one)), self::moments(array_map(floatval(...), $other))];
-        $pooled = sqrt(($u + $v) / 2.0);
+        [$a, $b] = [new Sample(array_map(floatval(...), $one)), new Sample(array_map(floatval(...), $other))];
+        [$x, $y] = [$a->mean, $b->mean];
+        $pooled = sqrt((($a->deviation ?? 0.0) ** 2 + ($b->deviation ?? 0.0) ** 2) / 2.0);
         $apart = abs($x - $y);
         $by = $pooled > 0.0 ? $apart / $pooled : ($apart > 0.0 ? INF : 0.0);
 
         return $by < self::DEVIATIONS ? [] : [['what' => $what, 'word' => null, 'one' => $x, 'other' => $y, 'by' => min(99.0, $by / self::DEVIATIONS)]];
-    }
-
-    /**
-     * @param list<float> $values
-     *
-     * @return array{float, float} mean and variance
-     */
-    private static function moments(array $values): array
-    {
-        $n = count($values);
-        $mean = $n === 0 ? 0.0 : array_sum($values) / $n;
-
-        return [$mean, $n < 2 ? 0.0 : array_sum(array_map(static fn(float $value): float => ($value - $mean) ** 2, $values)) / ($n - 1)];
     }
 }

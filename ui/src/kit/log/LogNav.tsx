@@ -1,7 +1,5 @@
-import { NavLink } from 'react-router';
-
 import { useWords } from '../../i18n/words';
-import styles from './log.module.css';
+import { PartsNav } from '../PartsNav';
 
 const PARTS = [
   ['done', '/log'],
@@ -15,13 +13,5 @@ const PARTS = [
 export function LogNav() {
   const { t } = useWords();
 
-  return (
-    <nav className={styles.nav} aria-label={t('nav.log')}>
-      {PARTS.map(([part, to]) => (
-        <NavLink key={part} to={to} end={part === 'done'}>
-          {t(`log.nav.${part}`)}
-        </NavLink>
-      ))}
-    </nav>
-  );
+  return <PartsNav label={t('nav.log')} parts={PARTS.map(([part, to]) => ({ to, name: t(`log.nav.${part}`) }))} />;
 }

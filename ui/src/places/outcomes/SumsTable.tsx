@@ -31,9 +31,8 @@ export function SumsTable({ outcome }: { outcome: Schemas['MixOutcome'] }) {
             : t('outcome.soFar', { years: years(of.so_far) })}
           <small>
             {' '}
-            {of.forecast === null && of.beyond > 0
-              ? t('outcome.beyond')
-              : t('outcome.forecast', { years: years(of.forecast) })}
+            {of.forecast !== null &&
+              t(of.beyond > 0 ? 'outcome.forecastLeast' : 'outcome.forecast', { years: years(of.forecast) })}
           </small>
         </>
       ),

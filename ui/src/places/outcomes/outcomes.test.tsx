@@ -60,6 +60,7 @@ const outcome = (changed: Partial<Schemas['MixOutcome']> = {}): Schemas['MixOutc
     six_weeks: 'took' as const,
     year: null,
     trunk_mm_year: null,
+    trunk_error: null,
     run_through_s: null,
     findings: [],
   })),

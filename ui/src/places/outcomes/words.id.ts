@@ -31,7 +31,7 @@ export const words: Record<keyof typeof english, string> = {
   'outcome.stood': '{years} sampai ganti pot ({count, plural, other {# tanaman}})',
   'outcome.soFar': '{years} sejauh ini',
   'outcome.forecast': 'perkiraan {years}',
-  'outcome.beyond': 'perkiraan lebih dari 8 tahun',
+  'outcome.forecastLeast': 'perkiraan paling sedikit {years}',
   'outcome.years': '{years} th',
   'outcome.growth': 'Batang per tahun',
   'outcome.mmYear': '{mm} mm/th',

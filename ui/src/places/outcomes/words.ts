@@ -29,7 +29,7 @@ export const words = {
   'outcome.stood': '{years} until potted again ({count, plural, one {# plant} other {# plants}})',
   'outcome.soFar': '{years} so far',
   'outcome.forecast': 'forecast {years}',
-  'outcome.beyond': 'forecast over 8 years',
+  'outcome.forecastLeast': 'forecast at least {years}',
   'outcome.years': '{years} years',
   'outcome.growth': 'Trunk a year',
   'outcome.mmYear': '{mm} mm',

@@ -78,7 +78,7 @@ export function GrowthSection({ dossier }: { dossier: Schemas['PlantDossier'] })
   );
 }
 
-/** Trunk since the first measuring, and how much a year in each mix. */
+/** Trunk since the first measuring. */
 function Course({ growth }: { growth: Schemas['Growth'] }) {
   const { t, n } = useWords();
   const trunk = growth.measures.flatMap(({ on, trunk_mm }) => (trunk_mm === null ? [] : [{ on, mm: trunk_mm }]));
@@ -92,33 +92,17 @@ function Course({ growth }: { growth: Schemas['Growth'] }) {
   }));
 
   return (
-    <>
-      <PlainChart
-        title={t('growth.chart')}
-        curves={[{ label: '', colour: 'var(--moss)', points }]}
-        dots={points.map((point) => ({ ...point, label: '' }))}
-        xLabel={t('growth.year')}
-        yLabel={t('growth.mm')}
-        xText={(value) => value.toFixed(0)}
-        yText={(value) => n(value, 2)}
-        xTicks={[...new Set(points.map(({ x }) => Math.floor(x)))].filter((year) => year >= (points[0]?.x ?? 0))}
-        height={180}
-      />
-      <ul className={common.plainList}>
-        {growth.stood
-          .filter(({ trunk_mm_year }) => trunk_mm_year !== null)
-          .map((each) => (
-            <li key={each.from}>
-              {t('growth.rate', {
-                mm: n(each.trunk_mm_year ?? 0, 2),
-                error: each.error === null ? '' : ` ± ${n(2 * each.error, 1)}`,
-                recipe: each.recipe,
-                pot: each.pot,
-              })}
-            </li>
-          ))}
-      </ul>
-    </>
+    <PlainChart
+      title={t('growth.chart')}
+      curves={[{ label: '', colour: 'var(--moss)', points }]}
+      dots={points.map((point) => ({ ...point, label: '' }))}
+      xLabel={t('growth.year')}
+      yLabel={t('growth.mm')}
+      xText={(value) => value.toFixed(0)}
+      yText={(value) => n(value, 2)}
+      xTicks={[...new Set(points.map(({ x }) => Math.floor(x)))].filter((year) => year >= (points[0]?.x ?? 0))}
+      height={180}
+    />
   );
 }
 
@@ -141,6 +125,8 @@ function Stays({ plant }: { plant: number }) {
               {t('outcome.years', { years: n(Math.round(10 * stay.years) / 10, 3) })}
               {stay.forecast_years !== null &&
                 ` · ${t('outcome.forecast', { years: t('outcome.years', { years: n(Math.round(10 * stay.forecast_years) / 10, 3) }) })}`}
+              {stay.trunk_mm_year !== null &&
+                ` · ${t('growth.rate', { mm: n(stay.trunk_mm_year, 2), error: stay.trunk_error === null ? '' : ` ± ${n(2 * stay.trunk_error, 1)}` })}`}
               {stay.six_weeks !== null && ` · ${t(`outcome.${stay.six_weeks}`)}`}
             </small>
           </li>

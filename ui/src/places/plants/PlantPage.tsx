@@ -18,6 +18,7 @@ import { Photos } from '../../kit/plants/Photos';
 import { PlantDeliveries } from './PlantDeliveries';
 import { PlantJudgement } from './PlantJudgement';
 import { StickSection } from './StickSection';
+import type { What } from './TellModal';
 import { TaskList } from '../../kit/plants/TaskList';
 import { DoButton } from '../../kit/people/DoButton';
 import common from '../../styles/common.module.css';
@@ -33,23 +34,7 @@ const PottedDrawer = lazy(() => import('./PottedDrawer').then((module) => ({ def
 const TellModal = lazy(() => import('./TellModal').then((module) => ({ default: module.TellModal })));
 const ToDay = lazy(() => import('../../kit/days/ToDay').then((module) => ({ default: module.ToDay })));
 
-type Asking =
-  | 'edit'
-  | 'inspect'
-  | 'oot'
-  | 'day'
-  | 'potted'
-  | 'which'
-  | 'layer'
-  | 'note'
-  | 'snoozed'
-  | 'override'
-  | 'given_away'
-  | 'died'
-  | 'complaint'
-  | 'offspring'
-  | 'split'
-  | 'task';
+type Asking = 'edit' | 'inspect' | 'oot' | 'day' | 'potted' | 'which' | 'layer' | What;
 
 /** All about one plant on one page, at hand when it is lifted. */
 export default function PlantPage() {

@@ -13,7 +13,8 @@ import { typedNumber } from '../../i18n/numbers';
 import common from '../../styles/common.module.css';
 import { FormDialog } from '../../kit/forms/FormDialog';
 
-type What = 'note' | 'snoozed' | 'override' | 'given_away' | 'died' | 'complaint' | 'offspring' | 'split' | 'task';
+export type What =
+  'note' | 'snoozed' | 'override' | 'given_away' | 'died' | 'complaint' | 'offspring' | 'split' | 'task';
 const TITLES = {
   note: 'plant.note',
   snoozed: 'plant.snooze',

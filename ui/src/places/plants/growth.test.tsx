@@ -23,7 +23,29 @@ const measure = (id: number, on: string, mm: number): Schemas['GrowthMeasure'] =
 const growth = (): Schemas['Growth'] => ({
   measures: [measure(1, '2024-03-01', 30), measure(2, '2025-03-01', 32.5)],
   trunk_mm_year: 2.5,
-  stood: [{ from: '2024-01-01', until: null, recipe: 'Brook maples', pot: 'Tray', trunk_mm_year: 2.5, error: 0.2 }],
+});
+const stay = (): Schemas['PlantStay'] => ({
+  plant_id: 5,
+  number: 'T-5',
+  name: 'Maple',
+  species: null,
+  place: 'Ridge',
+  version: 2,
+  pot: 'Tray',
+  depth_cm: 6,
+  from: '2024-01-01',
+  until: null,
+  ended_by: null,
+  years: 2.2,
+  forecast_years: 4.5,
+  six_weeks: 'took',
+  year: 'lives',
+  trunk_mm_year: 2.5,
+  trunk_error: 0.2,
+  run_through_s: null,
+  findings: [],
+  recipe_id: 2,
+  recipe: 'Brook maples',
 });
 const dossier = () => yard.plant();
 const id = () => dossier().plant.id;
@@ -31,15 +53,16 @@ const id = () => dossier().plant.id;
 beforeEach(() => {
   openYard();
   server.on(`GET /plants/${id()}/growth`, growth);
-  server.on(`GET /plants/${id()}/stays`, () => ({ data: [] }));
+  server.on(`GET /plants/${id()}/stays`, () => ({ data: [stay()] }));
 });
 
 test('how it grew is drawn and told by mix, the newest measuring first', async () => {
   show(<GrowthSection dossier={dossier()} />);
-  expect(await screen.findByText('2.5 ± 0.4 mm of trunk a year in Brook maples, Tray')).toBeTruthy();
-  expect(screen.getByRole('img', { name: 'Trunk since it was first measured' })).toBeTruthy();
+  const stood = (await screen.findByRole('link', { name: 'Brook maples version 2' })).closest('li') as HTMLElement;
+  expect(stood.textContent).toContain('2.2 years · forecast 4.5 years · 2.5 ± 0.4 mm of trunk a year · It took');
+  expect(await screen.findByRole('img', { name: 'Trunk since it was first measured' })).toBeTruthy();
   const lines = screen.getAllByRole('listitem').map((item) => item.textContent);
-  expect(lines[1]).toContain('Mar 1, 2025 trunk 32.5 mm · Orsolt');
+  expect(lines[0]).toContain('Mar 1, 2025 trunk 32.5 mm · Orsolt');
 });
 
 test('a measuring sends what was typed and leaves out what was not', async () => {
@@ -76,7 +99,7 @@ test('a measuring is taken back', async () => {
 });
 
 test('one that was never measured says when one would', async () => {
-  server.on(`GET /plants/${id()}/growth`, () => ({ measures: [], trunk_mm_year: null, stood: [] }));
+  server.on(`GET /plants/${id()}/growth`, () => ({ measures: [], trunk_mm_year: null }));
   show(<GrowthSection dossier={dossier()} />);
   expect(await screen.findByText(/Not measured yet\. Once a year in autumn is enough/)).toBeTruthy();
 });

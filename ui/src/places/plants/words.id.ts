@@ -293,7 +293,7 @@ export const words: Record<keyof typeof english, string> = {
   'growth.chart': 'Batang sejak pertama diukur',
   'growth.year': 'Tahun',
   'growth.mm': 'mm',
-  'growth.rate': '{mm}{error} mm batang per tahun dalam {recipe}, {pot}',
+  'growth.rate': '{mm}{error} mm batang per tahun',
   'growth.stays': 'Pernah berada dalam',
   'plant.complaint': 'Keluhan',
 };

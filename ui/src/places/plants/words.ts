@@ -298,7 +298,7 @@ export const words = {
   'growth.chart': 'Trunk since it was first measured',
   'growth.year': 'Year',
   'growth.mm': 'mm',
-  'growth.rate': '{mm}{error} mm of trunk a year in {recipe}, {pot}',
+  'growth.rate': '{mm}{error} mm of trunk a year',
   'growth.stays': 'What it stood in',
   'plant.complaint': 'Complaint',
 } as const;

@@ -1,7 +1,5 @@
-import { NavLink } from 'react-router';
-
 import { useWords } from '../../i18n/words';
-import styles from './season.module.css';
+import { PartsNav } from '../../kit/PartsNav';
 
 const PARTS = [
   ['round', '/season'],
@@ -16,12 +14,6 @@ export function SeasonNav() {
   const { t } = useWords();
 
   return (
-    <nav className={styles.nav} aria-label={t('nav.season')}>
-      {PARTS.map(([part, to]) => (
-        <NavLink key={part} to={to} end>
-          {t(`season.nav.${part}`)}
-        </NavLink>
-      ))}
-    </nav>
+    <PartsNav label={t('nav.season')} parts={PARTS.map(([part, to]) => ({ to, name: t(`season.nav.${part}`) }))} />
   );
 }
