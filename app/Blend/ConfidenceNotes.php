@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Blend;
 
+use App\Calibration\InUse;
 use Zolbek\Core\Mix\Chemistry\Salts;
 use Zolbek\Core\Mix\Preparation\PanTail;
 
@@ -52,6 +53,9 @@ final class ConfidenceNotes
             if (is_string($found) && Salts::tryFrom($found)?->asksForAction() === true) {
                 $notes[] = ['code' => 'salts_'.$found, 'component_name' => $component->name, 'share' => 0.0];
             }
+        }
+        if (InUse::now()->isOn()) {
+            $notes[] = ['code' => 'fitted', 'component_name' => null, 'share' => 0.0];
         }
         $ec = $form->situation?->site?->water_ec_ms_cm;
         if ($ec !== null && Salts::inWater($ec)->asksForAction()) {

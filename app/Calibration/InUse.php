@@ -34,6 +34,14 @@ final class InUse
         return $this->off || $this->constants === null ? new ModelConstants() : $this->constants;
     }
 
+    /** Whether any are switched on. */
+    public function isOn(): bool
+    {
+        $this->look();
+
+        return ! $this->off && ($this->factors->of ?? []) !== [];
+    }
+
     /** A material as it is here; one of which the inner water was measured stays as it is. */
     public function material(Material $material, bool $isMeasured): Material
     {

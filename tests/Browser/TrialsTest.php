@@ -91,6 +91,8 @@ test('the model is fitted to the yard, switched on, and the verdicts go by it', 
     $this->open('/blend');
     $this->waitUntilFresh();
     expect($this->verdict('Air after watering'))->not->toBe($before);
+    $this->waitFor('//summary[.="How sure is this?"]')->click();
+    $this->see('The model is fitted to this yard’s own tests.');
 });
 
 test('a helper guesses a pot, and it is cut open', function (): void {

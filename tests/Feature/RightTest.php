@@ -67,6 +67,7 @@ test('switched on the verdicts go by them and are surer, switched off they are a
     $switched = $this->putJson("/api/v1/right/calibrations/$first", ['in_use' => true])->assertOk();
     Contract::check($switched, 'Calibrations');
     $on = $ask();
+    expect(array_column($on['notes'], 'code'))->toContain('fitted')->and(array_column($before['notes'], 'code'))->not->toContain('fitted');
     expect($air($on)['value'])->toBeGreaterThan($air($before)['value'])->and($air($on)['uncertainty'])->toBeLessThan($air($before)['uncertainty']);
     // fitted again while it is on, the same comes out: the factors are always those of the model alone
     $again = $this->postJson('/api/v1/right/calibrations');

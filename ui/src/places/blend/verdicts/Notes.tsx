@@ -50,6 +50,11 @@ export function Notes({ notes, children }: Props) {
           </li>
         )}
         {measured.length > 0 && <li>{t('note.measured', { components: measured.join(', ') })}</li>}
+        {codes('fitted').map(({ code }) => (
+          <li key={code}>
+            {t('note.fitted')} <Link to="/log/right">{t('note.toRight')}</Link>
+          </li>
+        ))}
         <li>{t('note.typical')}</li>
         <li>{t('note.orifice')}</li>
       </ul>

@@ -173,4 +173,6 @@ export const words: Record<keyof typeof english, string> = {
   'quarrel.oversize_pot.text':
     'Lebih lambat kering, berisiko; atau tumbuh lebih cepat dan kurang tertekan. Di sini air cukup {interval} jam dengan udara {air}; setengah kali lebih besar, {otherInterval} jam dengan {otherAir}.',
   'verdict.goodOnes': 'Baik: {criteria}',
+  'note.fitted': 'Model disesuaikan dengan uji kebun ini sendiri.',
+  'note.toRight': 'Seberapa tepat kita',
 };

@@ -175,6 +175,8 @@ export const words = {
   'quarrel.oversize_pot.text':
     'Slower to dry, a risk; or faster growth and less stress. Here water lasts {interval} h at {air} air; half as large again, {otherInterval} h at {otherAir}.',
   'verdict.goodOnes': 'Good: {criteria}',
+  'note.fitted': 'The model is fitted to this yard’s own tests.',
+  'note.toRight': 'How right we were',
 } as const;
 
 type Said = typeof words;
