@@ -14,6 +14,12 @@ expect()->extend('toBeNear', function (float $wanted, float $relative = 1e-6): v
     expect(abs((float) $this->value - $wanted))->toBeLessThanOrEqual($relative * max(abs($wanted), 1e-300), sprintf('%.12g is not near %.12g', $this->value, $wanted));
 });
 
+/** Whether there is time for all of what else is tried by samples (./zolbek test long). */
+function isLong(): bool
+{
+    return getenv('ZOLBEK_LONG') === '1';
+}
+
 /**
  * Seeds of random cases: a few each time, many where there is time (./zolbek test long).
  *
@@ -21,5 +27,5 @@ expect()->extend('toBeNear', function (float $wanted, float $relative = 1e-6): v
  */
 function seeds(int $few, int $many): array
 {
-    return range(1, getenv('ZOLBEK_LONG') === '1' ? 10 * $many : $few);
+    return range(1, isLong() ? 10 * $many : $few);
 }

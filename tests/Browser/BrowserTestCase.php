@@ -31,14 +31,25 @@ abstract class BrowserTestCase extends TestCase
             return null;
         };
         const until = (look, ms, done) => {
+            // asked when something changed, and now and then besides: to read a whole page again and again takes as much as to work on it
             const last = performance.now() + ms;
+            let changed = true;
+            let asked = 0;
+            const watch = new MutationObserver(() => { changed = true; });
+            watch.observe(document, { subtree: true, childList: true, characterData: true, attributes: true });
             const again = () => {
-                const found = look();
-                if (found || performance.now() > last) {
-                    done(found || false);
-                } else {
-                    setTimeout(again, 30);
+                const now = performance.now();
+                if (changed || now > asked + 250) {
+                    changed = false;
+                    asked = now;
+                    const found = look();
+                    if (found || now > last) {
+                        watch.disconnect();
+                        done(found || false);
+                        return;
+                    }
                 }
+                setTimeout(again, 30);
             };
             again();
         };
@@ -136,7 +147,9 @@ abstract class BrowserTestCase extends TestCase
 
     public function see(string $text): void
     {
-        self::assertTrue($this->wait('document.body.innerText.replace(/\s+/g, " ").includes(arguments[0])', $text, self::PATIENCE_S), 'Not to be read: '.$text."\n".mb_strimwidth($this->text(), 0, 1500));
+        $isRead = $this->wait('document.body.innerText.replace(/\s+/g, " ").includes(arguments[0])', $text, self::PATIENCE_S);
+        // the text of a whole page takes long to ask for
+        self::assertTrue($isRead, $isRead ? '' : 'Not to be read: '.$text."\n".mb_strimwidth($this->text(), 0, 1500));
     }
 
     /**
@@ -254,17 +267,17 @@ abstract class BrowserTestCase extends TestCase
         return $this->chrome()->driver->findElement(WebDriverBy::tagName('body'))->getText();
     }
 
-    /** @return list<string> what axe finds wrong with the page, as rule and place */
-    public function accessibilityFaults(): array
+    /** @return list<string> what axe finds wrong with the page, or with what an XPath finds in it, as rule and place */
+    public function accessibilityFaults(?string $within = null): array
     {
         if ($this->chrome()->driver->executeScript('return typeof axe') === 'undefined') {
             $this->chrome()->driver->executeScript((string) file_get_contents(dirname(__DIR__, 2).'/node_modules/axe-core/axe.min.js'));
         }
         $found = $this->chrome()->driver->executeAsyncScript(<<<'JS'
             const done = arguments[arguments.length - 1];
-            axe.run(document, { runOnly: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa'] })
+            axe.run(arguments[0] ?? document, { runOnly: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa'] })
                 .then((result) => done(result.violations.map((rule) => rule.id + ': ' + rule.nodes.map((node) => node.target.join(' ') + ' ' + node.failureSummary.split('\n')[1]).join(' | '))));
-            JS);
+            JS, [$within === null ? null : $this->waitFor($within)]);
 
         return array_values((array) $found);
     }

@@ -7,7 +7,7 @@ namespace Tests\Browser;
 use Facebook\WebDriver\WebDriverKeys;
 
 /** What an eye would miss on a page or on what lies over it, looked for in the page itself. */
-final class Walk
+final readonly class Walk
 {
     /** What is wrong with how a page lies: pushed sideways, links of the header out of sight, no heading or several, no title. */
     public const FAULTS = <<<'JS'
@@ -94,30 +94,111 @@ final class Walk
             .map((each) => `${Math.round(target(each).getBoundingClientRect().height)} ${each.getAttribute('aria-label') ?? each.textContent}`);
         JS;
 
-    /** Every width, language and light on one load of an address. */
-    public static function over(BrowserTestCase $test, string $path, string $ready): void
+    private const DESK = [1280, 800];
+    private const SIZES = [self::DESK, [820, 1180], [390, 844]];
+    private const ON_TOP = '//*[@role="dialog"]';
+
+    private function __construct(private BrowserTestCase $test, private string $path) {}
+
+    /**
+     * An address and what opens over it, on one load: how it lies, its accessibility, and where one is after what lay over it was closed. In English at a desk in
+     * bright light, in Indonesian, whose words are longer, at the bench and on a phone in dim light; every size in both where there is time (./zolbek test long).
+     *
+     * @param array<string, string> $over by the name of the button that opens it: what is to be read in it
+     */
+    public static function of(BrowserTestCase $test, string $path, string $ready, array $over): void
     {
+        $walk = new self($test, $path);
         $test->openWithMix($path);
         $test->see($ready);
-        foreach ([[1280, 800], [820, 1180], [390, 844]] as [$width, $height]) {
-            $test->chrome()->resize($width, $height);
-            $test->settle();
-            expect($test->chrome()->driver->executeScript(self::FAULTS))->toBe([], "$path at $width");
+        $english = isLong() ? self::SIZES : [self::DESK];
+        $walk->look($english, 'in English');
+        $walk->resize(self::DESK);
+        $places = [];
+        foreach ($over as $opener => $inside) {
+            $places[$opener] = $walk->openAndClose($opener, $inside, $english);
         }
-        // in place, in the other language and the other light
-        $test->chrome()->resize(1280, 800);
-        $test->settle();
-        $test->chrome()->driver->executeScript('document.querySelector("header button[class*=reader]").click()');
-        $test->waitFor('//label[contains(.,"Bahasa Indonesia")]')->click();
-        $test->waitFor('//*[@role="dialog"]//*[.="Bantuan dan pengaturan"]');
-        $test->press(WebDriverKeys::ESCAPE);
-        $test->waitUntilGone('//*[@role="dialog"]');
-        $test->click('Cahaya redup');
-        foreach ([[1280, 800], [820, 1180], [390, 844]] as [$width, $height]) {
-            $test->chrome()->resize($width, $height);
-            $test->settle();
-            expect($test->chrome()->driver->executeScript(self::FAULTS))->toBe([], "$path at $width in Indonesian");
+        $walk->inTheOtherLanguageAndLight();
+        $indonesian = isLong() ? self::SIZES : [self::SIZES[1], self::SIZES[2]];
+        $walk->look($indonesian, 'in Indonesian');
+        foreach ($places as $opener => $place) {
+            $walk->openAt($place);
+            $walk->lookAtWhatIsOver(isLong() ? self::SIZES : [self::SIZES[2]], $opener.' in Indonesian');
+            $walk->close();
         }
         expect($test->chrome()->complaints())->toBe([]);
+    }
+
+    /** @param array{int, int} $size */
+    private function resize(array $size): void
+    {
+        $this->test->chrome()->resize(...$size);
+        $this->test->settle();
+    }
+
+    /** @param non-empty-list<array{int, int}> $sizes */
+    private function look(array $sizes, string $how): void
+    {
+        $this->atSizes($sizes, self::FAULTS, $this->path.' '.$how);
+        expect($this->test->accessibilityFaults())->toBe([], $this->path.' '.$how);
+    }
+
+    /** @param non-empty-list<array{int, int}> $sizes */
+    private function lookAtWhatIsOver(array $sizes, string $what): void
+    {
+        $this->atSizes($sizes, self::OVERLAY_FAULTS, $what);
+        expect($this->test->accessibilityFaults(self::ON_TOP))->toBe([], $what);
+    }
+
+    /** @param non-empty-list<array{int, int}> $sizes */
+    private function atSizes(array $sizes, string $faults, string $what): void
+    {
+        foreach ($sizes as $size) {
+            $this->resize($size);
+            expect($this->test->chrome()->driver->executeScript($faults))->toBe([], "$what at $size[0]");
+        }
+    }
+
+    /**
+     * @param non-empty-list<array{int, int}> $sizes
+     *
+     * @return int which button of the page it was
+     */
+    private function openAndClose(string $opener, string $inside, array $sizes): int
+    {
+        $driver = $this->test->chrome()->driver;
+        $button = $this->test->waitFor('//button[normalize-space(.)="'.$opener.'" or @aria-label="'.$opener.'"]');
+        $at = (int) $driver->executeScript('arguments[0].scrollIntoView({ block: "center" }); arguments[0].focus(); return [...document.querySelectorAll("button")].indexOf(arguments[0]);', [$button]);
+        $driver->getKeyboard()->sendKeys(WebDriverKeys::ENTER);
+        $this->test->waitFor(self::ON_TOP);
+        $this->test->see($inside);
+        $this->lookAtWhatIsOver($sizes, $opener.' in English');
+        $this->close();
+        $this->resize(self::DESK);
+        expect($driver->executeScript('const at = document.activeElement; return at.getAttribute("aria-label") ?? at.textContent.trim();'))->toBe($opener);
+
+        return $at;
+    }
+
+    private function openAt(int $place): void
+    {
+        $this->test->chrome()->driver->executeScript('const button = document.querySelectorAll("button")[arguments[0]]; button.scrollIntoView({ block: "center" }); button.click();', [$place]);
+        $this->test->waitFor(self::ON_TOP);
+    }
+
+    private function close(): void
+    {
+        $this->test->chrome()->driver->getKeyboard()->sendKeys(WebDriverKeys::ESCAPE);
+        $this->test->waitUntilGone(self::ON_TOP);
+    }
+
+    private function inTheOtherLanguageAndLight(): void
+    {
+        $this->test->chrome()->driver->executeScript('document.querySelector("header button[class*=reader]").click()');
+        $this->test->waitFor('//label[contains(.,"Bahasa Indonesia")]')->click();
+        $this->test->waitFor('//*[@role="dialog"]//*[.="Bantuan dan pengaturan"]');
+        $this->close();
+        $this->test->click('Cahaya redup');
+        $this->test->see('Cahaya terang');
     }
 }

@@ -288,7 +288,7 @@ test('for a practice case the shipped components give a good mix, or it is told 
     } else {
         expect($answer->loosened)->not->toBe([]);
     }
-})->with(fn(): array => getenv('ZOLBEK_LONG') === '1' ? array_keys(Shipped::cases()) : ['s03', 's11', 's18', 't04', 't19']);
+})->with(fn(): array => isLong() ? array_keys(Shipped::cases()) : ['s03', 's11', 's18', 't04', 't19']);
 
 test('what is to keep its character stays within so many parts, and the most alike behaves most like it', function (): void {
     $place = Shipped::setup('s01');

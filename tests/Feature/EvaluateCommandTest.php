@@ -20,7 +20,7 @@ test('JSON in, JSON out, from standard input and from a file, without a database
 });
 
 test('bad input ends with 2 and one line that names the field', function (string $text, string $line): void {
-    [$code, $out, $err] = Yard::evaluateFile($text);
+    [$code, $out, $err] = Yard::evaluated($text);
     expect($code)->toBe(2)->and($out)->toBe('')->and($err)->toStartWith($line)->and(substr_count($err, "\n"))->toBe(1);
 })->with([
     ['{"blend": {"pumice-3-6-mm": -2}}', 'blend.pumice-3-6-mm: This must be from 0 to 1000000, not -2.'],
@@ -33,6 +33,10 @@ test('bad input ends with 2 and one line that names the field', function (string
     ['[]', 'blend: This is missing.'],
     ['', 'not JSON'],
 ]);
+
+test('what is wrong goes to standard error, with code 2', function (): void {
+    expect(Yard::evaluateFile('{"blend": {}}'))->toBe([2, '', "blend: At least one component needs parts above 0.\n"]);
+});
 
 test('a file that is not there is said by name', function (): void {
     [$code, , $err] = Yard::evaluateFile('', 'nothing.json');
@@ -65,7 +69,7 @@ test('a situation that cannot be is refused by name, and null counts as left out
         ...$request,
         'situation' => ['plant_group' => 'seedlings', 'site' => ['latitude' => 44, 'alkalinity_mg_l' => 50, 'months' => $months], ...$situation],
     ];
-    [$code, $out, $err] = Yard::evaluateFile(json_encode(array_filter($whole, static fn(mixed $value): bool => $value !== 'left out')));
+    [$code, $out, $err] = Yard::evaluated(json_encode(array_filter($whole, static fn(mixed $value): bool => $value !== 'left out')));
     if ($line === null) {
         expect($code)->toBe(0)->and($err)->toBe('')->and(json_decode($out, true)['assessment'])->toHaveKeys(['rating', 'fit', 'interval_h', 'drought', 'years', 'criteria']);
     } else {
@@ -98,7 +102,7 @@ test('a situation that cannot be is refused by name, and null counts as left out
 ]);
 
 test('a pot limed is a pot less acid, in the answer too', function (): void {
-    $ask = static fn(array $limed): array => json_decode(Yard::evaluateFile(json_encode([
+    $ask = static fn(array $limed): array => json_decode(Yard::evaluated(json_encode([
         'blend' => ['perlite-2-5-mm' => 1, 'sphagnum-peat' => 3],
         'pot' => ['shape' => 'round', 'depth' => 12, 'top' => 16, 'base' => 12],
         'holes' => ['count' => 1, 'diameter_cm' => 2, 'open_share' => 0.6],

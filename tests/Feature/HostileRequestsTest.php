@@ -20,6 +20,23 @@ const HOSTILE_QUERIES = [
     'plant_id=x', 'ids=1,x', 'language=xx', 'state=x', 'per_page[]=1', 'page[a][b]=1',
 ];
 
+/**
+ * Of what nobody would send every so-manieth, from another one on each time, so that all of it is sent to somebody; where there is time all to everybody.
+ *
+ * @template T
+ *
+ * @param list<T> $all
+ *
+ * @return list<T>
+ */
+function some(array $all, int $every): array
+{
+    static $from = 0;
+    $from = isLong() ? 0 : $from + 1;
+
+    return isLong() ? $all : array_values(array_filter($all, static fn(int $at): bool => ($at + $from) % $every === 0, ARRAY_FILTER_USE_KEY));
+}
+
 /** @return list<Route> */
 function everyRoute(): array
 {
@@ -69,13 +86,13 @@ test('every field of every write with every wrong kind of value is refused or ta
     foreach (everyRoute() as $route) {
         foreach (array_diff($route->methods(), ['GET', 'HEAD', 'OPTIONS']) as $method) {
             foreach (fieldsOf($route, $method) as $field) {
-                foreach (HOSTILE_VALUES as $value) {
+                foreach (some(HOSTILE_VALUES, 5) as $value) {
                     ($this->ask)($method, filledWith($route, '1'), (string) json_encode([$field => $value]));
                 }
             }
         }
     }
-    expect($this->stumbled)->toBe([])->and($this->asked)->toBeGreaterThan(5000);
+    expect($this->stumbled)->toBe([])->and($this->asked)->toBeGreaterThan(isLong() ? 5000 : 1000);
 });
 
 test('pages of other sites change nothing, whatever they say of themselves', function (): void {
@@ -94,25 +111,25 @@ test('pages of other sites change nothing, whatever they say of themselves', fun
 
 test('bodies that are none, addresses that lead nowhere, methods and types that do not fit', function (): void {
     foreach (everyRoute() as $route) {
-        foreach (['GET', 'POST', 'PUT', 'PATCH', 'DELETE', 'OPTIONS', 'PURGE'] as $method) {
+        foreach (some(['GET', 'POST', 'PUT', 'PATCH', 'DELETE', 'OPTIONS', 'PURGE'], 3) as $method) {
             ($this->ask)($method, filledWith($route, '1'), '{}');
         }
         foreach (array_diff($route->methods(), ['GET', 'HEAD', 'OPTIONS']) as $method) {
-            foreach (HOSTILE_BODIES as $body) {
+            foreach (some(HOSTILE_BODIES, 3) as $body) {
                 ($this->ask)($method, filledWith($route, '1'), $body);
             }
-            foreach (['text/csv', 'image/jpeg', 'application/zip', 'multipart/form-data', ''] as $type) {
+            foreach (some(['text/csv', 'image/jpeg', 'application/zip', 'multipart/form-data', ''], 3) as $type) {
                 ($this->ask)($method, filledWith($route, '1'), "PK\x03\x04 \xff\xd8 name\n\"x", ['CONTENT_TYPE' => $type]);
             }
         }
-        foreach (str_contains($route->uri(), '{') ? HOSTILE_IDS : [] as $id) {
+        foreach (str_contains($route->uri(), '{') ? some(HOSTILE_IDS, 3) : [] as $id) {
             foreach (array_diff($route->methods(), ['HEAD', 'OPTIONS']) as $method) {
                 ($this->ask)($method, filledWith($route, $id), '{}');
             }
         }
-        foreach (in_array('GET', $route->methods(), true) ? HOSTILE_QUERIES : [] as $query) {
+        foreach (in_array('GET', $route->methods(), true) ? some(HOSTILE_QUERIES, 3) : [] as $query) {
             ($this->ask)('GET', filledWith($route, '1').'?'.$query);
         }
     }
-    expect($this->stumbled)->toBe([])->and($this->asked)->toBeGreaterThan(4000);
+    expect($this->stumbled)->toBe([])->and($this->asked)->toBeGreaterThan(isLong() ? 4000 : 1200);
 });

@@ -9,6 +9,8 @@ use App\Shelf\Models\Component;
 use App\Situations\Actions\SaveSite;
 use App\Situations\Models\Site;
 use App\Situations\Models\Species;
+use Illuminate\Support\Facades\Artisan;
+use Symfony\Component\Console\Output\BufferedOutput;
 use Symfony\Component\Process\Process;
 use Tests\Core\Climates;
 
@@ -61,6 +63,22 @@ final class Yard
         $process->run();
 
         return [(int) $process->getExitCode(), $process->getOutput(), $process->getErrorOutput()];
+    }
+
+    /**
+     * The same by the command alone, in this process.
+     *
+     * @return array{int, string, string} code, what is answered, what is said of a fault
+     */
+    public static function evaluated(string $text): array
+    {
+        $file = (string) tempnam(sys_get_temp_dir(), 'zolbek-question');
+        file_put_contents($file, $text);
+        $said = new BufferedOutput();
+        $code = Artisan::call('zolbek:evaluate', ['file' => $file], $said);
+        unlink($file);
+
+        return $code === 0 ? [$code, $said->fetch(), ''] : [$code, '', $said->fetch()];
     }
 
     /** @return array<string, mixed> a made-up hill with frosts */

@@ -44,6 +44,19 @@ function everyAnswer(): array
     return $answers;
 }
 
+/** The demo yard, taken out once for all tests. */
+function demoYard(): string
+{
+    static $file = null;
+    if ($file === null) {
+        Databases::demo('from');
+        $file = WriteYard::to(sys_get_temp_dir());
+        register_shutdown_function(static fn() => @unlink($file));
+    }
+
+    return $file;
+}
+
 /** @param callable(ZipArchive): mixed $change */
 function changedYard(string $file, callable $change): string
 {
@@ -63,7 +76,7 @@ beforeEach(function (): void {
 });
 
 test('every figure of the demo yard is the same in the empty folder that it was taken into, pictures too', function (): void {
-    Databases::fresh('from', isDemo: true);
+    Databases::demo('from');
     $png = (string) base64_decode('iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg==', true);
     $photo = PhotoStore::keep(Plant::query()->firstOrFail(), $png, ['caption' => 'As it came']);
     $kept = file_get_contents(PhotoStore::path($photo));
@@ -100,10 +113,7 @@ test('a yard that was taken out of an older one is brought up to date', function
 })->with(['630a20a', 'eee4b8d']);
 
 test('what is no whole yard is refused, and nothing is taken', function (callable $change, string $rule): void {
-    Databases::fresh('from', isDemo: true);
-    $file = WriteYard::to(sys_get_temp_dir());
-    register_shutdown_function(static fn() => @unlink($file));
-    $other = changedYard($file, $change);
+    $other = changedYard(demoYard(), $change);
     Databases::fresh('into');
     try {
         app(TakeYard::class)($other);

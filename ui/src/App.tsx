@@ -1,7 +1,8 @@
 import { App as AntApp, ConfigProvider, Spin } from 'antd';
-import { lazy, Suspense, useEffect, useMemo, useState } from 'react';
-import { Route, Routes } from 'react-router';
+import { type ComponentType, useEffect, useMemo, useState } from 'react';
+import { matchRoutes, Route, Routes } from 'react-router';
 
+import { type Later, later } from './kit/later';
 import { BlendProvider } from './places/blend/state/BlendProvider';
 import { Doorway } from './shell/Doorway';
 import { FirstAnswer } from './shell/FirstAnswer';
@@ -14,43 +15,62 @@ import { antTheme, dim, light } from './theme';
 import common from './styles/common.module.css';
 import styles from './App.module.css';
 
-const BlendPage = lazy(() => import('./places/blend/BlendPage').then((module) => ({ default: module.BlendPage })));
-const BinsPage = lazy(() => import('./places/bins/BinsPage'));
-const ComponentPage = lazy(() => import('./places/bins/ComponentPage'));
-const CompareComponentsPage = lazy(() => import('./places/bins/CompareComponentsPage'));
-const BenchPage = lazy(() => import('./places/bench/BenchPage'));
-const TestPage = lazy(() => import('./places/bench/TestPage'));
-const ToolsPage = lazy(() => import('./places/bench/ToolsPage'));
-const TruthPage = lazy(() => import('./places/bench/TruthPage'));
-const PotsPage = lazy(() => import('./places/pots/PotsPage'));
-const TodayPage = lazy(() => import('./places/today/TodayPage'));
-const CalendarPage = lazy(() => import('./places/today/CalendarPage'));
-const PlantsPage = lazy(() => import('./places/plants/PlantsPage'));
-const PlantPage = lazy(() => import('./places/plants/PlantPage'));
-const FertilisersPage = lazy(() => import('./places/plants/FertilisersPage'));
-const DaysPage = lazy(() => import('./places/days/DaysPage'));
-const DayPage = lazy(() => import('./places/days/DayPage'));
-const DayBenchPage = lazy(() => import('./places/days/DayBenchPage'));
-const DayPrintPage = lazy(() => import('./places/days/DayPrintPage'));
-const RoundPage = lazy(() => import('./places/season/RoundPage'));
-const YearPage = lazy(() => import('./places/season/YearPage'));
-const AwayPage = lazy(() => import('./places/season/AwayPage'));
-const ZonesPage = lazy(() => import('./places/season/ZonesPage'));
-const WeatherPage = lazy(() => import('./places/season/WeatherPage'));
-const LogPage = lazy(() => import('./places/log/LogPage'));
-const CompareMixesPage = lazy(() => import('./places/blend/recipes/CompareMixesPage'));
-const CardPage = lazy(() => import('./places/blend/recipes/CardPage'));
-const FewestPage = lazy(() => import('./places/blend/find/FewestPage'));
-const FindPage = lazy(() => import('./places/blend/find/FindPage'));
-const PeoplePage = lazy(() => import('./places/people/PeoplePage'));
-const LibraryPage = lazy(() => import('./places/library/LibraryPage'));
-const StartPage = lazy(() => import('./places/start/StartPage'));
-const OutcomesPage = lazy(() => import('./places/outcomes/OutcomesPage'));
-const TrialsPage = lazy(() => import('./places/trials/TrialsPage'));
-const TrialPage = lazy(() => import('./places/trials/TrialPage'));
-const RightPage = lazy(() => import('./places/right/RightPage'));
-const TrainerPage = lazy(() => import('./places/trainer/TrainerPage'));
-const SheetPage = lazy(() => import('./places/log/SheetPage'));
+function Waiting() {
+  return <Spin className={common.listWaiting} />;
+}
+
+const page = (load: () => Promise<{ default: ComponentType }>) =>
+  later(() => load().then((module) => module.default), Waiting);
+
+/** The places by their addresses. */
+const PLACES: readonly (readonly [path: string, Page: Later<object>])[] = [
+  ['/start', page(() => import('./places/start/StartPage'))],
+  ['/today', page(() => import('./places/today/TodayPage'))],
+  ['/calendar', page(() => import('./places/today/CalendarPage'))],
+  ['/blend', page(() => import('./places/blend/BlendPage').then(({ BlendPage }) => ({ default: BlendPage })))],
+  ['/blend/fewest', page(() => import('./places/blend/find/FewestPage'))],
+  ['/blend/find', page(() => import('./places/blend/find/FindPage'))],
+  ['/blend/compare', page(() => import('./places/blend/recipes/CompareMixesPage'))],
+  ['/blend/card', page(() => import('./places/blend/recipes/CardPage'))],
+  ['/blend/library', page(() => import('./places/library/LibraryPage'))],
+  ['/bins', page(() => import('./places/bins/BinsPage'))],
+  ['/bins/compare', page(() => import('./places/bins/CompareComponentsPage'))],
+  ['/bins/:id', page(() => import('./places/bins/ComponentPage'))],
+  ['/bench', page(() => import('./places/bench/BenchPage'))],
+  ['/bench/tools', page(() => import('./places/bench/ToolsPage'))],
+  ['/bench/truth', page(() => import('./places/bench/TruthPage'))],
+  ['/bench/tests/:id', page(() => import('./places/bench/TestPage'))],
+  ['/pots', page(() => import('./places/pots/PotsPage'))],
+  ['/plants', page(() => import('./places/plants/PlantsPage'))],
+  ['/plants/:id', page(() => import('./places/plants/PlantPage'))],
+  ['/fertilisers', page(() => import('./places/plants/FertilisersPage'))],
+  ['/days', page(() => import('./places/days/DaysPage'))],
+  ['/days/:id', page(() => import('./places/days/DayPage'))],
+  ['/days/:id/bench', page(() => import('./places/days/DayBenchPage'))],
+  ['/days/:id/print', page(() => import('./places/days/DayPrintPage'))],
+  ['/season', page(() => import('./places/season/RoundPage'))],
+  ['/season/year', page(() => import('./places/season/YearPage'))],
+  ['/season/away', page(() => import('./places/season/AwayPage'))],
+  ['/season/zones', page(() => import('./places/season/ZonesPage'))],
+  ['/season/weather', page(() => import('./places/season/WeatherPage'))],
+  ['/people', page(() => import('./places/people/PeoplePage'))],
+  ['/log', page(() => import('./places/log/LogPage'))],
+  ['/log/mixes', page(() => import('./places/outcomes/OutcomesPage'))],
+  ['/log/trials', page(() => import('./places/trials/TrialsPage'))],
+  ['/log/trials/:id', page(() => import('./places/trials/TrialPage'))],
+  ['/log/right', page(() => import('./places/right/RightPage'))],
+  ['/log/trainer', page(() => import('./places/trainer/TrainerPage'))],
+  ['/log/:id', page(() => import('./places/log/SheetPage'))],
+];
+
+/** Fetches the place of an address, before anybody knows who asks. */
+export function fetchPlace(pathname: string): void {
+  const found = matchRoutes(
+    PLACES.map(([path], index) => ({ path, id: String(index) })),
+    pathname,
+  );
+  PLACES[Number(found?.[0]?.route.id)]?.[1].load().catch(() => undefined); // it says so when it is shown
+}
 
 const LIGHT_KEPT_AS = 'zolbek.light';
 
@@ -76,49 +96,13 @@ export function App() {
           <FirstAnswer>
             <BlendProvider>
               <Shell isDim={isDim} setDim={setDim}>
-                <Suspense fallback={<Spin className={common.listWaiting} />}>
-                  <Routes>
-                    <Route path="/" element={<FirstPage />} />
-                    <Route path="/start" element={<StartPage />} />
-                    <Route path="/today" element={<TodayPage />} />
-                    <Route path="/calendar" element={<CalendarPage />} />
-                    <Route path="/blend" element={<BlendPage />} />
-                    <Route path="/blend/fewest" element={<FewestPage />} />
-                    <Route path="/blend/find" element={<FindPage />} />
-                    <Route path="/blend/compare" element={<CompareMixesPage />} />
-                    <Route path="/blend/card" element={<CardPage />} />
-                    <Route path="/blend/library" element={<LibraryPage />} />
-                    <Route path="/bins" element={<BinsPage />} />
-                    <Route path="/bins/compare" element={<CompareComponentsPage />} />
-                    <Route path="/bins/:id" element={<ComponentPage />} />
-                    <Route path="/bench" element={<BenchPage />} />
-                    <Route path="/bench/tools" element={<ToolsPage />} />
-                    <Route path="/bench/truth" element={<TruthPage />} />
-                    <Route path="/bench/tests/:id" element={<TestPage />} />
-                    <Route path="/pots" element={<PotsPage />} />
-                    <Route path="/plants" element={<PlantsPage />} />
-                    <Route path="/plants/:id" element={<PlantPage />} />
-                    <Route path="/fertilisers" element={<FertilisersPage />} />
-                    <Route path="/days" element={<DaysPage />} />
-                    <Route path="/days/:id" element={<DayPage />} />
-                    <Route path="/days/:id/bench" element={<DayBenchPage />} />
-                    <Route path="/days/:id/print" element={<DayPrintPage />} />
-                    <Route path="/season" element={<RoundPage />} />
-                    <Route path="/season/year" element={<YearPage />} />
-                    <Route path="/season/away" element={<AwayPage />} />
-                    <Route path="/season/zones" element={<ZonesPage />} />
-                    <Route path="/season/weather" element={<WeatherPage />} />
-                    <Route path="/people" element={<PeoplePage />} />
-                    <Route path="/log" element={<LogPage />} />
-                    <Route path="/log/mixes" element={<OutcomesPage />} />
-                    <Route path="/log/trials" element={<TrialsPage />} />
-                    <Route path="/log/trials/:id" element={<TrialPage />} />
-                    <Route path="/log/right" element={<RightPage />} />
-                    <Route path="/log/trainer" element={<TrainerPage />} />
-                    <Route path="/log/:id" element={<SheetPage />} />
-                    <Route path="*" element={<Nowhere />} />
-                  </Routes>
-                </Suspense>
+                <Routes>
+                  <Route path="/" element={<FirstPage />} />
+                  {PLACES.map(([path, Page]) => (
+                    <Route key={path} path={path} element={<Page />} />
+                  ))}
+                  <Route path="*" element={<Nowhere />} />
+                </Routes>
               </Shell>
             </BlendProvider>
           </FirstAnswer>

@@ -8,7 +8,7 @@ import { createRoot } from 'react-dom/client';
 import { BrowserRouter } from 'react-router';
 
 import { ApiProblem } from './api/client';
-import { App } from './App';
+import { App, fetchPlace } from './App';
 import { firstLanguage, type Language, ReaderProvider, setPageLocale } from './i18n/reader';
 
 const queries = new QueryClient({
@@ -32,6 +32,7 @@ const catalogueOf = async (language: Language) =>
   language === 'id' ? (await import('./catalogue.id')).id : (await import('./catalogue')).en;
 const first = firstLanguage();
 setPageLocale(first);
+fetchPlace(window.location.pathname);
 const words = await catalogueOf(first);
 
 // where the browser allows it: not with a certificate that it does not know

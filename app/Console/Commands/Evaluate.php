@@ -11,6 +11,7 @@ use App\Situations\ReferenceSpecies;
 use Illuminate\Console\Command;
 use Illuminate\Contracts\Filesystem\FileNotFoundException;
 use JsonException;
+use Symfony\Component\Console\Output\OutputInterface;
 use Zolbek\Core\Basis\Input\Refused;
 use Zolbek\Core\Question\Evaluation\Answer;
 use Zolbek\Core\Question\Evaluation\Request;
@@ -35,7 +36,7 @@ final class Evaluate extends Command
         } catch (JsonException $fault) {
             return $this->refuse(Words::of('errors.evaluate.not_json', ['why' => $fault->getMessage()]));
         }
-        fwrite(STDOUT, json_encode($answer, JSON_PRETTY_PRINT | JSON_THROW_ON_ERROR)."\n");
+        $this->output->write(json_encode($answer, JSON_PRETTY_PRINT | JSON_THROW_ON_ERROR)."\n", false, OutputInterface::OUTPUT_RAW);
 
         return 0;
     }
@@ -55,7 +56,7 @@ final class Evaluate extends Command
 
     private function refuse(string $message): int
     {
-        fwrite(STDERR, str_replace(["\r", "\n"], ' ', $message)."\n");
+        $this->output->getErrorStyle()->write(str_replace(["\r", "\n"], ' ', $message)."\n", false, OutputInterface::OUTPUT_RAW);
 
         return 2;
     }

@@ -32,7 +32,7 @@ export function GroupDots({ title, groups, label, text }: Props) {
   const height = TOP + groups.length * ROW + BOTTOM;
 
   return (
-    <div className={styles.groupDotsRoom}>
+    <div className={styles.groupDotsRoom} role="group" aria-label={title} tabIndex={0}>
       <svg className={styles.groupDots} viewBox={`0 0 ${WIDTH} ${height}`} role="img" aria-label={title}>
         {groups.map(({ name, values, mean }, row) => {
           const y = TOP + row * ROW + ROW / 2;

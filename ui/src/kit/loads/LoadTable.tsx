@@ -5,6 +5,7 @@ import { Swatch } from '../../drawing/Swatch';
 import { useWords } from '../../i18n/words';
 import common from '../../styles/common.module.css';
 import { grouped, type ScoopedLine, type ShownLoad } from './loads';
+import { Scrolls } from '../Scrolls';
 import styles from './loads.module.css';
 import { useLoadWords } from './useLoadWords';
 
@@ -95,12 +96,7 @@ export function LoadTable({ loads, rows, scoopL, moreHeads, large = false }: Pro
     </table>
   );
 
-  return (
-    // wider than a phone: it must be reached by keys
-    <div className={styles.scroll} role="group" aria-label={t('loads.title')} tabIndex={0}>
-      {table}
-    </div>
-  );
+  return <Scrolls name={t('loads.title')}>{table}</Scrolls>;
 }
 
 /** How far a part is off the recipe, relative to itself. */

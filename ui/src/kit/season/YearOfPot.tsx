@@ -3,6 +3,7 @@ import { dayOf, YearStrip } from '../../drawing/YearStrip';
 import { useWords } from '../../i18n/words';
 import { CsvButton } from '../lists/CsvButton';
 import common from '../../styles/common.module.css';
+import { Scrolls } from '../Scrolls';
 import { useYearVerdict } from './useYearVerdict';
 import styles from './season.module.css';
 
@@ -20,7 +21,7 @@ export function YearOfPot({ year, name, most }: { year: Year; name: string; most
     <section className={styles.year} aria-label={name}>
       <YearStrip year={year} title={t('potyear.stripOf', { name })} {...(most === undefined ? {} : { most })} />
       <p className={styles.verdict}>{verdict(year)}</p>
-      <div className={common.tableScroll}>
+      <Scrolls name={t('potyear.sums', { runs: n(year.runs) })}>
         <table className={common.viewTable}>
           <caption>{t('potyear.sums', { runs: n(year.runs) })}</caption>
           <thead>
@@ -52,7 +53,7 @@ export function YearOfPot({ year, name, most }: { year: Year; name: string; most
             ))}
           </tbody>
         </table>
-      </div>
+      </Scrolls>
       <p>
         {t('potyear.latest')}{' '}
         {year.latest

@@ -11,6 +11,7 @@ import { CsvButton } from '../../kit/lists/CsvButton';
 import { ListState } from '../../kit/lists/ListState';
 import { useFigureWords } from '../../kit/log/useFigureWords';
 import { RatingWord } from '../../kit/mixes/RatingHead';
+import { Scrolls } from '../../kit/Scrolls';
 import styles from './bench.module.css';
 import common from '../../styles/common.module.css';
 
@@ -63,7 +64,7 @@ function OwnTests() {
       {figures.length === 0 ? (
         <p className={common.quiet}>{t('truth.ownNone')}</p>
       ) : (
-        <div className={common.tableScroll}>
+        <Scrolls name={t('truth.own')}>
           <table className={common.plainTable}>
             <thead>
               <tr>
@@ -86,7 +87,7 @@ function OwnTests() {
               ))}
             </tbody>
           </table>
-        </div>
+        </Scrolls>
       )}
     </section>
   );
@@ -103,7 +104,7 @@ function Panel({ validation }: { validation: Schemas['Validation'] }) {
     <section>
       <h2>{t('truth.panel')}</h2>
       <p>{t('truth.panelLead', { apart: sum('told_apart'), all: cases.length, word: sum('same_word') })}</p>
-      <div className={common.tableScroll}>
+      <Scrolls name={t('truth.panel')}>
         <table className={`${common.viewTable} ${styles.truthKinds}`}>
           <thead>
             <tr>
@@ -130,14 +131,14 @@ function Panel({ validation }: { validation: Schemas['Validation'] }) {
             ))}
           </tbody>
         </table>
-      </div>
+      </Scrolls>
       <Checkbox checked={onlyOff} onChange={(event) => setOnlyOff(event.target.checked)}>
         {t('truth.onlyOff')}
       </Checkbox>
       {shown.length === 0 ? (
         <p className={common.quiet}>{t('truth.noneOff')}</p>
       ) : (
-        <div className={common.tableScroll}>
+        <Scrolls name={t('truth.onlyOff')}>
           <table className={`${common.viewTable} ${styles.truthCases}`}>
             <thead>
               <tr>
@@ -166,7 +167,7 @@ function Panel({ validation }: { validation: Schemas['Validation'] }) {
               ))}
             </tbody>
           </table>
-        </div>
+        </Scrolls>
       )}
     </section>
   );
@@ -194,7 +195,7 @@ function PublishedSet({ set }: { set: Schemas['PublishedSet'] }) {
         {set.source}; {t(`truth.use.${set.use}`)}; {t(`truth.sure.${set.sure}`)}.{' '}
         {t(`truth.like.${set.key}` as MessageId)}
       </p>
-      <div className={common.tableScroll}>
+      <Scrolls name={set.name}>
         <table className={common.viewTable}>
           <thead>
             <tr>
@@ -225,7 +226,7 @@ function PublishedSet({ set }: { set: Schemas['PublishedSet'] }) {
             ))}
           </tbody>
         </table>
-      </div>
+      </Scrolls>
     </section>
   );
 }

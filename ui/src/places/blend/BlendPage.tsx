@@ -1,8 +1,9 @@
 import { Alert, Button, Collapse } from 'antd';
-import { lazy, Suspense, useMemo, useRef, useState } from 'react';
+import { useMemo, useRef, useState } from 'react';
 
 import { useNavigate } from 'react-router';
 
+import { later } from '../../kit/later';
 import { answerOf, api, type Schemas } from '../../api/client';
 import { useLastGood } from '../../api/lastGood';
 import { usePots } from '../../api/pots';
@@ -40,10 +41,10 @@ import { DoButton } from '../../kit/people/DoButton';
 import styles from './blend.module.css';
 import common from '../../styles/common.module.css';
 
-const BatchDrawer = lazy(() => import('./batch/BatchDrawer').then((module) => ({ default: module.BatchDrawer })));
-const WriteDown = lazy(() => import('./mix/WriteDown').then((module) => ({ default: module.WriteDown })));
-const TubDrawer = lazy(() => import('./mix/TubDrawer').then((module) => ({ default: module.TubDrawer })));
-const ExtrasDrawer = lazy(() => import('./mix/ExtrasDrawer').then((module) => ({ default: module.ExtrasDrawer })));
+const BatchDrawer = later(() => import('./batch/BatchDrawer').then(({ BatchDrawer }) => BatchDrawer));
+const WriteDown = later(() => import('./mix/WriteDown').then(({ WriteDown }) => WriteDown));
+const TubDrawer = later(() => import('./mix/TubDrawer').then(({ TubDrawer }) => TubDrawer));
+const ExtrasDrawer = later(() => import('./mix/ExtrasDrawer').then(({ ExtrasDrawer }) => ExtrasDrawer));
 
 const ask = async (body: Schemas['EvaluationInput'], signal: AbortSignal) =>
   answerOf(await api.POST('/evaluate', { body, signal }));
@@ -248,14 +249,12 @@ export function BlendPage() {
           </>
         )}
       </section>
-      <Suspense fallback={null}>
-        {batching && question !== null && (
-          <BatchDrawer question={question} potName={potName} close={() => setBatching(false)} />
-        )}
-        {tool === 'write' && <WriteDown open close={() => setTool(null)} />}
-        {tool === 'tub' && <TubDrawer open close={() => setTool(null)} />}
-        {tool === 'extras' && <ExtrasDrawer open question={question} close={() => setTool(null)} />}
-      </Suspense>
+      {batching && question !== null && (
+        <BatchDrawer question={question} potName={potName} close={() => setBatching(false)} />
+      )}
+      {tool === 'write' && <WriteDown open close={() => setTool(null)} />}
+      {tool === 'tub' && <TubDrawer open close={() => setTool(null)} />}
+      {tool === 'extras' && <ExtrasDrawer open question={question} close={() => setTool(null)} />}
     </div>
   );
 }

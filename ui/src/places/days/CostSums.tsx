@@ -1,3 +1,4 @@
+import { Scrolls } from '../../kit/Scrolls';
 import type { Schemas } from '../../api/client';
 import { useMeta } from '../../api/meta';
 import { useWords } from '../../i18n/words';
@@ -20,7 +21,7 @@ export function CostSums({ day }: { day: Schemas['PottingDay'] }) {
       <h2>{t('costs.title')}</h2>
       <p>{used === null ? t('costs.unknown') : t('costs.used', { cost: money(used, currency) })}</p>
       {entries.length > 0 && (
-        <div className={common.tableScroll} role="group" aria-label={t('costs.title')} tabIndex={0}>
+        <Scrolls name={t('costs.title')}>
           <table className={common.plainTable}>
             <thead>
               <tr>
@@ -47,7 +48,7 @@ export function CostSums({ day }: { day: Schemas['PottingDay'] }) {
               ))}
             </tbody>
           </table>
-        </div>
+        </Scrolls>
       )}
     </section>
   );

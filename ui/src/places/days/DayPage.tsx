@@ -1,7 +1,8 @@
 import { Button, Segmented } from 'antd';
-import { lazy, Suspense, useState } from 'react';
+import { useState } from 'react';
 import { useNavigate } from 'react-router';
 
+import { later } from '../../kit/later';
 import { rules } from '../../api/meta';
 import type { Schemas } from '../../api/client';
 import { useWords } from '../../i18n/words';
@@ -19,8 +20,8 @@ import styles from './days.module.css';
 import { useAddressed } from '../../kit/hooks/useAddressed';
 import { DoButton } from '../../kit/people/DoButton';
 
-const ChoosePlants = lazy(() => import('./ChoosePlants').then((module) => ({ default: module.ChoosePlants })));
-const EntryDrawer = lazy(() => import('./EntryDrawer').then((module) => ({ default: module.EntryDrawer })));
+const ChoosePlants = later(() => import('./ChoosePlants').then(({ ChoosePlants }) => ChoosePlants));
+const EntryDrawer = later(() => import('./EntryDrawer').then(({ EntryDrawer }) => EntryDrawer));
 
 const VIEWS = ['plan', 'shelf', 'mixes', 'tools'] as const;
 
@@ -102,10 +103,8 @@ function Plan({ day }: { day: Schemas['PottingDay'] }) {
         )}
       </div>
       {framing && <DayFrame day={day} learned={day.learned_spare} close={() => setFraming(false)} />}
-      <Suspense>
-        {choosing && <ChoosePlants day={day} close={() => setChoosing(false)} />}
-        {entry !== undefined && <EntryDrawer key={entry.id} day={day} entry={entry} close={() => setEditing(null)} />}
-      </Suspense>
+      {choosing && <ChoosePlants day={day} close={() => setChoosing(false)} />}
+      {entry !== undefined && <EntryDrawer key={entry.id} day={day} entry={entry} close={() => setEditing(null)} />}
     </div>
   );
 }

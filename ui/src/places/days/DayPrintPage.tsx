@@ -57,11 +57,13 @@ function Sheets({ day }: { day: Schemas['PottingDay'] }) {
           {t('print.go')}
         </Button>
       </p>
-      {sheet === 'plan' && <PlanSheet day={day} />}
-      {sheet === 'shopping' && <ShoppingSheet day={day} />}
-      {sheet === 'mixing' && <MixingSheets day={day} />}
-      {sheet === 'cards' && <Cards day={day} />}
-      {sheet === 'labels' && <Labels day={day} layout={layout} />}
+      <div className={styles.printSheets} role="group" aria-label={t(`print.${sheet}`)} tabIndex={0}>
+        {sheet === 'plan' && <PlanSheet day={day} />}
+        {sheet === 'shopping' && <ShoppingSheet day={day} />}
+        {sheet === 'mixing' && <MixingSheets day={day} />}
+        {sheet === 'cards' && <Cards day={day} />}
+        {sheet === 'labels' && <Labels day={day} layout={layout} />}
+      </div>
     </div>
   );
 }

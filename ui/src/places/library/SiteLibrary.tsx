@@ -20,6 +20,7 @@ import { MonthField } from './MonthField';
 import { YearBars } from './YearBars';
 import { FormDrawer } from '../../kit/forms/FormDrawer';
 import { useAsked, useEditing } from '../../kit/lists/useEditing';
+import { Scrolls } from '../../kit/Scrolls';
 
 type Site = Schemas['Site'];
 const MEASURED: Partial<Record<string, Measure>> = { tmin: 'degC', tmax: 'degC', rain_mm: 'rain' };
@@ -278,7 +279,7 @@ function SiteDrawer({ site, close }: { site: Site | null; close: () => void }) {
           ))}
         </ul>
       )}
-      <div className={common.tableScroll}>
+      <Scrolls name={t('site.month')}>
         <table className={`${common.viewTable} ${styles.monthTable}`}>
           <thead>
             <tr>
@@ -313,7 +314,7 @@ function SiteDrawer({ site, close }: { site: Site | null; close: () => void }) {
             ))}
           </tbody>
         </table>
-      </div>
+      </Scrolls>
       <TextField label={t('site.note')} value={texts.note} error={problem?.at('note')} onChange={set('note')} />
       {save.error !== null && (
         <ul className={common.fieldError} role="alert">

@@ -1,8 +1,8 @@
 import { Segmented } from 'antd';
 
+import { Scrolls } from '../../kit/Scrolls';
 import type { Schemas } from '../../api/client';
 import { useWords } from '../../i18n/words';
-import common from '../../styles/common.module.css';
 import { ShareText } from './ShareText';
 import styles from './outcomes.module.css';
 
@@ -36,7 +36,7 @@ export function ByWord<By extends 'version' | 'species' | 'place' | 'depth' | 'y
           onChange={setBy}
         />
       </div>
-      <div className={common.tableScroll}>
+      <Scrolls name={t(`outcome.by.${by}`)}>
         <table className={styles.by}>
           <thead>
             <tr>
@@ -63,7 +63,7 @@ export function ByWord<By extends 'version' | 'species' | 'place' | 'depth' | 'y
             ))}
           </tbody>
         </table>
-      </div>
+      </Scrolls>
     </section>
   );
 }

@@ -1,6 +1,7 @@
 import type { ReactNode } from 'react';
 import { Link } from 'react-router';
 
+import { Scrolls } from '../../kit/Scrolls';
 import type { Schemas } from '../../api/client';
 import { useWords } from '../../i18n/words';
 import common from '../../styles/common.module.css';
@@ -73,7 +74,7 @@ export function SumsTable({ outcome }: { outcome: Schemas['MixOutcome'] }) {
   ];
 
   return (
-    <div className={common.tableScroll}>
+    <Scrolls name={t('outcome.title')}>
       <table className={styles.sums}>
         <thead>
           <tr>
@@ -98,7 +99,7 @@ export function SumsTable({ outcome }: { outcome: Schemas['MixOutcome'] }) {
           ))}
         </tbody>
       </table>
-    </div>
+    </Scrolls>
   );
 }
 

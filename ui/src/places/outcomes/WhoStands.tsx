@@ -5,6 +5,7 @@ import { Link } from 'react-router';
 import type { Schemas } from '../../api/client';
 import { useWords } from '../../i18n/words';
 import { CsvButton } from '../../kit/lists/CsvButton';
+import { Scrolls } from '../../kit/Scrolls';
 import common from '../../styles/common.module.css';
 import styles from './outcomes.module.css';
 
@@ -25,7 +26,7 @@ export function WhoStands({ outcome }: { outcome: Schemas['MixOutcome'] }) {
           rows={outcome.plants.map(({ findings, ...row }) => ({ ...row, findings: findings.join(' ') }))}
         />
       </div>
-      <div className={common.tableScroll}>
+      <Scrolls name={t('outcome.who')}>
         <table className={styles.by}>
           <thead>
             <tr>
@@ -69,7 +70,7 @@ export function WhoStands({ outcome }: { outcome: Schemas['MixOutcome'] }) {
             ))}
           </tbody>
         </table>
-      </div>
+      </Scrolls>
       {outcome.plants.length > plants.length && (
         <Button className={common.noPrint} onClick={() => setAll(true)}>
           {t('outcome.all', { count: outcome.plants.length })}

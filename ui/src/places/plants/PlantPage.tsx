@@ -1,7 +1,8 @@
 import { Spin } from 'antd';
-import { lazy, Suspense, useState } from 'react';
+import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 
+import { later } from '../../kit/later';
 import { rules } from '../../api/meta';
 import type { Schemas } from '../../api/client';
 import { usePlant, useTellOfPlant } from '../../api/plants';
@@ -24,15 +25,13 @@ import { DoButton } from '../../kit/people/DoButton';
 import common from '../../styles/common.module.css';
 import styles from './plants.module.css';
 
-const PlantDrawer = lazy(() => import('./PlantDrawer').then((module) => ({ default: module.PlantDrawer })));
-const InspectionDrawer = lazy(() =>
-  import('./InspectionDrawer').then((module) => ({ default: module.InspectionDrawer })),
-);
-const OutOfTurnDrawer = lazy(() => import('./OutOfTurnDrawer').then((module) => ({ default: module.OutOfTurnDrawer })));
-const WhichPot = lazy(() => import('../../kit/days/WhichPot').then((module) => ({ default: module.WhichPot })));
-const PottedDrawer = lazy(() => import('./PottedDrawer').then((module) => ({ default: module.PottedDrawer })));
-const TellModal = lazy(() => import('./TellModal').then((module) => ({ default: module.TellModal })));
-const ToDay = lazy(() => import('../../kit/days/ToDay').then((module) => ({ default: module.ToDay })));
+const PlantDrawer = later(() => import('./PlantDrawer').then(({ PlantDrawer }) => PlantDrawer));
+const InspectionDrawer = later(() => import('./InspectionDrawer').then(({ InspectionDrawer }) => InspectionDrawer));
+const OutOfTurnDrawer = later(() => import('./OutOfTurnDrawer').then(({ OutOfTurnDrawer }) => OutOfTurnDrawer));
+const WhichPot = later(() => import('../../kit/days/WhichPot').then(({ WhichPot }) => WhichPot));
+const PottedDrawer = later(() => import('./PottedDrawer').then(({ PottedDrawer }) => PottedDrawer));
+const TellModal = later(() => import('./TellModal').then(({ TellModal }) => TellModal));
+const ToDay = later(() => import('../../kit/days/ToDay').then(({ ToDay }) => ToDay));
 
 type Asking = 'edit' | 'inspect' | 'oot' | 'day' | 'potted' | 'which' | 'layer' | What;
 
@@ -84,44 +83,34 @@ export default function PlantPage() {
               <History events={dossier.events} />
             </div>
           </div>
-          <Suspense>
-            {asking === 'edit' && <PlantDrawer plant={dossier.plant} close={close} />}
-            {asking === 'inspect' && <InspectionDrawer plant={dossier.plant} close={close} />}
-            {asking === 'oot' && <OutOfTurnDrawer plant={dossier.plant} close={close} />}
-            {toPot !== null && <ToDay plantIds={toPot} close={() => setToPot(null)} />}
-            {asking === 'layer' && (
-              <LayerModal plant={dossier.plant} what="put" close={close} separated={(top) => setToPot([id, top])} />
-            )}
-            {asking === 'which' && (
-              <WhichPot
-                whose={{ plant: dossier.plant.id, recipe: null }}
-                count={dossier.plant.count ?? 1}
-                close={close}
-                take={null}
-              />
-            )}
-            {asking === 'potted' && <PottedDrawer plant={dossier.plant} close={close} />}
-            {asking === 'day' && <ToDay plantIds={[dossier.plant.id]} close={close} />}
-            {asking !== null && !['edit', 'inspect', 'oot', 'day', 'potted', 'which', 'layer'].includes(asking) && (
-              <TellModal
-                plant={dossier.plant}
-                what={
-                  asking as
-                    | 'note'
-                    | 'snoozed'
-                    | 'override'
-                    | 'given_away'
-                    | 'died'
-                    | 'complaint'
-                    | 'offspring'
-                    | 'split'
-                    | 'task'
-                }
-                close={close}
-                taken={setToPot}
-              />
-            )}
-          </Suspense>
+          {asking === 'edit' && <PlantDrawer plant={dossier.plant} close={close} />}
+          {asking === 'inspect' && <InspectionDrawer plant={dossier.plant} close={close} />}
+          {asking === 'oot' && <OutOfTurnDrawer plant={dossier.plant} close={close} />}
+          {toPot !== null && <ToDay plantIds={toPot} close={() => setToPot(null)} />}
+          {asking === 'layer' && (
+            <LayerModal plant={dossier.plant} what="put" close={close} separated={(top) => setToPot([id, top])} />
+          )}
+          {asking === 'which' && (
+            <WhichPot
+              whose={{ plant: dossier.plant.id, recipe: null }}
+              count={dossier.plant.count ?? 1}
+              close={close}
+              take={null}
+            />
+          )}
+          {asking === 'potted' && <PottedDrawer plant={dossier.plant} close={close} />}
+          {asking === 'day' && <ToDay plantIds={[dossier.plant.id]} close={close} />}
+          {asking !== null && !['edit', 'inspect', 'oot', 'day', 'potted', 'which', 'layer'].includes(asking) && (
+            <TellModal
+              plant={dossier.plant}
+              what={
+                asking as
+                  'note' | 'snoozed' | 'override' | 'given_away' | 'died' | 'complaint' | 'offspring' | 'split' | 'task'
+              }
+              close={close}
+              taken={setToPot}
+            />
+          )}
         </article>
       )}
     </ListState>

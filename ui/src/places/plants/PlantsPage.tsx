@@ -1,7 +1,8 @@
 import { Button } from 'antd';
-import { lazy, Suspense, useState } from 'react';
+import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 
+import { later } from '../../kit/later';
 import type { Schemas } from '../../api/client';
 import { useArchivePlant, usePlants } from '../../api/plants';
 import { useWords } from '../../i18n/words';
@@ -18,10 +19,10 @@ import { useAsked, useEditing } from '../../kit/lists/useEditing';
 import { said } from '../../kit/hooks/useAddressed';
 import { DoButton } from '../../kit/people/DoButton';
 
-const PlantDrawer = lazy(() => import('./PlantDrawer').then((module) => ({ default: module.PlantDrawer })));
-const ToDay = lazy(() => import('../../kit/days/ToDay').then((module) => ({ default: module.ToDay })));
-const ExchangeDrawer = lazy(() =>
-  import('../../kit/lists/ExchangeDrawer').then((module) => ({ default: module.ExchangeDrawer })),
+const PlantDrawer = later(() => import('./PlantDrawer').then(({ PlantDrawer }) => PlantDrawer));
+const ToDay = later(() => import('../../kit/days/ToDay').then(({ ToDay }) => ToDay));
+const ExchangeDrawer = later(() =>
+  import('../../kit/lists/ExchangeDrawer').then(({ ExchangeDrawer }) => ExchangeDrawer),
 );
 
 type Plant = Schemas['Plant'];
@@ -164,23 +165,21 @@ export default function PlantsPage() {
           },
         ]}
       />
-      <Suspense>
-        {editing !== null && <PlantDrawer plant={editing === 'new' ? null : editing} close={() => setEditing(null)} />}
-        {toDay && (
-          <ToDay
-            plantIds={ticked}
-            close={(done) => {
-              setToDay(false);
-              if (done) {
-                setTicked([]);
-              }
-            }}
-          />
-        )}
-        {exchanging && (
-          <ExchangeDrawer sheets={['plants', 'plant-history', 'growth', 'pots']} close={() => setExchanging(false)} />
-        )}
-      </Suspense>
+      {editing !== null && <PlantDrawer plant={editing === 'new' ? null : editing} close={() => setEditing(null)} />}
+      {toDay && (
+        <ToDay
+          plantIds={ticked}
+          close={(done) => {
+            setToDay(false);
+            if (done) {
+              setTicked([]);
+            }
+          }}
+        />
+      )}
+      {exchanging && (
+        <ExchangeDrawer sheets={['plants', 'plant-history', 'growth', 'pots']} close={() => setExchanging(false)} />
+      )}
     </div>
   );
 }

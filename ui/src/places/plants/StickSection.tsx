@@ -72,7 +72,7 @@ function Chart({ stick }: { stick: Schemas['StickChart'] }) {
   const depths = stick.days[0]?.levels.map((level) => level.depth_cm) ?? [];
 
   return (
-    <div className={styles.stickChartWrap}>
+    <div className={styles.stickChartWrap} role="group" aria-label={t('stick.chart')} tabIndex={0}>
       <table className={styles.stickChart}>
         <caption>{t('stick.chart')}</caption>
         <thead>

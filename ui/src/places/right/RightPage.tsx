@@ -9,6 +9,7 @@ import common from '../../styles/common.module.css';
 import { Calibrations } from './Calibrations';
 import { OneFigure } from './OneFigure';
 import { useFigureWords } from '../../kit/log/useFigureWords';
+import { Scrolls } from '../../kit/Scrolls';
 import styles from './right.module.css';
 
 /** How right we were: what was computed beside what came, figure by figure, and what the yard's own tests make of the model. */
@@ -34,7 +35,7 @@ export default function RightPage() {
         isEmpty={figures.length === 0}
         empty={t('right.empty')}
       >
-        <div className={common.tableScroll}>
+        <Scrolls name={t('right.figure')}>
           <table className={styles.figures}>
             <thead>
               <tr>
@@ -65,7 +66,7 @@ export default function RightPage() {
               ))}
             </tbody>
           </table>
-        </div>
+        </Scrolls>
         {shown !== undefined && <OneFigure figure={shown} />}
       </ListState>
       {found.data !== undefined && <Calibrations calibrations={found.data.calibrations} />}

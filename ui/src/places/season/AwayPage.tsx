@@ -9,6 +9,7 @@ import { useWords } from '../../i18n/words';
 import { NumberField } from '../../kit/fields/NumberField';
 import { CsvButton } from '../../kit/lists/CsvButton';
 import { useTyped } from '../../kit/season/useTyped';
+import { Scrolls } from '../../kit/Scrolls';
 import common from '../../styles/common.module.css';
 import { HelpsDrawer } from './HelpsDrawer';
 import { PlaceField } from './PlaceField';
@@ -96,7 +97,7 @@ export default function AwayPage() {
           <p className={styles.sums} data-away>
             {t('away.says', { want, count: answer.plants.length, unknown: answer.unknown })}
           </p>
-          <div className={common.tableScroll}>
+          <Scrolls name={t('away.title')}>
             <table className={`${common.viewTable} ${styles.away}`}>
               <thead>
                 <tr>
@@ -140,7 +141,7 @@ export default function AwayPage() {
                 ))}
               </tbody>
             </table>
-          </div>
+          </Scrolls>
           <p className={common.quiet}>
             {t('away.limits')}{' '}
             <CsvButton

@@ -11,6 +11,7 @@ import { CsvButton } from '../../kit/lists/CsvButton';
 import { type Coming, comingOf, USUAL } from '../../kit/season/coming';
 import { ComingForm } from '../../kit/season/ComingForm';
 import { useTyped } from '../../kit/season/useTyped';
+import { Scrolls } from '../../kit/Scrolls';
 import common from '../../styles/common.module.css';
 import { PlaceField } from './PlaceField';
 import styles from './season.module.css';
@@ -67,7 +68,7 @@ function Answer({ year }: { year: Schemas['PlaceYear'] }) {
           unknown: year.unknown,
         })}
       </p>
-      <div className={common.tableScroll}>
+      <Scrolls name={t('year.months')}>
         <table className={`${common.viewTable} ${styles.months}`}>
           <caption>{t('year.months')}</caption>
           <thead>
@@ -87,8 +88,8 @@ function Answer({ year }: { year: Schemas['PlaceYear'] }) {
             </tr>
           </tbody>
         </table>
-      </div>
-      <div className={common.tableScroll}>
+      </Scrolls>
+      <Scrolls name={t('year.pots', { runs: year.runs })}>
         <table className={common.viewTable}>
           <caption>{t('year.pots', { runs: year.runs })}</caption>
           <thead>
@@ -123,7 +124,7 @@ function Answer({ year }: { year: Schemas['PlaceYear'] }) {
             ))}
           </tbody>
         </table>
-      </div>
+      </Scrolls>
       {year.total > year.plants.length + year.unknown && (
         <p className={common.quiet}>
           {t('walk.more', { shown: year.plants.length + year.unknown, total: year.total })}

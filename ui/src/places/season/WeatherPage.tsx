@@ -1,7 +1,8 @@
 import { Button, Form, Spin } from 'antd';
-import { lazy, Suspense, useState } from 'react';
+import { useState } from 'react';
 import { useSearchParams } from 'react-router';
 
+import { later } from '../../kit/later';
 import type { Schemas } from '../../api/client';
 import { usePlants } from '../../api/plants';
 import { useBringWeather, useSiteWeather, useWriteWeather } from '../../api/season';
@@ -12,12 +13,13 @@ import { NumberField } from '../../kit/fields/NumberField';
 import { useUndoable } from '../../kit/hooks/useUndoable';
 import { DoButton } from '../../kit/people/DoButton';
 import { RecordPicker } from '../../kit/pickers/RecordPicker';
+import { Scrolls } from '../../kit/Scrolls';
 import common from '../../styles/common.module.css';
 import { SeasonNav } from './SeasonNav';
 import styles from './season.module.css';
 
-const ExchangeDrawer = lazy(() =>
-  import('../../kit/lists/ExchangeDrawer').then((module) => ({ default: module.ExchangeDrawer })),
+const ExchangeDrawer = later(() =>
+  import('../../kit/lists/ExchangeDrawer').then(({ ExchangeDrawer }) => ExchangeDrawer),
 );
 const FIELDS = ['tmin', 'tmax', 'rain_mm'] as const;
 const LABELS = { tmin: 'weather.low', tmax: 'weather.high', rain_mm: 'weather.rain' } as const;
@@ -76,7 +78,7 @@ export default function WeatherPage() {
       ) : (
         <Weather weather={found.data} />
       )}
-      <Suspense>{exchanging && <ExchangeDrawer sheets={['weather']} close={() => setExchanging(false)} />}</Suspense>
+      {exchanging && <ExchangeDrawer sheets={['weather']} close={() => setExchanging(false)} />}
     </div>
   );
 }
@@ -112,7 +114,7 @@ function Days({ days }: { days: (Schemas['ForetoldDay'] & { source: Schemas['Wea
   const { t, n, date } = useWords();
 
   return (
-    <div className={common.tableScroll}>
+    <Scrolls name={t('weather.title')}>
       <table className={common.viewTable}>
         <thead>
           <tr>
@@ -139,7 +141,7 @@ function Days({ days }: { days: (Schemas['ForetoldDay'] & { source: Schemas['Wea
           ))}
         </tbody>
       </table>
-    </div>
+    </Scrolls>
   );
 }
 

@@ -8,6 +8,7 @@ import { useWords } from '../../i18n/words';
 import { NumberField } from '../../kit/fields/NumberField';
 import { useUndoable } from '../../kit/hooks/useUndoable';
 import { DoButton } from '../../kit/people/DoButton';
+import { Scrolls } from '../../kit/Scrolls';
 import common from '../../styles/common.module.css';
 import styles from './season.module.css';
 
@@ -27,7 +28,7 @@ export function ZoneView({ zone }: { zone: Zone }) {
           ◆ {t('zones.unknown', { plants: zone.unknown.map(({ number }) => number).join(', ') })}
         </p>
       )}
-      <div className={common.tableScroll}>
+      <Scrolls name={t('zones.plan')}>
         <table className={common.viewTable}>
           <caption>{t('zones.plan')}</caption>
           <thead>
@@ -64,7 +65,7 @@ export function ZoneView({ zone }: { zone: Zone }) {
             ))}
           </tbody>
         </table>
-      </div>
+      </Scrolls>
       <Valve zone={zone} usual={plan?.minutes ?? 0} />
       {plan !== undefined && <Pots zone={zone} plan={plan} />}
       <p className={common.quiet}>{t('zones.limits')}</p>
@@ -160,7 +161,7 @@ function Pots({ zone, plan }: { zone: Zone; plan: Schemas['ZonePlan'] }) {
   const names = Object.fromEntries(zone.plants.map((plant) => [plant.number, `${plant.number} ${plant.name}`]));
 
   return (
-    <div className={common.tableScroll}>
+    <Scrolls name={t('zones.inZone', { season: t(`potyear.${plan.season}`) })}>
       <table className={common.viewTable}>
         <caption>{t('zones.inZone', { season: t(`potyear.${plan.season}`) })}</caption>
         <thead>
@@ -192,6 +193,6 @@ function Pots({ zone, plan }: { zone: Zone; plan: Schemas['ZonePlan'] }) {
           ))}
         </tbody>
       </table>
-    </div>
+    </Scrolls>
   );
 }

@@ -11,6 +11,7 @@ import { FormDialog } from '../../kit/forms/FormDialog';
 import { TextField } from '../../kit/fields/TextField';
 import { useUndoable } from '../../kit/hooks/useUndoable';
 import { DoButton } from '../../kit/people/DoButton';
+import { Scrolls } from '../../kit/Scrolls';
 import common from '../../styles/common.module.css';
 import styles from './trials.module.css';
 
@@ -57,7 +58,7 @@ export function Values({ trial }: { trial: Schemas['Trial'] }) {
         options={trial.days.map((value) => ({ value, label: day(value) }))}
         onChange={setOn}
       />
-      <div className={common.tableScroll}>
+      <Scrolls name={t('trial.values')}>
         <table className={styles.values}>
           <thead>
             <tr>
@@ -128,7 +129,7 @@ export function Values({ trial }: { trial: Schemas['Trial'] }) {
             ))}
           </tbody>
         </table>
-      </div>
+      </Scrolls>
       {isRunning && (
         <div className={styles.acts}>
           <DoButton

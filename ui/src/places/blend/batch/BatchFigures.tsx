@@ -6,6 +6,7 @@ import { useWords } from '../../../i18n/words';
 import { planned } from '../../../kit/loads/loads';
 import { LoadTable } from '../../../kit/loads/LoadTable';
 import { ScoopNotes } from '../../../kit/loads/ScoopNotes';
+import { Scrolls } from '../../../kit/Scrolls';
 import styles from './batch.module.css';
 import common from '../../../styles/common.module.css';
 
@@ -62,7 +63,7 @@ export function BatchFigures({
         }))}
       />
       <ScoopNotes warnings={plan.warnings} nameOf={nameOf} />
-      <div className={common.tableScroll}>
+      <Scrolls name={t('batch.fromShelf')}>
         <table className={common.viewTable}>
           <caption>{t('batch.fromShelf')}</caption>
           <thead>
@@ -88,7 +89,7 @@ export function BatchFigures({
             ))}
           </tbody>
         </table>
-      </div>
+      </Scrolls>
       {plan.lines
         .filter((line) => (line.lime_g ?? 0) > 0)
         .map((line) => (

@@ -1,3 +1,4 @@
+import { Scrolls } from '../../../kit/Scrolls';
 import type { Schemas } from '../../../api/client';
 import { PlainChart } from '../../../drawing/PlainChart';
 import { useWords } from '../../../i18n/words';
@@ -37,7 +38,7 @@ export function DepthView({ question }: { question: Schemas['EvaluationInput'] |
             marks={[{ x: shown(data.now_cm, 'cm'), label: t('depth.now') }]}
             dots={data.pots.map((pot) => ({ x: shown(pot.depth_cm, 'cm'), y: pot.air, label: pot.name }))}
           />
-          <div className={common.tableScroll}>
+          <Scrolls name={t('depth.pots')}>
             <table className={common.viewTable}>
               <caption>{t('depth.pots')}</caption>
               <thead>
@@ -71,7 +72,7 @@ export function DepthView({ question }: { question: Schemas['EvaluationInput'] |
                 ))}
               </tbody>
             </table>
-          </div>
+          </Scrolls>
         </>
       )}
     </ViewFrame>

@@ -1,6 +1,6 @@
-import { lazy, Suspense } from 'react';
 import { useSearchParams } from 'react-router';
 
+import { later } from '../../../kit/later';
 import type { Schemas } from '../../../api/client';
 import { useWords } from '../../../i18n/words';
 import { GradingSection } from './GradingSection';
@@ -8,17 +8,23 @@ import { Picture } from './Picture';
 import blendStyles from '../blend.module.css';
 import styles from './picture.module.css';
 
-const FitView = lazy(() => import('./FitView').then((module) => ({ default: module.FitView })));
-const ProfileView = lazy(() => import('./ProfileView').then((module) => ({ default: module.ProfileView })));
-const CurveView = lazy(() => import('./CurveView').then((module) => ({ default: module.CurveView })));
-const DepthView = lazy(() => import('./DepthView').then((module) => ({ default: module.DepthView })));
-const CompactionView = lazy(() => import('./CompactionView').then((module) => ({ default: module.CompactionView })));
-const AgeingView = lazy(() => import('./AgeingView').then((module) => ({ default: module.AgeingView })));
-const WaterView = lazy(() => import('./WaterView').then((module) => ({ default: module.WaterView })));
-const YearView = lazy(() => import('./YearView').then((module) => ({ default: module.YearView })));
-const TradeView = lazy(() => import('./TradeView').then((module) => ({ default: module.TradeView })));
-const TriangleView = lazy(() => import('./TriangleView').then((module) => ({ default: module.TriangleView })));
-const MoreFigures = lazy(() => import('./MoreFigures').then((module) => ({ default: module.MoreFigures })));
+function Waiting() {
+  const { t } = useWords();
+
+  return <p className={blendStyles.blendWait}>{t('view.waiting')}</p>;
+}
+
+const FitView = later(() => import('./FitView').then(({ FitView }) => FitView), Waiting);
+const ProfileView = later(() => import('./ProfileView').then(({ ProfileView }) => ProfileView), Waiting);
+const CurveView = later(() => import('./CurveView').then(({ CurveView }) => CurveView), Waiting);
+const DepthView = later(() => import('./DepthView').then(({ DepthView }) => DepthView), Waiting);
+const CompactionView = later(() => import('./CompactionView').then(({ CompactionView }) => CompactionView), Waiting);
+const AgeingView = later(() => import('./AgeingView').then(({ AgeingView }) => AgeingView), Waiting);
+const WaterView = later(() => import('./WaterView').then(({ WaterView }) => WaterView), Waiting);
+const YearView = later(() => import('./YearView').then(({ YearView }) => YearView), Waiting);
+const TradeView = later(() => import('./TradeView').then(({ TradeView }) => TradeView), Waiting);
+const TriangleView = later(() => import('./TriangleView').then(({ TriangleView }) => TriangleView), Waiting);
+const MoreFigures = later(() => import('./MoreFigures').then(({ MoreFigures }) => MoreFigures), Waiting);
 
 /** What one looks at: the pot as it stands, what time does, what the mix is, and what else one could do. */
 const GROUPS = {
@@ -78,20 +84,18 @@ export function ViewSwitch({ evaluation, sure, potName, question, fresh, setBall
           </button>
         ))}
       </nav>
-      <Suspense fallback={<p className={blendStyles.blendWait}>{t('view.waiting')}</p>}>
-        {view === 'section' && <Picture evaluation={evaluation} potName={potName} />}
-        {view === 'fit' && <FitView evaluation={evaluation} fresh={fresh} setBall={setBall} />}
-        {view === 'profile' && <ProfileView evaluation={evaluation} fresh={fresh} />}
-        {view === 'curve' && <CurveView question={question} />}
-        {view === 'depths' && <DepthView question={question} />}
-        {view === 'compaction' && <CompactionView question={question} evaluation={evaluation} />}
-        {view === 'ageing' && <AgeingView question={question} />}
-        {view === 'water' && <WaterView water={evaluation.water} sure={sure} fresh={fresh} />}
-        {view === 'year' && <YearView question={question} />}
-        {view === 'trade' && <TradeView question={question} />}
-        {view === 'triangle' && <TriangleView question={question} />}
-        {view === 'figures' && <MoreFigures evaluation={evaluation} />}
-      </Suspense>
+      {view === 'section' && <Picture evaluation={evaluation} potName={potName} />}
+      {view === 'fit' && <FitView evaluation={evaluation} fresh={fresh} setBall={setBall} />}
+      {view === 'profile' && <ProfileView evaluation={evaluation} fresh={fresh} />}
+      {view === 'curve' && <CurveView question={question} />}
+      {view === 'depths' && <DepthView question={question} />}
+      {view === 'compaction' && <CompactionView question={question} evaluation={evaluation} />}
+      {view === 'ageing' && <AgeingView question={question} />}
+      {view === 'water' && <WaterView water={evaluation.water} sure={sure} fresh={fresh} />}
+      {view === 'year' && <YearView question={question} />}
+      {view === 'trade' && <TradeView question={question} />}
+      {view === 'triangle' && <TriangleView question={question} />}
+      {view === 'figures' && <MoreFigures evaluation={evaluation} />}
       <GradingSection evaluation={evaluation} />
     </>
   );

@@ -2,6 +2,7 @@ import type { Schemas } from '../../../api/client';
 import { MonthBars } from '../../../drawing/MonthBars';
 import { useWords } from '../../../i18n/words';
 import { lasting } from '../../../kit/mixes/verdictWords';
+import { Scrolls } from '../../../kit/Scrolls';
 import { ViewFrame } from './ViewFrame';
 import common from '../../../styles/common.module.css';
 import styles from './picture.module.css';
@@ -75,7 +76,7 @@ export function WaterView({
         })}
       </p>
       <p className={common.quiet}>{t('water.limits')}</p>
-      <div className={common.tableScroll}>
+      <Scrolls name={t('view.water')}>
         <table className={`${common.viewTable} ${styles.viewTableTight}`}>
           <thead>
             <tr>
@@ -108,7 +109,7 @@ export function WaterView({
             </tr>
           </tbody>
         </table>
-      </div>
+      </Scrolls>
     </ViewFrame>
   );
 }

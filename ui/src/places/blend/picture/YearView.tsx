@@ -31,7 +31,7 @@ export function YearView({ question }: { question: Schemas['EvaluationInput'] | 
   }
 
   return (
-    <div data-view="year">
+    <div data-view="year" aria-busy={!fresh}>
       <ComingForm form={way} change={setWay} />
       {problem !== undefined && (
         <p className={common.fieldError} role="alert">
@@ -41,7 +41,7 @@ export function YearView({ question }: { question: Schemas['EvaluationInput'] | 
       {data === undefined ? (
         <p className={blendStyles.blendWait}>{t('view.waiting')}</p>
       ) : (
-        <div className={fresh ? undefined : common.notFresh} aria-busy={!fresh}>
+        <div className={fresh ? undefined : common.notFresh}>
           <YearOfPot year={data} name={t('view.year')} />
         </div>
       )}

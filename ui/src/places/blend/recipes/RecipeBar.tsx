@@ -1,7 +1,8 @@
 import { Button, Select } from 'antd';
-import { lazy, Suspense, useState } from 'react';
+import { useState } from 'react';
 import { useNavigate } from 'react-router';
 
+import { later } from '../../../kit/later';
 import { useTakeRecipe } from '../../../api/files';
 import { useArchiveRecipe, useRecipes } from '../../../api/recipes';
 import { useWords } from '../../../i18n/words';
@@ -15,8 +16,8 @@ import common from '../../../styles/common.module.css';
 import { Dialog } from '../../../kit/overlays/Dialog';
 import { DoButton } from '../../../kit/people/DoButton';
 
-const SaveRecipe = lazy(() => import('./SaveRecipe').then((module) => ({ default: module.SaveRecipe })));
-const VersionsDrawer = lazy(() => import('./VersionsDrawer').then((module) => ({ default: module.VersionsDrawer })));
+const SaveRecipe = later(() => import('./SaveRecipe').then(({ SaveRecipe }) => SaveRecipe));
+const VersionsDrawer = later(() => import('./VersionsDrawer').then(({ VersionsDrawer }) => VersionsDrawer));
 
 interface Props {
   /** Whether the mix is another one than the recipe that is open. */
@@ -173,10 +174,8 @@ export function RecipeBar({ isChanged, saving, setSaving, tools }: Props) {
           }}
         />
       </Dialog>
-      <Suspense fallback={null}>
-        {saving && <SaveRecipe open isChanged={isChanged} close={() => setSaving(false)} />}
-        {versions && <VersionsDrawer open close={() => setVersions(false)} />}
-      </Suspense>
+      {saving && <SaveRecipe open isChanged={isChanged} close={() => setSaving(false)} />}
+      {versions && <VersionsDrawer open close={() => setVersions(false)} />}
     </div>
   );
 }

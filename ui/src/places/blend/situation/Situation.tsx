@@ -1,7 +1,8 @@
 import { Button, Form } from 'antd';
-import { type Dispatch, lazy, memo, Suspense, useCallback, useEffect, useRef, useState } from 'react';
+import { type Dispatch, memo, useCallback, useEffect, useRef, useState } from 'react';
 import { Link } from 'react-router';
 
+import { later } from '../../../kit/later';
 import type { ApiProblem, Schemas } from '../../../api/client';
 import { usePots } from '../../../api/pots';
 import { useSites } from '../../../api/situations';
@@ -19,9 +20,9 @@ import common from '../../../styles/common.module.css';
 import styles from './situation.module.css';
 import { RecordPicker } from '../../../kit/pickers/RecordPicker';
 
-const ContentsDrawer = lazy(() => import('./ContentsDrawer').then((module) => ({ default: module.ContentsDrawer })));
-const WhichPot = lazy(() => import('../../../kit/days/WhichPot').then((module) => ({ default: module.WhichPot })));
-const SituationDrawer = lazy(() => import('./SituationDrawer').then((module) => ({ default: module.SituationDrawer })));
+const ContentsDrawer = later(() => import('./ContentsDrawer').then(({ ContentsDrawer }) => ContentsDrawer));
+const WhichPot = later(() => import('../../../kit/days/WhichPot').then(({ WhichPot }) => WhichPot));
+const SituationDrawer = later(() => import('./SituationDrawer').then(({ SituationDrawer }) => SituationDrawer));
 
 /** For which plant, in which pot, on which site: three choices, made first; the rest has a sensible start. */
 export function Situation({ problem }: { problem: ApiProblem | undefined }) {
@@ -50,20 +51,18 @@ export function Situation({ problem }: { problem: ApiProblem | undefined }) {
         which={openWhich}
         hasMix={history.now.rows.length > 0}
       />
-      <Suspense fallback={null}>
-        {more && <SituationDrawer open close={() => setMore(false)} problem={problem} />}
-        {asking !== null && (
-          <WhichPot
-            whose={{ question: asking }}
-            count={asking.situation?.pots_wanted ?? 1}
-            close={() => setAsking(null)}
-            take={({ id }) => {
-              setAsking(null);
-              dispatch({ do: 'change', touches: 'pot', mix: { potId: id, potChange: null } });
-            }}
-          />
-        )}
-      </Suspense>
+      {more && <SituationDrawer open close={() => setMore(false)} problem={problem} />}
+      {asking !== null && (
+        <WhichPot
+          whose={{ question: asking }}
+          count={asking.situation?.pots_wanted ?? 1}
+          close={() => setAsking(null)}
+          take={({ id }) => {
+            setAsking(null);
+            dispatch({ do: 'change', touches: 'pot', mix: { potId: id, potChange: null } });
+          }}
+        />
+      )}
     </>
   );
 }
@@ -179,9 +178,7 @@ export function PotSetup({
         dispatch={dispatch}
         setContentsOpen={setContentsOpen}
       />
-      <Suspense fallback={null}>
-        {contentsOpen && <ContentsDrawer open close={() => setContentsOpen(false)} problem={problem} />}
-      </Suspense>
+      {contentsOpen && <ContentsDrawer open close={() => setContentsOpen(false)} problem={problem} />}
     </>
   );
 }
