@@ -45,7 +45,8 @@ async function page(request) {
   const shell = await caches.open(SHELL);
   try {
     const answer = await fetch(request);
-    if (answer.ok) {
+    // a picture that somebody opens by its address is no page to come back to
+    if (answer.ok && answer.headers.get('Content-Type')?.startsWith('text/html')) {
       await shell.put(PAGE, answer.clone());
     }
 

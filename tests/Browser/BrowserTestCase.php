@@ -196,7 +196,6 @@ abstract class BrowserTestCase extends TestCase
     public function type(string $label, string $text): void
     {
         $field = $this->field($label);
-        $field->click();
         $field->sendKeys([WebDriverKeys::CONTROL, 'a', WebDriverKeys::NULL, $text === '' ? WebDriverKeys::DELETE : $text]);
     }
 

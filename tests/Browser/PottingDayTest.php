@@ -219,13 +219,13 @@ test('a plant is written down, looked at, watered, and its roots judged', functi
     $this->see('Seen at the roots: black and soft.');
 });
 
-test('what is printed of a day fits its paper', function (string $sheet, string $ready, int $pages): void {
+test('what is printed of a day fits its paper', function (): void {
     $this->open('/days/1/print');
-    segment($sheet);
-    $this->see($ready);
-    $this->settle();
-    expect($this->accessibilityFaults())->toBe([])
-        ->and($this->pages())->toBeLessThanOrEqual($pages)->toBeGreaterThan(0);
-})->with([
-    ['Day plan', 'Gate pine', 2], ['Shopping list', 'To buy in all', 1], ['Mixing sheet', 'Loads mixed', 4], ['Mixing sheet', ' L: T-001 Gate pine', 4], ['Pot cards', 'Tie it so that it cannot move.', 3], ['Labels', 'T-001', 1],
-]);
+    foreach (['Day plan' => [2, 'Gate pine'], 'Shopping list' => [1, 'To buy in all'], 'Mixing sheet' => [4, 'Loads mixed', ' L: T-001 Gate pine'], 'Pot cards' => [3, 'Tie it so that it cannot move.'], 'Labels' => [1, 'T-001']] as $sheet => $of) {
+        segment($sheet);
+        array_map($this->see(...), array_slice($of, 1));
+        $this->settle();
+        expect($this->accessibilityFaults())->toBe([], $sheet)
+            ->and($this->pages())->toBeLessThanOrEqual($of[0], $sheet)->toBeGreaterThan(0);
+    }
+});

@@ -96,6 +96,8 @@ final readonly class Walk
 
     private const DESK = [1280, 800];
     private const SIZES = [self::DESK, [820, 1180], [390, 844]];
+    /** What is done sitting down: links in running text and in rows are lower there than a thumb. */
+    private const NOT_AT_THE_BENCH = ['/calendar', '/start', '/start?step=pot', '/start?step=place', '/start?step=have', '/blend/library', '/pots', '/days/1', '/season/year?plant=9'];
     private const ON_TOP = '//*[@role="dialog"]';
 
     private function __construct(private BrowserTestCase $test, private string $path) {}
@@ -156,6 +158,9 @@ final readonly class Walk
         foreach ($sizes as $size) {
             $this->resize($size);
             expect($this->test->chrome()->driver->executeScript($faults))->toBe([], "$what at $size[0]");
+            if ($faults === self::FAULTS && $size !== self::DESK && ! in_array($this->path, self::NOT_AT_THE_BENCH, true)) {
+                expect($this->test->chrome()->driver->executeScript(self::SMALL_TARGETS))->toBe([], "$what at $size[0]");
+            }
         }
     }
 
