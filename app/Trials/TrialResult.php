@@ -8,14 +8,21 @@ use App\Trials\Models\Trial;
 use App\Trials\Models\TrialPlant;
 use App\Trials\Models\TrialValue;
 use Zolbek\Core\Basis\Input\Refused;
+use Zolbek\Core\Basis\Statistics\Holm;
 use Zolbek\Core\Basis\Statistics\Sample;
 use Zolbek\Core\Work\Trial\BlockPermutation;
 use Zolbek\Core\Work\Trial\GroupSize;
 
-/** What a trial came to: schema TrialResult of the API, kept with it when it is ended. */
+/**
+ * What a trial came to: schema TrialResult of the API, kept with it when it is ended.
+ *
+ * @phpstan-type Arm array{code: string, label: string, n: int, lost: int, mean: float|null, deviation: float|null, values: list<float>}
+ * @phpstan-type Pair array{one: string, other: string, difference: float, low: float|null, high: float|null, p: float, arrangements: int|null, as_far: int, corrected_p: float, told: bool}
+ * @phpstan-type Result array{day: string, first_day: string|null, arms: list<Arm>, pairs: list<Pair>, seen: float|null}
+ */
 final class TrialResult
 {
-    /** @return array<string, mixed>|null null where nothing was measured yet */
+    /** @return Result|null null where nothing was measured yet */
     public static function of(Trial $trial): ?array
     {
         $day = self::lastDay($trial);
@@ -34,16 +41,16 @@ final class TrialResult
                 $of[$plant->arm][] = $value;
             }
         }
-        $arms = [];
+        $arms = $samples = [];
         foreach ($trial->arms as $i => $arm) {
             $own = $of[$i] ?? [];
-            $sample = Sample::of($own);
+            $samples[] = $sample = Sample::of($own);
             $arms[] = [
                 'code' => $arm['code'], 'label' => $arm['label'], 'n' => count($own), 'lost' => $trial->plants->where('arm', $i)->whereNotNull('lost_on')->count(), 'mean' => $sample?->mean, 'deviation' => $sample?->deviation, 'values' => $own,
             ];
         }
 
-        return ['day' => $day, 'first_day' => $first, 'arms' => $arms, 'pairs' => self::pairs($trial, $values), 'seen' => self::seen($arms)];
+        return ['day' => $day, 'first_day' => $first, 'arms' => $arms, 'pairs' => self::pairs($trial, $values), 'seen' => self::seen($samples)];
     }
 
     /** The last day on which anything was measured at a plant that is left. */
@@ -69,11 +76,11 @@ final class TrialResult
     }
 
     /**
-     * Every two of what was tried, and the chance corrected for how many there are (Holm): the smallest times their number, the next times one less, none below the one before.
+     * Every two of what was tried, and the chance made up for how many there are.
      *
      * @param array<int, float> $values by id of the trial's plant
      *
-     * @return list<array<string, mixed>>
+     * @return list<Pair>
      */
     private static function pairs(Trial $trial, array $values): array
     {
@@ -92,53 +99,27 @@ final class TrialResult
                 } catch (Refused) {
                     continue;
                 }
-                $pairs[] = [
-                    'one' => $trial->arms[$i]['code'], 'other' => $trial->arms[$j]['code'], 'difference' => $found->difference, 'low' => $found->low, 'high' => $found->high, 'p' => $found->p, 'arrangements' => $found->arrangements,
-                    'as_far' => $found->asFar,
-                ];
+                $pairs[] = [$trial->arms[$i]['code'], $trial->arms[$j]['code'], $found];
             }
         }
+        $corrected = (new Holm(array_map(static fn(array $pair): float => $pair[2]->p, $pairs)))->corrected;
 
-        return self::corrected($pairs);
-    }
-
-    /**
-     * @param list<array<string, mixed>> $pairs
-     *
-     * @return list<array<string, mixed>>
-     */
-    private static function corrected(array $pairs): array
-    {
-        $order = array_keys($pairs);
-        usort($order, static fn(int $a, int $b): int => $pairs[$a]['p'] <=> $pairs[$b]['p']);
-        $last = 0.0;
-        foreach ($order as $rank => $i) {
-            $last = max($last, min(1.0, (count($pairs) - $rank) * $pairs[$i]['p']));
-            $pairs[$i]['corrected_p'] = $last;
-            $pairs[$i]['told'] = $last <= 0.05;
-        }
-
-        return $pairs;
+        return array_map(static fn(array $pair, float $chance): array => [
+            'one' => $pair[0], 'other' => $pair[1], 'difference' => $pair[2]->difference, 'low' => $pair[2]->low, 'high' => $pair[2]->high, 'p' => $pair[2]->p, 'arrangements' => $pair[2]->arrangements, 'as_far' => $pair[2]->asFar,
+            'corrected_p' => $chance, 'told' => $chance <= Holm::TOLD,
+        ], $pairs, $corrected);
     }
 
     /**
      * The smallest difference that so many plants would have shown.
      *
-     * @param list<array<string, mixed>> $arms
+     * @param list<Sample|null> $samples
      */
-    private static function seen(array $arms): ?float
+    private static function seen(array $samples): ?float
     {
-        $left = 0;
-        $squares = 0.0;
-        $least = PHP_INT_MAX;
-        foreach ($arms as $arm) {
-            $least = min($least, $arm['n']);
-            if ($arm['deviation'] !== null) {
-                $squares += ($arm['n'] - 1) * $arm['deviation'] ** 2;
-                $left += $arm['n'] - 1;
-            }
-        }
+        $least = min([PHP_INT_MAX, ...array_map(static fn(?Sample $sample): int => $sample->n ?? 0, $samples)]);
+        $deviation = Sample::pooled(array_filter($samples));
 
-        return $left === 0 || $least < 2 ? null : GroupSize::seenWith($least) * sqrt($squares / $left);
+        return $deviation === null || $least < 2 ? null : GroupSize::seenWith($least) * $deviation;
     }
 }

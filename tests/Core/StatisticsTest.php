@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use Zolbek\Core\Basis\Input\Refused;
 use Zolbek\Core\Basis\Numerics\RandomWords;
+use Zolbek\Core\Basis\Statistics\Holm;
 use Zolbek\Core\Basis\Statistics\Ratios;
 use Zolbek\Core\Basis\Statistics\Sample;
 use Zolbek\Core\Basis\Statistics\ShareDifference;
@@ -74,4 +75,26 @@ test('mean and deviation of some values', function (): void {
     $sample = new Sample([2.0, 4.0, 4.0, 4.0, 5.0, 5.0, 7.0, 9.0]);
     expect($sample->mean)->toBe(5.0)->and(round((float) $sample->deviation, 4))->toBe(2.1381)->and($sample->error())->toEqualWithDelta(2.1381 / sqrt(8), 1e-4);
     expect((new Sample([3.0]))->deviation)->toBeNull()->and((new Sample([3.0]))->error())->toBeNull()->and(Sample::of([]))->toBeNull();
+});
+
+test('chances of several questions are made up for how many they are', function (array $chances, array $corrected): void {
+    expect(array_map(static fn(float $chance): float => round($chance, 12), (new Holm($chances))->corrected))->toBe($corrected);
+})->with([[[0.01, 0.04, 0.03, 0.005], [0.03, 0.06, 0.06, 0.02]], [[], []], [[0.2], [0.2]], [[0.6, 0.7], [1.0, 1.0]]]);
+
+test('a corrected chance is never smaller, keeps the order, and is that of one question where only one is asked', function (int $seed): void {
+    $random = new RandomWords($seed);
+    $chances = array_map(static fn(): float => $random->uniform(), range(1, 1 + $seed % 7));
+    $corrected = (new Holm($chances))->corrected;
+    foreach ($chances as $i => $chance) {
+        expect($corrected[$i])->toBeGreaterThanOrEqual($chance)->toBeLessThanOrEqual(1.0);
+        foreach ($chances as $j => $other) {
+            expect($chance < $other && $corrected[$i] > $corrected[$j])->toBeFalse();
+        }
+    }
+})->with(seeds(20, 200));
+
+test('the deviation within several samples is that of their own means', function (): void {
+    $samples = [new Sample([1.0, 3.0]), new Sample([2.0, 4.0, 6.0])];
+    expect(round((float) Sample::pooled($samples), 4))->toBe(1.8257)->and(Sample::pooled([new Sample([1.0])]))->toBeNull()->and(Sample::pooled([]))->toBeNull()
+        ->and(Sample::pooled([new Sample([1.0]), new Sample([1.0, 3.0])]))->toEqualWithDelta(sqrt(2.0), 1e-12);
 });

@@ -6,6 +6,7 @@ namespace App\Trials\Models;
 
 use App\Common\Archivable;
 use App\Common\Stamped;
+use App\Trials\TrialResult;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -13,6 +14,8 @@ use Illuminate\Support\Carbon;
 
 /**
  * A question that plants are to answer: what is tried on them, how they are given out, what is measured and when.
+ *
+ * @phpstan-import-type Result from TrialResult
  *
  * @property int                        $id
  * @property string                     $name
@@ -31,7 +34,7 @@ use Illuminate\Support\Carbon;
  * @property Carbon|null                $ended_on
  * @property Carbon|null                $opened_on  on which the codes were looked up before the end
  * @property string                     $opened_by
- * @property array<string, mixed>|null  $result     as it was worked out when it was ended
+ * @property Result|null                $result     as it was worked out when it was ended
  * @property string                     $conclusion
  * @property Collection<int, TrialPlant> $plants
  * @property Carbon|null                $archived_at
