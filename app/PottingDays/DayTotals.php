@@ -6,7 +6,7 @@ namespace App\PottingDays;
 
 use Zolbek\Core\Work\PottingDay\DayMix;
 
-/** What a day comes to: minutes, litres, and the wire, mesh, moss and feed to lay ready. */
+/** What a day comes to: minutes, litres, and the wire, mesh, moss and feed to lay ready. The totals of schema PottingDay of the API, from entries of schema DayEntry. */
 final class DayTotals
 {
     /**

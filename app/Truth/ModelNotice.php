@@ -39,7 +39,7 @@ final class ModelNotice
         self::keep(['recompute' => false]);
     }
 
-    /** @return array<string, mixed> */
+    /** @return array<string, string|int|float|bool|null> */
     private static function value(): array
     {
         return Setting::query()->whereKey(self::KEY)->first()->value ?? [];

@@ -10,7 +10,7 @@ use Zolbek\Core\Basis\Input\Fields;
 use Zolbek\Core\Basis\Input\Refusals;
 use Zolbek\Core\Basis\Input\Refused;
 
-/** A premix or reclaimed mix as rows of what it is made of, coming to the same mix. */
+/** A premix or reclaimed mix as rows of what it is made of, coming to the same mix: schema ExpandedMix of the API. */
 final class ExpandPremix
 {
     /**
