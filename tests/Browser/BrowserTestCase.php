@@ -56,7 +56,7 @@ abstract class BrowserTestCase extends TestCase
         JS;
 
     /** How long something may take on a machine that is busy with other tests. */
-    private const PATIENCE_S = 20.0;
+    private const PATIENCE_S = 40.0;
 
     private static ?Site $site = null;
     private static ?Chrome $chrome = null;
