@@ -27,9 +27,10 @@ export default defineConfig({
     rolldownOptions: {
       output: {
         codeSplitting: {
+          // what most places share is one piece; what few need is not fetched by all
           groups: [
-            { name: 'packages', test: /node_modules/, minShareCount: 3, priority: 2 },
-            { name: 'shared', test: /\/ui\/src\//, minShareCount: 3, priority: 1 },
+            { name: 'packages', test: /node_modules/, minShareCount: 25, priority: 2 },
+            { name: 'shared', test: /\/ui\/src\//, minShareCount: 15, priority: 1 },
           ],
         },
       },

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Http\SafeHeaders;
+use Bench\FirstLoad;
 use Tests\Browser\Session;
 
 // what the server gives to a browser as files
@@ -33,6 +34,12 @@ test('files named after what is in them are kept by a browser, pages are asked f
             ->and($body)->toBe(file_get_contents(dirname(__DIR__, 2).'/public'.$file));
     }
     expect($page['cache-control'] ?? '')->not->toContain('max-age=31536000');
+});
+
+test('the first page takes few files, and no more than a weak line in the yard carries', function (): void {
+    [, , $html] = served('/');
+    expect(preg_match_all('#/build/assets/[^"]+\.(js|css)#', $html))->toBeLessThan(20)
+        ->and(FirstLoad::measure(dirname(__DIR__, 2).'/public/build'))->toBeLessThan(400_000);
 });
 
 test('nothing beside the built front end is given away', function (string $path): void {
