@@ -1,4 +1,5 @@
 import react from '@vitejs/plugin-react';
+import { antStyles } from './ui/antStyles.ts';
 import { basename, dirname, relative } from 'node:path';
 import { defineConfig } from 'vitest/config';
 
@@ -17,7 +18,7 @@ export default defineConfig({
   base: '/build/',
   publicDir: false,
   cacheDir: '../node_modules/.vite',
-  plugins: [react()],
+  plugins: [antStyles(), react()],
   css: { modules: { generateScopedName: called, localsConvention: 'camelCase' } },
   build: {
     outDir: '../public/build',

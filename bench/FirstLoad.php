@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Bench;
 
-/** Bytes of gzipped JavaScript that the first place needs: the entry and all that it imports at once. */
+/** Bytes that the first place needs, gzipped: the entry, all that it imports at once, and their styles. */
 final class FirstLoad
 {
     public static function measure(string $build): int
@@ -14,7 +14,8 @@ final class FirstLoad
         $bytes = [];
         while (($name = array_pop($wanted)) !== null) {
             if (! isset($bytes[$name])) {
-                $bytes[$name] = strlen((string) gzencode((string) file_get_contents($build.'/'.$manifest[$name]['file']), 9));
+                $files = [$manifest[$name]['file'], ...($manifest[$name]['css'] ?? [])];
+                $bytes[$name] = array_sum(array_map(static fn(string $file): int => strlen((string) gzencode((string) file_get_contents($build.'/'.$file), 9)), $files));
                 array_push($wanted, ...($manifest[$name]['imports'] ?? []));
             }
         }

@@ -44,7 +44,7 @@ printf("Evaluate   ./zolbek evaluate, start to end         %8.0f ms\n", $plain);
 printf("           the same with a situation               %8.0f ms (at most 50 more)\n", $placed);
 
 $load = FirstLoad::measure(__DIR__.'/../public/build');
-printf("First load JavaScript, gzipped                     %8.1f kB (under 400)\n", $load / 1000.0);
+printf("First load, scripts and styles, gzipped            %8.1f kB (under 400)\n", $load / 1000.0);
 
 $site = Site::start();
 $chrome = Chrome::start();

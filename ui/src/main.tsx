@@ -1,4 +1,5 @@
 import '@fontsource-variable/source-sans-3/wght.css';
+import 'antd/dist/antd.css';
 import './styles/base.css';
 import './styles/print.css';
 

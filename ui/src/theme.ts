@@ -40,6 +40,9 @@ const THUMB = 44;
  */
 export function antTheme(palette: Palette, isDim: boolean, isStill: boolean, isHandheld: boolean): ThemeConfig {
   return {
+    // the styles are a file (ui/antStyles.ts), only their values are set here
+    zeroRuntime: true,
+    hashed: false,
     algorithm: isDim ? theme.darkAlgorithm : theme.defaultAlgorithm,
     token: {
       motion: !isStill,
