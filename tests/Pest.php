@@ -20,6 +20,20 @@ function isLong(): bool
     return getenv('ZOLBEK_LONG') === '1';
 }
 
+/** In how many runs each of what takes turns has had one. */
+const TURNS = 3;
+
+/**
+ * Whether it is somebody's turn, where a run has a turn (./zolbek test): what is long to try and no main job is tried in every third run, another third each time.
+ * Everybody's, where nobody counts.
+ */
+function isTurnOf(string $name): bool
+{
+    $turn = getenv('ZOLBEK_TURN');
+
+    return isLong() || $turn === false || $turn === '' || crc32($name) % TURNS === (int) $turn % TURNS;
+}
+
 /**
  * Seeds of random cases: a few each time, many where there is time (./zolbek test long).
  *

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 use Tests\Browser\Walk;
 
+pest()->group('job');
+
 // every address and what opens over it, on one load; in two files, for two browsers
 
 test('nothing is pushed sideways, cut off, out of sight, without a word or out of reach, and whoever closes what lay over it is where he was', function (string $path, string $ready, array $over = []): void {

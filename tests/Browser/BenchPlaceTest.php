@@ -90,7 +90,7 @@ test('a sieve analysis with scale and shaker changes the verdict in Blend, and c
     $this->see('The figures from before are back.');
     expect(airOf('Calcined clay 1-4 mm'))->toBe($before);
     expect($this->chrome()->complaints())->toBe([]);
-});
+})->group('job');
 
 test('a drained pot, interrupted and resumed, changes the verdict in Blend', function (): void {
     $before = airOf('Lava (scoria) 3-6 mm');
@@ -177,7 +177,7 @@ test('a scoop is calibrated by the water on the scale, and used in a batch', fun
     $this->click('Work out a batch');
     $this->click('Half scoop 0.475 L');
     expect((float) $this->field('Scoop holds')->getAttribute('value'))->toEqualWithDelta(0.475, 0.001);
-});
+})->group('job');
 
 test('a mix is tested and laid over what is computed', function (): void {
     $this->open('/blend');
@@ -212,4 +212,4 @@ test('from a delivery to the tests that suit it', function (): void {
     $this->click('Finish the test');
     $this->click('Use this result');
     $this->see('Evaluations use this test now.');
-});
+})->group('job');

@@ -44,7 +44,7 @@ test('from a recipe to the mixing sheet', function (): void {
     $this->open('/log?view=batches');
     $this->see('3 entries');
     expect($this->chrome()->complaints())->toBe([]);
-});
+})->group('job');
 
 test('the whole job by keyboard alone', function (): void {
     $this->open('/blend');
@@ -93,7 +93,7 @@ test('the whole job by keyboard alone', function (): void {
     $this->waitFor('//h1[.="Bins"]');
     $this->press('?');
     $this->see('Undo the last change of the mix');
-});
+})->group('job');
 
 test('what cannot be is said at its field, the picture stays and so does what was typed', function (): void {
     $this->open('/blend');
@@ -110,7 +110,7 @@ test('what cannot be is said at its field, the picture stays and so does what wa
         $this->waitUntilFresh();
         expect($this->chrome()->driver->findElements(WebDriverBy::cssSelector('[class*="__field-error"]')))->toBe([], $message);
     }
-});
+})->group('job');
 
 test('a drainage layer as thick as the pot is refused at its field', function (): void {
     $this->open('/blend');
@@ -177,7 +177,7 @@ test('a mend does what it promises', function (): void {
     $this->click('Undo');
     $this->waitUntilFresh();
     expect('then '.$this->verdict($name))->not->toBe($promised);
-});
+})->group('job');
 
 test('an archived component is named at its row, and comes back', function (): void {
     $this->open('/blend');

@@ -15,7 +15,10 @@ use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
 use PHPUnit\Framework\TestCase;
 
-/** A test in the real interface: the served demo yard in a headless browser. One server and one browser serve all tests. */
+/**
+ * A test in the real interface: the served demo yard in a headless browser. One server and one browser serve all tests. Those of the group "job" are in every run,
+ * the others take turns.
+ */
 abstract class BrowserTestCase extends TestCase
 {
     /** What a question needs in the page: the first element of an XPath that is shown, and to ask until an answer is there. */
@@ -64,6 +67,9 @@ abstract class BrowserTestCase extends TestCase
     protected function setUp(): void
     {
         parent::setUp();
+        if (! in_array('job', $this->groups(), true) && ! isTurnOf($this->name())) {
+            self::markTestSkipped('Has its turn in another run.');
+        }
         if (self::$site === null) {
             self::$site = Site::start();
             self::$chrome = Chrome::start();

@@ -88,7 +88,7 @@ test('a page of another origin in the same browser changes nothing', function ()
     expect($this->chrome()->driver->executeAsyncScript(
         'fetch("/api/v1/session").then((answer) => answer.json()).then(({ token }) => fetch("/api/v1/components/1/movements", { method: "POST", headers: { "Content-Type": "application/json", "X-CSRF-TOKEN": token }, body: JSON.stringify({ kind: "count", counted_l: 7 }) })).then((answer) => arguments[0](answer.status))',
     ))->toBe(201)->and(tablesOf($this->database()))->not->toBe($before);
-});
+})->group('job');
 
 test('the application runs under the rules that it gives the browser, and nothing slips in between', function (): void {
     foreach (['/bins', '/plants/5', '/days/1/print'] as $path) {
@@ -122,7 +122,7 @@ test('the application runs under the rules that it gives the browser, and nothin
     $framed = 'const frame = document.createElement("iframe"); frame.src = "/blend"; document.body.append(frame); frame.addEventListener("load", () => setTimeout(() => arguments[0](frame.contentDocument === null), 300));';
     expect($driver->executeAsyncScript($framed))->toBeTrue();
     $this->chrome()->complaints();
-});
+})->group('job');
 
 test('a session that has ended is begun anew by the page, and what was tapped is written down', function (): void {
     $this->open('/today');

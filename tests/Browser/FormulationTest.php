@@ -44,7 +44,7 @@ test('a mix is written in parts, per cent, litres and scoops, and stays the same
     expect(array_sum(array_map(floatval(...), amounts())))->toEqualWithDelta(100.0, 0.02);
     $this->click('Equal amounts of everything');
     expect(amounts())->toBe(['25', '25', '25', '25']);
-});
+})->group('job');
 
 test('a recipe is typed in words, and what cannot be read keeps what was typed', function (): void {
     $this->open('/blend');
@@ -124,7 +124,7 @@ test('a change asks for its reason, becomes a version, and shows what it did to 
     $this->click('What did it do to the pot?');
     $this->see('What differs most, against Orchard pots, version 1');
     expect($this->waitFor('//section[contains(@class,"compare-says")]')->getText())->toMatch('/Orchard pots, version 2: (more|less|heavier|lighter|dearer|cheaper|lasts|water)/');
-});
+})->group('job');
 
 test('recipes, pots and places stand side by side, the weightiest difference first', function (): void {
     $this->open('/blend');
@@ -218,7 +218,7 @@ test('plant, place and care change the verdicts, and three choices are enough', 
     $this->see('Somebody comes by once a week;');
     $this->waitFor('//summary[.="Where growers differ"]')->click();
     $this->see('With 50% cut it drinks');
-});
+})->group('job');
 
 test('a link reopens the same mix in the same situation', function (): void {
     $this->open('/blend');
@@ -303,7 +303,7 @@ test('a card prints the recipe and nothing of the frame', function (): void {
     } finally {
         $this->chrome()->devtools('Emulation.setEmulatedMedia', ['media' => '']);
     }
-});
+})->group('job');
 
 test('what is uncertain is said with the bench test that would settle it', function (): void {
     $this->open('/blend');

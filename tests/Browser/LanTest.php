@@ -54,7 +54,7 @@ test('the machine itself is asked nothing, the network everything, and no other 
     expect($this->lan->ask($network.'/api/v1/plants', ['X-Forwarded-For: 127.0.0.1', 'Zolbek-Door: desk', 'ZOLBEK_DOOR: desk', 'X-Real-IP: 127.0.0.1'])[0])->toBe(401);
     [$status, $headers] = $this->lan->ask(str_replace('https', 'http', $network).'/bins');
     expect($status)->toBe(301)->and($headers)->toContain('Location: '.$network.'/bins');
-});
+})->group('job');
 
 test('files come compressed, over HTTP/2, are kept for ever by their names, and nothing else is given away', function (): void {
     preg_match('#/build/assets/[^"]+\.js#', $this->lan->ask($this->lan->network.'/bins')[2], $file);
@@ -69,7 +69,7 @@ test('files come compressed, over HTTP/2, are kept for ever by their names, and 
         [, , $body] = $this->lan->ask($this->lan->network.$path);
         expect($body)->not->toContain('<?php')->not->toContain('laravel/framework')->not->toContain('SQLite format')->not->toContain('#!/');
     }
-});
+})->group('job');
 
 test('a search comes line by line, not at its end', function (): void {
     $one = curl_init($this->lan->desk.'/api/v1/searches');
@@ -104,7 +104,7 @@ test('workers that die come back, and so do both servers', function (): void {
     [$nginx] = array_filter($this->lan->processes('nginx'), static fn(int $pid): bool => ! str_contains((string) file_get_contents("/proc/$pid/comm"), 'bash'));
     posix_kill($nginx, SIGTERM);
     expect($answers())->toBeTrue()->and(posix_kill($nginx, 0))->toBeFalse();
-});
+})->group('job');
 
 test('a wrong password is told at its field, and what was typed stays', function (): void {
     $this->chrome()->driver->get($this->lan->network.'/bins');
@@ -157,7 +157,7 @@ test('a phone is paired with the code from the desk, keeps a PIN, and comes back
     $this->click('Sign in');
     $this->waitFor('//h1[.="Today"]');
     expect($this->chrome()->complaints())->toBe([]);
-});
+})->group('job');
 
 test('a server that goes away loses no tap: they are kept, shown, and sent in order when it is back', function (): void {
     $plant = (int) $this->lan->value("select id from plants where name = 'Olive at the door'");
@@ -175,7 +175,7 @@ test('a server that goes away loses no tap: they are kept, shown, and sent in or
     $this->lan->start();
     $this->waitUntilGone('//*[contains(., "not sent yet")]');
     expect($taps())->toBe(1)->and($day)->toBeGreaterThan(0);
-});
+})->group('job');
 
 test('what somebody else did meanwhile is told, not swallowed', function (): void {
     ($this->signIn)('Toma');
@@ -231,4 +231,4 @@ test('it ends every process that it started, and leaves no file but its data', f
     usleep(500_000);
     clearstatcache();
     expect(array_filter(array_unique($started), static fn(int $pid): bool => posix_kill($pid, 0)))->toBe([])->and(is_dir($run))->toBeFalse();
-});
+})->group('job');

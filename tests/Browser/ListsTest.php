@@ -28,7 +28,7 @@ test('a component of one\'s own is entered, corrected and used', function (): vo
     $this->pick('Add a component', 'Pit gravel');
     $this->waitUntilFresh();
     $this->see('100%');
-});
+})->group('job');
 
 test('of a typical component stock and price are one\'s own, the rest is copied', function (): void {
     $this->open('/bins');
@@ -58,7 +58,7 @@ test('lists are searched, filtered and sorted', function (): void {
     $this->waitFor('//tr[contains(@class,"ant-table-row")][1][contains(.,"Pumice")]');
     $this->waitFor('//th[contains(.,"Loose, kg/L")]')->click();
     $this->waitFor('//tr[contains(@class,"ant-table-row")][1][contains(.,"Coir")]');
-});
+})->group('job');
 
 test('a pot is drawn while it is typed and refused where it cannot be', function (): void {
     $this->open('/pots');
@@ -101,7 +101,7 @@ test('the mixing sheet prints on one page of A4', function (): void {
     $shown = array_filter($this->chrome()->driver->findElements(WebDriverBy::cssSelector('nav, [class*="__sheet-tools"]')), static fn($element): bool => $element->isDisplayed());
     $this->chrome()->devtools('Emulation.setEmulatedMedia', ['media' => '']);
     expect($shown)->toBe([]);
-});
+})->group('job');
 
 test('components are opened, read and compared side by side', function (): void {
     $this->open('/bins');

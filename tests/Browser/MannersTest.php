@@ -27,7 +27,7 @@ test('Back closes what lies over the page first, then leaves the page', function
     expect(addressNow())->toBe('/pots');
     $this->chrome()->driver->navigate()->back();
     $this->see('35 entries');
-});
+})->group('job');
 
 test('typed work is asked about by Esc, by Back and by a click beside, and stays when one stays', function (): void {
     $this->open('/pots');
@@ -50,7 +50,7 @@ test('typed work is asked about by Esc, by Back and by a click beside, and stays
     $this->click('Throw it away');
     $this->waitUntilGone(OPEN_DIALOG);
     $this->see('8 entries');
-});
+})->group('job');
 
 test('a link, or a reload, finds the search, the order, the view and what was open', function (string $path, string $seen): void {
     $this->open($path);

@@ -131,7 +131,7 @@ test('twelve plants in four recipes go from choosing to aftercare, with a shorta
     $this->see('In recovery');
     $this->open('/calendar');
     $this->see('Open tasks of this month');
-});
+})->group('job');
 
 test('a bought tree in nursery peat, old soil at the rim, off the middle and leaning, goes from its plan to its aftercare', function (): void {
     $this->open('/days/1');
@@ -217,7 +217,7 @@ test('a plant is written down, looked at, watered, and its roots judged', functi
     $this->see('Keep no old soil: it is sick or eaten.');
     $this->click('Keep this inspection');
     $this->see('Seen at the roots: black and soft.');
-});
+})->group('job');
 
 test('what is printed of a day fits its paper', function (): void {
     $this->open('/days/1/print');
@@ -228,4 +228,4 @@ test('what is printed of a day fits its paper', function (): void {
         expect($this->accessibilityFaults())->toBe([], $sheet)
             ->and($this->pages())->toBeLessThanOrEqual($of[0], $sheet)->toBeGreaterThan(0);
     }
-});
+})->group('job');

@@ -57,7 +57,7 @@ test('from an empty yard to a printed sheet in Indonesian, on a phone', function
     $this->see('Butiran asam jenis kanuma');
     notPushed();
     expect($this->chrome()->complaints())->toBe([]);
-});
+})->group('job');
 
 test('a recipe is written down in Indonesian, and the choice stays on this device until it is changed', function (): void {
     $this->open('/blend');

@@ -90,7 +90,7 @@ test('three answers lead to mixes, one of them to a printed sheet', function ():
     $this->settle();
     $pdf = base64_decode($this->chrome()->devtools('Page.printToPDF', ['preferCSSPageSize' => true])['data'] ?? '', true);
     expect(str_starts_with($pdf, '%PDF'))->toBeTrue()->and(preg_match_all('~/Type\s*/Page\b~', $pdf))->toBe(1);
-});
+})->group('job');
 
 test('where no mix keeps the wishes a step that would help is told, and taken', function (): void {
     $this->open('/blend/find');
@@ -153,7 +153,7 @@ test('a search that somebody leaves, or stops, leaves nothing running', function
     $this->waitFor('//li[starts-with(@aria-label,"Mix 1: ")]', LONG_S);
     $this->open('/bins');
     expect(waitForSearches(0))->toBe(0);
-});
+})->group('job');
 
 test('two run at once, a third waits, a fourth is sent away, and the rest is answered meanwhile', function (): void {
     $all = curl_multi_init();

@@ -32,7 +32,7 @@ test('a round on the phone: one is watered, a place at once, and it is taken bac
     expect(count(seasonRows($this, 'SELECT id FROM moisture_checks')))->toBe($before + 2);
     $this->waitFor('//div[contains(@class,"ant-message")]//button[.="Undo"]')->click();
     seasonUntil(fn(): bool => count(seasonRows($this, 'SELECT id FROM moisture_checks')) < $before + 2);
-});
+})->group('job');
 
 test('a stick corrects what is thought, and a heat wave shortens what is left', function (): void {
     $this->open('/season');
@@ -68,7 +68,7 @@ test('nobody comes in July: worst first, and what helps one of them', function (
     expect($this->accessibilityFaults())->toBe([]);
     $this->open('/season/away?days=3&from='.(date('Y') + 1).'-12-20');
     $this->see('No pot comes into want');
-});
+})->group('job');
 
 test('a pot goes through a year, by days and keys, and a way of watering beside it', function (): void {
     $this->open('/season/year?plant=9');
@@ -82,7 +82,7 @@ test('a pot goes through a year, by days and keys, and a way of watering beside 
     $this->click('Beside another way of watering');
     $this->waitFor('(//p[contains(.,"This serves")])[1]');
     expect($this->accessibilityFaults())->toBe([]);
-});
+})->group('job');
 
 test('a zone is opened by a tap, its plan goes to the controller, and a pot is taken off its line', function (): void {
     $this->open('/season/zones');
@@ -102,7 +102,7 @@ test('a zone is opened by a tap, its plan goes to the controller, and a pot is t
     $this->waitFor('//div[contains(@class,"ant-drawer-footer")]//button[.="Save"]')->click();
     $this->see('Shade house line is saved.');
     expect(seasonRows($this, 'SELECT count(*) FROM irrigation_zone_pots'))->toBe(['4']);
-});
+})->group('job');
 
 test('a word of a note is found from anywhere, by keys', function (): void {
     $this->open('/bins');

@@ -6,6 +6,8 @@ use App\Http\SafeHeaders;
 use Bench\FirstLoad;
 use Tests\Browser\Session;
 
+pest()->group('job');
+
 // what the server gives to a browser as files
 
 /** @return array{int, array<string, string>, string} status, headers by lower-case name, body */

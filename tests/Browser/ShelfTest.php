@@ -35,7 +35,7 @@ test('a delivery is taken in, counted, tested and named in a batch', function ()
     $this->settle();
     $this->click('Save and open the mixing sheet');
     $this->see('delivery L-9');
-});
+})->group('job');
 
 test('preparing is said on the row, weighed against not doing it, saved and put on the sheet', function (): void {
     $this->open('/blend');
@@ -100,4 +100,4 @@ test('a file is looked through first, and only the good rows are taken where one
     $this->see('Taken in: 1 added, 0 changed.');
     $this->waitFor('//button[contains(@class,"ant-drawer-close")]')->click();
     $this->see('36 entries');
-});
+})->group('job');

@@ -81,7 +81,7 @@ test('from an empty yard to a printed sheet takes at most twelve taps and six fi
     expect($this->pages())->toBe(1);
     expect($hand->taps)->toBeLessThanOrEqual(12)->and($hand->fields)->toBeLessThanOrEqual(6);
     expect($this->chrome()->complaints())->toBe([]);
-});
+})->group('job');
 
 test('a yard with something in it opens on what the day asks for, and the questions can be opened again', function (): void {
     $this->open('/');

@@ -48,7 +48,7 @@ test('a trial goes from its plan to its result', function (): void {
     $this->click('Labels');
     $this->waitFor('//button[normalize-space(.)="Print the labels"]');
     expect($this->pages())->toBe(1)->and($this->chrome()->complaints())->toBe([]);
-});
+})->group('job');
 
 test('how mixes turned out is told of the demo yard: two side by side, and who stands in them', function (): void {
     $this->open('/log/mixes');
@@ -64,7 +64,7 @@ test('how mixes turned out is told of the demo yard: two side by side, and who s
     $this->waitFor('//a[contains(.,"Young hornbeam")]')->click();
     $this->see('What it stood in');
     $this->see('Brook maples version 1');
-});
+})->group('job');
 
 test('a plant is measured, drawn, and its mix leads to how it turned out', function (): void {
     $this->open('/plants/1');
@@ -92,7 +92,7 @@ test('the model is fitted to the yard, switched on, and the verdicts go by it', 
     expect($this->verdict('Air after watering'))->not->toBe($before);
     $this->waitFor('//summary[.="How sure is this?"]')->click();
     $this->see('The model is fitted to this yard’s own tests.');
-});
+})->group('job');
 
 test('a helper guesses a pot, and it is cut open', function (): void {
     $this->chrome()->resize(390, 844);

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 use Tests\Browser\Session;
 
+pest()->group('job');
+
 /** What another device does meanwhile. */
 function elsewhere(string $address, string $method, string $path, array $body): array
 {

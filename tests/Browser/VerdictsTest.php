@@ -36,7 +36,7 @@ test('the word of the whole stands first, and lime mends raw peat', function ():
     $this->click('Work out a batch');
     $this->see('g of ground lime for');
     expect($this->chrome()->complaints())->toBe([]);
-});
+})->group('job');
 
 test('the width of the crown is asked for where water is judged, and turns the verdict', function (): void {
     $this->open('/blend');
@@ -72,7 +72,7 @@ test('every figure has its ±, and years are a range', function (): void {
         ->and($spread('Weight when wet'))->toMatch('/^± [\d.]+$/');
     $this->unfold();
     $this->waitFor('//li[contains(@class,"verdict-good")][contains(.,"With ageing twice and half as fast: more than 8.")]');
-});
+})->group('job');
 
 test('how true it is can be asked under Bench, misses first', function (): void {
     $this->open('/bench');

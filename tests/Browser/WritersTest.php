@@ -40,7 +40,7 @@ test('a repeating task that two do at once comes back once', function (): void {
     $statuses = array_column($twice->answers, 'status');
     sort($statuses);
     expect($statuses)->toBe([200, 422, 422, 422])->and(rows($this->database(), "select id from care_tasks where note = 'Turn it'"))->toHaveCount(2);
-});
+})->group('job');
 
 /** What an import of a CSV file is answered, while others may write. */
 function importedAt(string $address, string $sheet, string $csv, string $how = ''): array
@@ -87,4 +87,4 @@ test('who writes while a file is taken in is not kept waiting, and nothing of ei
     $added = rows($this->database(), 'select count(*) as n from plants')[0]['n'] - $before;
     // taken whole, or refused with a sentence: never by half
     expect($report['taken'] ?? false ? 250 : 0)->toBe($added)->and(isset($report['taken']) || str_contains($report['message'], 'try it once more'))->toBeTrue();
-});
+})->group('job');

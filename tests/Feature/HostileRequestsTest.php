@@ -21,7 +21,7 @@ const HOSTILE_QUERIES = [
 ];
 
 /**
- * Of what nobody would send every so-manieth, from another one on each time, so that all of it is sent to somebody; where there is time all to everybody.
+ * Of what nobody would send every so-manieth, from another one on each time and in each run, so that all of it is sent to somebody; where there is time all to everybody.
  *
  * @template T
  *
@@ -31,8 +31,8 @@ const HOSTILE_QUERIES = [
  */
 function some(array $all, int $every): array
 {
-    static $from = 0;
-    $from = isLong() ? 0 : $from + 1;
+    static $from = null;
+    $from = 1 + ($from ?? (int) getenv('ZOLBEK_TURN'));
 
     return isLong() ? $all : array_values(array_filter($all, static fn(int $at): bool => ($at + $from) % $every === 0, ARRAY_FILTER_USE_KEY));
 }

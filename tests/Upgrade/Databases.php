@@ -11,6 +11,7 @@ use PDO;
 /** Databases in files of this process, among them one of every state that the tables have been in. */
 final class Databases
 {
+    public const OLDEST = '533ed4e';
     public const NEWEST = '9ce5c4f';
 
     /** @var array<string, string> files by commit */

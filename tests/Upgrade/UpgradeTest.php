@@ -50,7 +50,7 @@ test('old data opens and answers', function (string $commit): void {
         }
     }
     expect($broken)->toBe([]);
-})->with(Databases::commits());
+})->with(fn(): array => array_values(array_filter(Databases::commits(), static fn(string $commit): bool => $commit === Databases::OLDEST || $commit === Databases::NEWEST || isTurnOf($commit))));
 
 test('an old mix is evaluated, an old pot too', function (string $commit): void {
     Databases::upgradedFrom($commit);
