@@ -19,6 +19,7 @@ export const words: Record<keyof typeof english, string> = {
   'nav.fertilisers': 'Pupuk',
   'stick.hours': '{hours} jam',
   'stick.days': '{days} hari',
+  'stick.longer': 'lebih dari {days} hari',
   'due.due': 'Jatuh tempo',
   'due.off': 'ditunda sampai {until}',
   'plant.photos': 'Gambar',

@@ -20,6 +20,7 @@ export const words = {
 
   'stick.hours': '{hours} hours',
   'stick.days': '{days} days',
+  'stick.longer': 'over {days} days',
 
   'due.due': 'Due',
   'due.off': 'put off until {until}',

@@ -104,7 +104,7 @@ function Panel({ validation }: { validation: Schemas['Validation'] }) {
     <section>
       <h2>{t('truth.panel')}</h2>
       <p>{t('truth.panelLead', { apart: sum('told_apart'), all: cases.length, word: sum('same_word') })}</p>
-      <Scrolls name={t('truth.panel')}>
+      <Scrolls name={t('truth.kind')}>
         <table className={`${common.viewTable} ${styles.truthKinds}`}>
           <thead>
             <tr>
@@ -138,7 +138,7 @@ function Panel({ validation }: { validation: Schemas['Validation'] }) {
       {shown.length === 0 ? (
         <p className={common.quiet}>{t('truth.noneOff')}</p>
       ) : (
-        <Scrolls name={t('truth.onlyOff')}>
+        <Scrolls name={t('truth.cases')}>
           <table className={`${common.viewTable} ${styles.truthCases}`}>
             <thead>
               <tr>

@@ -8,6 +8,7 @@ import { useAddressed } from '../../kit/hooks/useAddressed';
 import { LoadTable } from '../../kit/loads/LoadTable';
 import { ScoopNotes } from '../../kit/loads/ScoopNotes';
 import { usePreparationWords } from '../../kit/mixes/usePreparationWords';
+import { Scrolls } from '../../kit/Scrolls';
 import { Fit } from './EntryTable';
 import { nameIn, shownLoads } from './loadsOfMix';
 import { PotCard } from './PotCard';
@@ -57,13 +58,13 @@ function Sheets({ day }: { day: Schemas['PottingDay'] }) {
           {t('print.go')}
         </Button>
       </p>
-      <div className={styles.printSheets} role="group" aria-label={t(`print.${sheet}`)} tabIndex={0}>
+      <Scrolls className={styles.printSheets} name={t(`print.${sheet}`)}>
         {sheet === 'plan' && <PlanSheet day={day} />}
         {sheet === 'shopping' && <ShoppingSheet day={day} />}
         {sheet === 'mixing' && <MixingSheets day={day} />}
         {sheet === 'cards' && <Cards day={day} />}
         {sheet === 'labels' && <Labels day={day} layout={layout} />}
-      </div>
+      </Scrolls>
     </div>
   );
 }

@@ -4,6 +4,7 @@ import type { Schemas } from '../../api/client';
 import { useWords } from '../../i18n/words';
 import { useHours } from '../../kit/plants/useHours';
 import { LookForm } from '../../kit/season/LookForm';
+import { Scrolls } from '../../kit/Scrolls';
 import { DryDown } from './DryDown';
 import common from '../../styles/common.module.css';
 import styles from './plants.module.css';
@@ -72,7 +73,7 @@ function Chart({ stick }: { stick: Schemas['StickChart'] }) {
   const depths = stick.days[0]?.levels.map((level) => level.depth_cm) ?? [];
 
   return (
-    <div className={styles.stickChartWrap} role="group" aria-label={t('stick.chart')} tabIndex={0}>
+    <Scrolls className={styles.stickChartWrap} name={t('stick.chart')}>
       <table className={styles.stickChart}>
         <caption>{t('stick.chart')}</caption>
         <thead>
@@ -99,7 +100,7 @@ function Chart({ stick }: { stick: Schemas['StickChart'] }) {
         </tbody>
       </table>
       <p className={common.quiet}>{t('stick.limits')}</p>
-    </div>
+    </Scrolls>
   );
 }
 

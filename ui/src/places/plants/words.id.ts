@@ -203,7 +203,7 @@ export const words: Record<keyof typeof english, string> = {
   'oot.leave.no_bigger_pot': 'Jangan pot lebih besar.',
   'stick.title': 'Air dan tusuk',
   'stick.interval':
-    'Cukup kira-kira {hours} pada waktu ini, {taps, plural, =0 {menurut hitungan} other {diajar oleh # ketukan}}.',
+    'Cukup {hours} pada waktu ini, {taps, plural, =0 {menurut hitungan} other {diajar oleh # ketukan}}.',
   'stick.computed': 'Model saja mengatakan {hours}.',
   'stick.chart': 'Seperti apa tusuk semestinya, menurut hari setelah disiram dan kedalaman di bawah permukaan',
   'stick.depth': 'Kedalaman',

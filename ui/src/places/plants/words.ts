@@ -205,7 +205,7 @@ export const words = {
 
   'stick.title': 'Water and stick',
   'stick.interval':
-    'Lasts about {hours} at this time of year, {taps, plural, =0 {as computed} one {taught by one tap} other {taught by # taps}}.',
+    'Lasts {hours} at this time of year, {taps, plural, =0 {as computed} one {taught by one tap} other {taught by # taps}}.',
   'stick.computed': 'The model alone says {hours}.',
   'stick.chart': 'What the stick should look like, by days after watering and depth below the surface',
   'stick.depth': 'Depth',
