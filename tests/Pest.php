@@ -35,6 +35,23 @@ function isTurnOf(string $name): bool
 }
 
 /**
+ * Of what nobody would send every so-manieth, from another one on each time and in each run, so that all of it is sent to somebody; where there is time all to everybody.
+ *
+ * @template T
+ *
+ * @param list<T> $all
+ *
+ * @return list<T>
+ */
+function some(array $all, int $every): array
+{
+    static $from = null;
+    $from = 1 + ($from ?? (int) getenv('ZOLBEK_TURN'));
+
+    return isLong() ? $all : array_values(array_filter($all, static fn(int $at): bool => ($at + $from) % $every === 0, ARRAY_FILTER_USE_KEY));
+}
+
+/**
  * Seeds of random cases: a few each time, many where there is time (./zolbek test long).
  *
  * @return list<int>

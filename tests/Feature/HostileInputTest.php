@@ -61,7 +61,7 @@ function bodies(): array
 test('nonsense in any one field is taken or refused at a field, never a fault', function (string $which): void {
     [$address, $body] = bodies()[$which];
     foreach (array_keys($body) as $field) {
-        foreach (HOSTILE as $value) {
+        foreach (some(array_values(HOSTILE), 3) as $value) {
             DB::beginTransaction();
             $response = $this->postJson($address, [...$body, $field => $value]);
             expect($response->status())->toBeIn([200, 201, 422], $address.' '.$field.' '.json_encode($value));
@@ -133,7 +133,7 @@ test('nonsense among the readings of a test is kept and told of, never a fault',
     $setup = array_map($well, $plan->setup);
     $round = array_map($well, $plan->round);
     foreach ([...array_keys($setup), ...array_keys($round)] as $field) {
-        foreach (HOSTILE as $value) {
+        foreach (some(array_values(HOSTILE), 3) as $value) {
             $readings = [
                 'setup' => (object) (isset($setup[$field]) ? [...$setup, $field => $value] : $setup),
                 'rounds' => [isset($round[$field]) ? [...$round, $field => $value] : $round],

@@ -25,6 +25,12 @@ function spread(array $ids): array
     return array_values(array_filter($ids, static fn(int $at): bool => $at % $step === 0 || $at === count($ids) - 1, ARRAY_FILTER_USE_KEY));
 }
 
+/** @return list<string> commits: the first and the last, of those between them whose turn it is */
+function inTheirTurn(): array
+{
+    return array_values(array_filter(Databases::commits(), static fn(string $commit): bool => $commit === Databases::OLDEST || $commit === Databases::NEWEST || isTurnOf($commit)));
+}
+
 test('old data opens and answers', function (string $commit): void {
     Databases::upgradedFrom($commit);
     $paths = ['meta', 'components', 'components?low=1', 'pots', 'recipes', 'batches', 'sites', 'species', 'vessels', 'sieve-sets', 'bench/plans', 'bench/tests', 'plants', 'plant-places', 'fertilisers', 'days', 'today', 'tasks', 'proportions', 'model-news', 'round', 'zones', 'outcomes', 'trials', 'right', 'diary', ...($commit === Databases::NEWEST || isLong() ? ['trainer'] : [])];
@@ -50,13 +56,13 @@ test('old data opens and answers', function (string $commit): void {
         }
     }
     expect($broken)->toBe([]);
-})->with(fn(): array => array_values(array_filter(Databases::commits(), static fn(string $commit): bool => $commit === Databases::OLDEST || $commit === Databases::NEWEST || isTurnOf($commit))));
+})->with(inTheirTurn(...));
 
 test('an old mix is evaluated, an old pot too', function (string $commit): void {
     Databases::upgradedFrom($commit);
     $part = DB::table('recipe_parts')->first();
     $this->postJson('/api/v1/evaluate', ['parts' => [['component_id' => $part->component_id, 'parts' => 1]], 'pot_id' => DB::table('pots')->value('id'), 'plant_group' => 'airy_conifers', 'mends' => false])->assertOk();
-})->with(Databases::commits());
+})->with(inTheirTurn(...));
 
 test('an upgraded database has the tables and columns that a new one has', function (string $commit): void {
     static $fresh = [];
