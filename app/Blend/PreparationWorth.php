@@ -8,7 +8,7 @@ use Zolbek\Core\Place\Container\PotWater;
 use Zolbek\Core\Question\Evaluation\Answer;
 use Zolbek\Core\Verdict\Fit\Assessment;
 
-/** What preparing is worth: litres kept and lost, their price, and the pot without it. */
+/** What preparing is worth: litres kept and lost, their price, and the pot without it; a part of schema Evaluation. */
 final class PreparationWorth
 {
     /** @return array<string, mixed>|null null where nothing is prepared */

@@ -110,12 +110,13 @@ final class Stays
     {
         $rows = [];
         foreach ($events->where('kind', 'potted') as $event) {
-            $before = $event->data['before'] ?? [];
-            if (is_array($before['standing'] ?? null) && is_string($before['potted_on'] ?? null)) {
-                $rows[$before['potted_on']] ??= [StandsIn::fromKept($before['standing']), null];
+            $stood = $event->data->stoodIn();
+            if ($stood !== null) {
+                $rows[$stood[1]->toDateString()] ??= [$stood[0], null];
             }
-            if (is_array($event->data['standing'] ?? null)) {
-                $rows[$event->happened_on->toDateString()] = [StandsIn::fromKept($event->data['standing']), $event];
+            $standing = $event->data->standing();
+            if ($standing !== null) {
+                $rows[$event->happened_on->toDateString()] = [$standing, $event];
             }
         }
         if ($plant->standing !== null && $plant->potted_on !== null) {
@@ -143,13 +144,10 @@ final class Stays
     {
         $within = $events->filter(static fn(PlantEvent $event): bool => $event->happened_on->gte($from) && ($until === null || $event->happened_on->lte($until)));
         $day = static fn(Carbon $on): int => (int) round($from->diffInDays($on));
-        $told = array_values($within->where('kind', 'outcome')->map(static fn(PlantEvent $event): array => ['day' => $day($event->happened_on), 'word' => (string) ($event->data['outcome'] ?? 'took')])->all());
+        $told = array_values($within->where('kind', 'outcome')->map(static fn(PlantEvent $event): array => ['day' => $day($event->happened_on), 'word' => $event->data->outcome()])->all());
         $looked = $within->first(static fn(PlantEvent $event): bool => $event->kind === 'inspected' && $event->happened_on->gt($from));
-        $actual = $potted->data['actual'] ?? [];
         // at the next potting its roots were seen, too
         $next = $endedBy === 'repotted' && $until !== null ? $events->first(static fn(PlantEvent $event): bool => $event->kind === 'potted' && $event->happened_on->isSameDay($until)) : null;
-        $seen = $looked->data['findings'] ?? (($next->data['actual']['findings'] ?? []) ?: null);
-        $runThrough = $actual['run_through_s'] ?? null;
 
         return new Stay(
             $plant,
@@ -157,11 +155,11 @@ final class Stays
             $from,
             $until,
             $endedBy,
-            (string) ($potted->data['place'] ?? $plant->place),
+            $potted?->data->place() ?? $plant->place,
             $potted->person ?? '',
             new Survival($told, $endedBy === 'died' && $until !== null ? $day($until) : null, $day($until ?? Carbon::today())),
-            is_array($seen) ? array_values(array_filter($seen, is_string(...))) : null,
-            is_numeric($runThrough) ? (float) $runThrough : null,
+            $looked?->data->inspected() ?? $next?->data->seenAtPotting(),
+            $potted?->data->runThroughS(),
             array_values($within->where('kind', 'complaint')->map(static fn(PlantEvent $event): array => ['on' => $event->happened_on->toDateString(), 'text' => $event->text])->all()),
             Growth::rate($measures, $from, $until),
         );

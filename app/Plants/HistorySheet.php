@@ -67,7 +67,7 @@ final class HistorySheet implements Sheet
         if ($query->count() >= ($this->seen[self::line($values)] ?? 1)) {
             return ['same', $plant->number.' '.$values['on']];
         }
-        ($this->write)($plant, $values['kind'], $on, mb_substr((string) ($values['text'] ?? ''), 0, 2000), [], mb_substr((string) ($values['person'] ?? ''), 0, 60));
+        ($this->write)($plant, $values['kind'], $on, mb_substr((string) ($values['text'] ?? ''), 0, 2000), person: mb_substr((string) ($values['person'] ?? ''), 0, 60));
 
         return ['added', $plant->number.' '.$values['on']];
     }

@@ -110,9 +110,8 @@ final class Outlook
         if (! $plant->exists) {
             return [];
         }
-        $words = self::lastLook($plant)['findings'] ?? [];
 
-        return array_values(array_filter(array_map(static fn(mixed $word): ?Finding => is_string($word) ? Finding::tryFrom($word) : null, is_array($words) ? $words : [])));
+        return array_values(array_filter(array_map(Finding::tryFrom(...), self::lastLook($plant)?->inspected() ?? [])));
     }
 
     /**
@@ -122,13 +121,11 @@ final class Outlook
      */
     public static function workSeen(Plant $plant): array
     {
-        $work = self::lastLook($plant)['work'] ?? null;
-
-        return is_array($work) ? ['treatment' => $work['treatment'], 'roots_cut_share' => (float) $work['roots_removed_share']] : [];
+        return self::lastLook($plant)?->work() ?? [];
     }
 
-    /** @return array<string, mixed> of the last inspection since it was potted; empty where nobody looked */
-    private static function lastLook(Plant $plant): array
+    /** Of the last inspection since it was potted; null where nobody looked. */
+    private static function lastLook(Plant $plant): ?Carried
     {
         $query = PlantEvent::query()->where('plant_id', $plant->id)->where('kind', 'inspected');
         if ($plant->potted_on !== null) {
@@ -137,6 +134,6 @@ final class Outlook
         $query->orderByDesc('happened_on');
         $query->orderByDesc('id');
 
-        return $query->first()->data ?? [];
+        return $query->first()?->data;
     }
 }

@@ -53,7 +53,7 @@ final readonly class PlantFile
             ],
             // with the values of that day, so that its due date is the same elsewhere
             'standing' => $plant->standing,
-            'history' => array_values($events->get()->map(static fn(PlantEvent $event): array => ['kind' => $event->kind, 'happened_on' => $event->happened_on->toDateString(), 'person' => $event->person, 'text' => $event->text, 'data' => (object) $event->data])->all()),
+            'history' => array_values($events->get()->map(static fn(PlantEvent $event): array => ['kind' => $event->kind, 'happened_on' => $event->happened_on->toDateString(), 'person' => $event->person, 'text' => $event->text, 'data' => (object) $event->data->elsewhere()->jsonSerialize()])->all()),
         ];
     }
 
@@ -92,8 +92,7 @@ final readonly class PlantFile
                 continue;
             }
             $data = is_array($fields->raw('data')) ? $fields->raw('data') : [];
-            unset($data['before']);
-            $rows[] = [$fields->oneOf('kind', PlantEvent::KINDS) ?? 'note', $day, $fields->text('text', 2000, ''), $data, $fields->text('person', 60, '')];
+            $rows[] = [$fields->oneOf('kind', PlantEvent::KINDS) ?? 'note', $day, $fields->text('text', 2000, ''), $refusals->during('history.'.$i.'.data', fn(): Carried => $this->carried($data)), $fields->text('person', 60, '')];
         }
         $standing = $refusals->during('', fn(): ?StandsIn => $this->standing($file['standing'] ?? null, $input));
         $refusals->throwIfAny();
@@ -108,12 +107,31 @@ final readonly class PlantFile
                 $plant->standing = $standing;
                 $this->outlook->foretell($plant);
             }
-            foreach ($rows as [$kind, $day, $words, $data, $person]) {
-                ($this->write)($plant, $kind, $day, $words, $data, $person);
+            foreach ($rows as [$kind, $day, $words, $carried, $person]) {
+                ($this->write)($plant, $kind, $day, $words, $carried ?? new Carried(), $person);
             }
 
             return $plant;
         });
+    }
+
+    /**
+     * What a line of its history carries; what it was potted into goes by the mixes of this yard.
+     *
+     * @param array<string, mixed> $data
+     *
+     * @throws Refused field "standing"
+     */
+    private function carried(array $data): Carried
+    {
+        $carried = (new Carried($data))->elsewhere();
+        if (! isset($data['standing'])) {
+            return $carried;
+        }
+        $name = is_array($data['standing']) ? $data['standing']['recipe_name'] ?? null : null;
+        $standing = $this->standing($data['standing'], is_string($name) ? ['recipe_id' => Recipe::query()->where('name', $name)->value('id')] : []);
+
+        return $standing === null ? $carried : $carried->withStanding($standing);
     }
 
     /**

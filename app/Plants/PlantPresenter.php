@@ -39,11 +39,7 @@ final class PlantPresenter
     /** @return array<string, mixed> */
     public static function event(PlantEvent $event): array
     {
-        $data = $event->data;
-        // what it stood in is kept with the event, but nobody reads the grains of it in a history
-        unset($data['before'], $data['standing'], $data['figures']);
-
-        return ['id' => $event->id, ...$event->only(['kind', 'person', 'text']), 'happened_on' => $event->happened_on->toDateString(), 'data' => (object) $data];
+        return ['id' => $event->id, ...$event->only(['kind', 'person', 'text']), 'happened_on' => $event->happened_on->toDateString(), 'data' => $event->data->told()];
     }
 
     /** @return array<string, mixed> */

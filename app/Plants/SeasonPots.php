@@ -99,8 +99,7 @@ final class SeasonPots
         $query->orderBy('happened_on');
         $query->orderBy('id');
         foreach ($query->get() as $event) {
-            $share = $event->data['actual']['roots_cut_share'] ?? $event->data['plan']['roots_cut_share'] ?? null;
-            $this->cut[$event->plant_id] = is_int($share) || is_float($share) ? (float) $share : null;
+            $this->cut[$event->plant_id] = $event->data->rootsCutShare();
         }
     }
 

@@ -6,11 +6,15 @@ namespace App\Shelf;
 
 use Zolbek\Core\Work\BenchTest\MeasuredProperty;
 
-/** What tests found of a component or a delivery, as it is kept with it: `{properties: {name: {value, uncertainty, n, on, sieve?}}, findings: {name: {value, on}}}`. */
+/**
+ * What tests found of a component or a delivery, as it is kept with it.
+ *
+ * @phpstan-type Kept array{properties?: array<string, array{value: float|int, uncertainty: float|int, n: int, on: string, sieve?: array<mixed>|null}>, findings?: array<string, array{value: string, on: string}>}
+ */
 final class Measured
 {
     /**
-     * @param array<string, mixed> $kept
+     * @param Kept $kept
      *
      * @return list<MeasuredProperty>
      */
@@ -29,7 +33,7 @@ final class Measured
      * @param array<string, string>  $dates    day of the last test by property or finding
      * @param array<string, string>  $findings
      *
-     * @return array<string, mixed>
+     * @return Kept
      */
     public static function keep(array $properties, array $findings, array $dates): array
     {

@@ -9,7 +9,6 @@ use App\Plants\Models\MoistureCheck;
 use App\Plants\Models\Plant;
 use App\Plants\Models\PlantEvent;
 use App\Plants\Outlook;
-use App\Plants\StandsIn;
 use App\Plants\StoodFigures;
 use App\PottingDays\Models\DayPlant;
 use Illuminate\Support\Carbon;
@@ -80,19 +79,19 @@ final class Predictions
             if ($plant === null) {
                 continue;
             }
-            $data = $event->data;
             $at = [$event->happened_on, $plant->number.' '.$plant->name, '/plants/'.$plant->id];
-            $seconds = $data['actual']['run_through_s'] ?? null;
-            if (is_numeric($seconds) && is_array($data['standing'] ?? null)) {
-                $this->add('run_through_s', $at[0], (float) $seconds, (float) ($this->stood->of($plant, StandsIn::fromKept($data['standing']))['seconds'] ?? 0.0), $at[1], $at[2]);
+            $seconds = $event->data->runThroughS();
+            $standing = $event->data->standing();
+            if ($seconds !== null && $standing !== null) {
+                $this->add('run_through_s', $at[0], $seconds, (float) ($this->stood->of($plant, $standing)['seconds'] ?? 0.0), $at[1], $at[2]);
             }
-            if (is_numeric($data['minutes'] ?? null) && is_numeric($data['plain_minutes'] ?? null)) {
-                $this->add('minutes', $at[0], (float) $data['minutes'], (float) $data['plain_minutes'], $at[1], $at[2]);
+            $minutes = $event->data->minutes();
+            if ($minutes !== null) {
+                $this->add('minutes', $at[0], $minutes[0], $minutes[1], $at[1], $at[2]);
             }
-            $before = $data['before'] ?? [];
-            if (is_array($before['standing'] ?? null) && is_string($before['potted_on'] ?? null)) {
-                $years = Outlook::yearsFrom(Carbon::parse($before['potted_on']), $event->happened_on);
-                $this->add('years', $at[0], $years, (float) ($this->stood->of($plant, StandsIn::fromKept($before['standing']))['years'] ?? 0.0), $at[1], $at[2]);
+            $stood = $event->data->stoodIn();
+            if ($stood !== null) {
+                $this->add('years', $at[0], Outlook::yearsFrom($stood[1], $event->happened_on), (float) ($this->stood->of($plant, $stood[0])['years'] ?? 0.0), $at[1], $at[2]);
             }
         }
     }

@@ -11,6 +11,7 @@ use App\Plants\Actions\SavePlant;
 use App\Plants\Actions\TakeOffspring;
 use App\Plants\Actions\TellOfPlant;
 use App\Plants\Actions\WritePlantEvent;
+use App\Plants\Carried;
 use App\Plants\InspectionForm;
 use App\Plants\Models\Fertiliser;
 use App\Plants\Models\Plant;
@@ -95,7 +96,7 @@ final readonly class TessivaleCollection
                 'number' => $number, 'name' => $name, 'species_id' => $species[$kind], 'year_started' => Carbon::now()->year - $age, 'pot_id' => $pots[$pot], 'recipe_id' => $recipes[$recipe],
                 'potted_on' => Carbon::now()->subMonths($months)->toDateString(), 'trunk_mm' => $trunk, 'height_cm' => $height, 'canopy_cm' => $canopy, 'weight_kg' => $weight, 'place' => $place, 'site_id' => $site, ...$other,
             ]);
-            ($this->write)($plant, 'potted', $plant->potted_on, '', ['recipe' => $recipe, 'pot' => $pot], 'Orsolt');
+            ($this->write)($plant, 'potted', $plant->potted_on, '', new Carried(['recipe' => $recipe, 'pot' => $pot]), 'Orsolt');
             $ids[$number] = $plant->id;
         }
         $this->past($ids);
@@ -111,7 +112,7 @@ final readonly class TessivaleCollection
         foreach ([['T-008', ['white_tips', 'circling', 'fine_layer'], 0.2], ['T-020', ['black_soft', 'sludge'], 0.3], ['T-001', ['white_tips', 'threads'], 0.0]] as [$number, $findings, $removed]) {
             $form = InspectionForm::read(['on' => Carbon::now()->subDays(40)->toDateString(), 'findings' => $findings, 'roots_removed_share' => $removed, 'person' => 'Mirabeth']);
             $seen = $plant($number);
-            ($this->write)($seen, 'inspected', $form->on, '', $form->judge($seen, $this->outlook), $form->person);
+            ($this->write)($seen, 'inspected', $form->on, '', new Carried($form->judge($seen, $this->outlook)), $form->person);
             $this->outlook->foretell($seen);
         }
         ($this->offspring)($plant('T-010'), ['kind' => 'cutting', 'count' => 12, 'together' => true, 'place' => 'Tunnel', 'on' => Carbon::now()->subDays(70)->toDateString(), 'text' => 'Soft tips, in moss.']);

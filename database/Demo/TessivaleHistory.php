@@ -6,6 +6,7 @@ namespace Database\Demo;
 
 use App\Bench\Actions\RecordBenchTest;
 use App\Bench\Actions\StartBenchTest;
+use App\Plants\Carried;
 use App\Plants\Models\GrowthMeasure;
 use App\Plants\Models\Plant;
 use App\Plants\Models\PlantEvent;
@@ -165,7 +166,7 @@ final class TessivaleHistory
             $left = Carbon::today()->subDays($this->day(3, 40));
         }
         $plant->fill(['status' => $dies ? 'died' : 'given_away', 'left_on' => $left, 'left_to' => $dies ? '' : 'Spring market', 'archived_at' => $left->copy()->addHours(12)])->save();
-        $event = static fn(string $of, Carbon $on, string $person, string $text = '', array $data = []) => PlantEvent::query()->create(['plant_id' => $plant->id, 'kind' => $of, 'happened_on' => $on, 'person' => $person, 'text' => $text, 'data' => $data]);
+        $event = static fn(string $of, Carbon $on, string $person, string $text = '', array $data = []) => PlantEvent::query()->create(['plant_id' => $plant->id, 'kind' => $of, 'happened_on' => $on, 'person' => $person, 'text' => $text, 'data' => new Carried($data)]);
         $event('potted', $potted, $number % 2 === 0 ? 'Orsolt' : 'Mirabeth', '', [
             'recipe' => $recipeName, 'recipe_version' => $standing->recipeVersion, 'pot' => $potName, 'place' => $place, 'standing' => $standing,
             'actual' => ['run_through_s' => round($seconds * exp(0.3 * Normal::quantile($this->chance->uniform())), 1)],

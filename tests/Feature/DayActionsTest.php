@@ -165,7 +165,7 @@ test('saved soil is in the history of both plants', function (): void {
     $other = Collection::plant(['name' => 'Other']);
     app(PotEntry::class)($day, $day->entries[0], ['state' => 'done', 'actual' => ['saved' => ['what' => 'soil', 'for_plant_id' => $other->id]]]);
     $saved = PlantEvent::query()->where('kind', 'saved_soil')->orderBy('id')->get();
-    expect($saved->pluck('plant_id')->all())->toBe([$day->entries[0]->plant_id, $other->id])->and($saved[1]->data['from'])->toBe($day->entries[0]->plant->number);
+    expect($saved->pluck('plant_id')->all())->toBe([$day->entries[0]->plant_id, $other->id])->and($saved[1]->data->jsonSerialize()['from'])->toBe($day->entries[0]->plant->number);
 });
 
 test('a mix is closed once all of it is told of', function (): void {

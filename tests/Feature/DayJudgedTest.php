@@ -116,7 +116,7 @@ test('a mix that kills is asked about once, and the reason is kept', function ()
     ($this->pot)($entry)->assertUnprocessable()->assertJsonPath('errors.0.path', 'accepted')->assertJsonPath('errors.0.rule', 'lethal_mix');
     expect(Plant::query()->sole()->potted_on?->isToday())->toBeFalse();
     ($this->pot)($entry, ['accepted' => 'For a week only, the tray is broken'])->assertOk();
-    expect(PlantEvent::query()->where('kind', 'potted')->latest('id')->first()->data['accepted'])->toBe(['doubt' => 'lethal_mix', 'why' => 'For a week only, the tray is broken']);
+    expect(PlantEvent::query()->where('kind', 'potted')->latest('id')->first()->data->jsonSerialize()['accepted'])->toBe(['doubt' => 'lethal_mix', 'why' => 'For a week only, the tray is broken']);
     // a second later it is not overdue
     $plant = Plant::query()->sole();
     $this->getJson('/api/v1/plants/'.$plant->id)->assertJsonPath('due.level', 'just_potted');
@@ -128,7 +128,7 @@ test('a mix that kills is asked about once, and the reason is kept', function ()
 test('what suits is not asked about', function (): void {
     [$entry] = ($this->add)([['name' => 'Good']]);
     ($this->pot)($entry)->assertOk();
-    expect(PlantEvent::query()->where('kind', 'potted')->latest('id')->first()->data['accepted'])->toBeNull();
+    expect(PlantEvent::query()->where('kind', 'potted')->latest('id')->first()->data->jsonSerialize()['accepted'])->toBeNull();
 });
 
 test('many are changed at once: all of them, or none', function (): void {

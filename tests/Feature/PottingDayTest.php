@@ -171,7 +171,7 @@ test('nothing is saved from a sick plant', function (): void {
     expect(DayPlant::query()->sole()->state)->toBe('planned');
     $other = Collection::plant(['name' => 'Starter']);
     $this->postJson($path, ['state' => 'changed', 'actual' => ['saved' => ['what' => 'moss', 'for_plant_id' => $other->id]]])->assertOk();
-    expect($other->events()->where('kind', 'saved_soil')->sole()->data['what'])->toBe('moss');
+    expect($other->events()->where('kind', 'saved_soil')->sole()->data->jsonSerialize()['what'])->toBe('moss');
 });
 
 test('fertiliser goes by the label and never above it', function (): void {

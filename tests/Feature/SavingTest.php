@@ -225,7 +225,7 @@ test('young ones take after their parent and are numbered on', function (): void
     $young = app(TakeOffspring::class)($parent, ['kind' => 'cutting', 'count' => 3, 'on' => '2026-06-01']);
     expect(array_map(static fn(Plant $plant): array => [$plant->number, $plant->parent_id, $plant->species_id, $plant->place, $plant->year_started], $young))
         ->toBe(array_map(static fn(string $number): array => [$number, $parent->id, $parent->species_id, 'Bed 3', 2026], ['P-002', 'P-003', 'P-004']))
-        ->and($parent->events()->where('kind', 'offspring')->firstOrFail()->data['numbers'])->toBe(['P-002', 'P-003', 'P-004']);
+        ->and($parent->events()->where('kind', 'offspring')->firstOrFail()->data->jsonSerialize()['numbers'])->toBe(['P-002', 'P-003', 'P-004']);
 });
 
 test('no young ones where something is refused', function (array $changed, string $refused): void {

@@ -17,7 +17,7 @@ use Zolbek\Core\Work\Batching\BaseWithExtras;
 use Zolbek\Core\Work\Batching\BatchOrder;
 use Zolbek\Core\Work\Batching\Extra;
 
-/** A base for the day and what some pots get extra. */
+/** A base for the day and what some pots get extra: schema ExtrasPlan. */
 final class BaseAndExtras
 {
     private const MOST_EXTRAS = 20;

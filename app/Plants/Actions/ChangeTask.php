@@ -6,6 +6,7 @@ namespace App\Plants\Actions;
 
 use App\Common\Author;
 use App\Common\Day;
+use App\Plants\Carried;
 use App\Plants\Models\CareTask;
 use App\Plants\Models\Plant;
 use Illuminate\Support\Carbon;
@@ -110,16 +111,16 @@ final readonly class ChangeTask
         }
         $plant = Plant::query()->findOrFail($task->plant_id);
         if ($outcome !== null) {
-            ($this->write)($plant, 'outcome', $on, $reason, ['outcome' => $outcome, 'after' => $task->kind], $person);
+            ($this->write)($plant, 'outcome', $on, $reason, new Carried(['outcome' => $outcome, 'after' => $task->kind]), $person);
         } else {
-            ($this->write)($plant, 'task_done', $on, $reason, ['task' => $kind->value, 'note' => $task->note], $person);
+            ($this->write)($plant, 'task_done', $on, $reason, new Carried(['task' => $kind->value, 'note' => $task->note]), $person);
         }
     }
 
     private function skip(CareTask $task, Carbon $on, string $reason, string $person): void
     {
         $task->fill(['state' => 'skipped', 'closed_on' => $on, 'reason' => $reason]);
-        ($this->write)(Plant::query()->findOrFail($task->plant_id), 'task_skipped', $on, $reason, ['task' => $task->kind, 'note' => $task->note], $person);
+        ($this->write)(Plant::query()->findOrFail($task->plant_id), 'task_skipped', $on, $reason, new Carried(['task' => $task->kind, 'note' => $task->note]), $person);
     }
 
     /** Undo of a slip: the task is open again, and the repetition that it made is gone. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Plants\Actions;
 
 use App\Common\Author;
+use App\Plants\Carried;
 use App\Plants\Models\MoistureCheck;
 use App\Plants\Models\Plant;
 use App\Plants\WaterStates;
@@ -45,7 +46,7 @@ final readonly class KeepUse
                 throw Refused::because('keep', 'weighed_too_seldom', $weighed, ['least' => self::FEWEST]);
             }
             $plant->fill(['use_log' => $now->state->logPhi, 'use_spread' => sqrt($now->state->varPhi), 'use_found_on' => Carbon::today()->toDateString()])->save();
-            ($this->write)($plant, 'note', Carbon::today(), '', ['use' => $now->state->phi(), 'use_spread' => sqrt($now->state->varPhi), 'weighings' => $weighed], Author::name());
+            ($this->write)($plant, 'note', Carbon::today(), '', new Carried(['use' => $now->state->phi(), 'use_spread' => sqrt($now->state->varPhi), 'weighings' => $weighed]), Author::name());
 
             return $plant;
         });

@@ -6,6 +6,7 @@ namespace App\Plants\Actions;
 
 use App\Common\Day;
 use App\Common\Words;
+use App\Plants\Carried;
 use App\Plants\Models\CareTask;
 use App\Plants\Models\Plant;
 use Illuminate\Support\Carbon;
@@ -102,6 +103,6 @@ final readonly class LayerPlant
     /** @param array<string, string|float> $gaps */
     private function tell(Plant $mother, Carbon $on, string $what, string $text, array $gaps): void
     {
-        ($this->write)($mother, 'note', $on, trim(Words::of('records.'.$what, $gaps).' '.$text), ['layer' => $what]);
+        ($this->write)($mother, 'note', $on, trim(Words::of('records.'.$what, $gaps).' '.$text), new Carried(['layer' => $what]));
     }
 }

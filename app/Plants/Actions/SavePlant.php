@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Plants\Actions;
 
 use App\Common\Field;
+use App\Plants\Carried;
 use App\Plants\Models\Plant;
 use App\Plants\Outlook;
 use App\Plants\PlantFields;
@@ -83,10 +84,10 @@ final readonly class SavePlant
         $plant->refresh()->loadMissing(['species', 'site']);
         $this->outlook->foretell($plant);
         if ($before !== null && $before['place'] !== $plant->place) {
-            ($this->write)($plant, 'moved', text: $plant->place, data: ['from' => $before['place'], 'to' => $plant->place]);
+            ($this->write)($plant, 'moved', text: $plant->place, carried: new Carried(['from' => $before['place'], 'to' => $plant->place]));
         }
         if ($before !== null && $before['health'] !== $plant->health) {
-            ($this->write)($plant, 'health', data: ['from' => $before['health'], 'to' => $plant->health]);
+            ($this->write)($plant, 'health', carried: new Carried(['from' => $before['health'], 'to' => $plant->health]));
         }
 
         return $plant;

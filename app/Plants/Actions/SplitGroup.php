@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Plants\Actions;
 
+use App\Plants\Carried;
 use App\Plants\Models\Plant;
 use Illuminate\Support\Facades\DB;
 use Zolbek\Core\Basis\Input\Fields;
@@ -40,8 +41,8 @@ final readonly class SplitGroup
             $part->fill(['number' => SavePlant::nextNumber(), 'count' => $count === 1 ? null : $count, 'place' => $place, 'parent_id' => $group->parent_id])->save();
             $left = $group->many() - $count;
             $group->fill(['count' => $left === 1 ? null : $left])->save();
-            ($this->write)($part, 'came_from', data: ['kind' => 'group', 'parent_id' => $group->id, 'parent' => $group->number, 'count' => $count]);
-            ($this->write)($group, 'offspring', data: ['kind' => 'group', 'count' => $count, 'numbers' => [$part->number]]);
+            ($this->write)($part, 'came_from', carried: new Carried(['kind' => 'group', 'parent_id' => $group->id, 'parent' => $group->number, 'count' => $count]));
+            ($this->write)($group, 'offspring', carried: new Carried(['kind' => 'group', 'count' => $count, 'numbers' => [$part->number]]));
 
             return $part->refresh();
         });

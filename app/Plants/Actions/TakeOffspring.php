@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Plants\Actions;
 
 use App\Common\Day;
+use App\Plants\Carried;
 use App\Plants\Models\Plant;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
@@ -47,10 +48,10 @@ final readonly class TakeOffspring
                     'number' => SavePlant::nextNumber(), 'name' => mb_substr($parent->name, 0, 80), 'origin' => $kind, 'purpose' => Purpose::Layer->value, 'health' => 'well', 'parent_id' => $parent->id,
                     'year_started' => $on->year, 'place' => $place, 'buried' => [], 'plan' => [], 'count' => $isGroup && $count > 1 ? $count : null,
                 ]);
-                ($this->write)($plant, 'came_from', $on, $text, ['kind' => $kind, 'parent_id' => $parent->id, 'parent' => $parent->number]);
+                ($this->write)($plant, 'came_from', $on, $text, new Carried(['kind' => $kind, 'parent_id' => $parent->id, 'parent' => $parent->number]));
                 $young[] = $plant->refresh();
             }
-            ($this->write)($parent, 'offspring', $on, $text, ['kind' => $kind, 'count' => $count, 'numbers' => array_map(static fn(Plant $plant): string => $plant->number, $young)]);
+            ($this->write)($parent, 'offspring', $on, $text, new Carried(['kind' => $kind, 'count' => $count, 'numbers' => array_map(static fn(Plant $plant): string => $plant->number, $young)]));
 
             return $young;
         });

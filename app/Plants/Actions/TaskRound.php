@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Plants\Actions;
 
 use App\Common\Day;
+use App\Plants\Carried;
 use App\Plants\Models\CareTask;
 use App\Plants\Models\Plant;
 use App\Plants\Models\PlantEvent;
@@ -111,7 +112,7 @@ final readonly class TaskRound
             $next->delete();
         } elseif ($do !== 'postpone') {
             PlantEvent::query()->insert(array_values($tasks->map(static fn(CareTask $task): array => [
-                'plant_id' => $task->plant_id, 'kind' => $do === 'done' ? 'task_done' : 'task_skipped', 'happened_on' => $on, 'text' => $reason, 'data' => (string) json_encode(['task' => $task->kind, 'note' => $task->note]),
+                'plant_id' => $task->plant_id, 'kind' => $do === 'done' ? 'task_done' : 'task_skipped', 'happened_on' => $on, 'text' => $reason, 'data' => (string) json_encode(new Carried(['task' => $task->kind, 'note' => $task->note])),
                 'person' => $person, 'created_at' => $now, 'updated_at' => $now,
             ])->all()));
         }

@@ -6,6 +6,7 @@ namespace App\Plants\Actions;
 
 use App\Common\Author;
 use App\Common\Day;
+use App\Plants\Carried;
 use App\Plants\Models\Plant;
 use App\Plants\Models\PlantEvent;
 use App\Plants\Outlook;
@@ -69,7 +70,7 @@ final readonly class TellOfPlant
                 $plant->tasks()->where('state', 'open')->update(['state' => 'skipped', 'closed_on' => $on->toDateString(), 'reason' => $plant->status]);
             }
 
-            return ($this->write)($plant, $kind, $on, $text, array_filter(['stage' => $stage, 'until' => $until?->toDateString(), 'outcome' => $outcome]), $person);
+            return ($this->write)($plant, $kind, $on, $text, new Carried(array_filter(['stage' => $stage, 'until' => $until?->toDateString(), 'outcome' => $outcome])), $person);
         });
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Plants\Actions;
 
+use App\Plants\Carried;
 use App\Plants\Models\Plant;
 use App\Plants\Models\PlantEvent;
 use Illuminate\Support\Carbon;
@@ -11,11 +12,10 @@ use Illuminate\Support\Carbon;
 /** Adds a line to a plant's history. */
 final readonly class WritePlantEvent
 {
-    /** @param array<string, mixed> $data */
-    public function __invoke(Plant $plant, string $kind, ?Carbon $on = null, string $text = '', array $data = [], string $person = ''): PlantEvent
+    public function __invoke(Plant $plant, string $kind, ?Carbon $on = null, string $text = '', Carried $carried = new Carried(), string $person = ''): PlantEvent
     {
         return PlantEvent::query()->create([
-            'plant_id' => $plant->id, 'kind' => $kind, 'happened_on' => $on ?? Carbon::today(), 'text' => $text, 'data' => $data, 'person' => $person,
+            'plant_id' => $plant->id, 'kind' => $kind, 'happened_on' => $on ?? Carbon::today(), 'text' => $text, 'data' => $carried, 'person' => $person,
         ]);
     }
 }

@@ -16,6 +16,7 @@ use App\Plants\Actions\SplitGroup;
 use App\Plants\Actions\TakeOffspring;
 use App\Plants\Actions\TellOfPlant;
 use App\Plants\Actions\WritePlantEvent;
+use App\Plants\Carried;
 use App\Plants\InspectionForm;
 use App\Plants\Models\Plant;
 use App\Plants\Outlook;
@@ -138,7 +139,7 @@ final readonly class PlantController
         $form = InspectionForm::read($request->json()->all());
         $judged = $form->judge($plant->load(['species', 'site']), $outlook);
         DB::transaction(static function () use ($form, $judged, $plant, $outlook, $write): void {
-            $write($plant, 'inspected', $form->on, $form->text, $judged, $form->person);
+            $write($plant, 'inspected', $form->on, $form->text, new Carried($judged), $form->person);
             $outlook->foretell($plant);
         });
 
@@ -158,7 +159,7 @@ final readonly class PlantController
         $nights = $situations->daily($plant)?->frostNights(min(365, Carbon::now()->dayOfYear), self::FROST_DAYS) ?? 0.0;
         $path = new OutOfTurn((string) $cause, $plant->condition(), $plant->seenStage(), $nights >= 1.0);
         if ($keep) {
-            $write($plant, 'out_of_turn', null, $text, ['cause' => $cause, 'steps' => $path->steps, 'leave' => $path->leave]);
+            $write($plant, 'out_of_turn', null, $text, new Carried(['cause' => $cause, 'steps' => $path->steps, 'leave' => $path->leave]));
         }
 
         return new JsonResponse(['cause' => $cause, 'steps' => $path->steps, 'leave' => $path->leave, 'frost_nights' => $nights, 'kept' => $keep]);

@@ -22,7 +22,7 @@ use Illuminate\Support\Carbon;
  * @property string               $ends_by   see Zolbek\Core\Work\Aftercare\EndsBy
  * @property int|null             $every_days
  * @property Carbon|null          $until_on
- * @property array<string, mixed> $figures
+ * @property array<string, float|int|string> $figures that its sentence names, see Zolbek\Core\Work\Aftercare\Task
  * @property string               $note
  * @property string|null          $round     the same for tasks that are one round of many plants
  * @property string               $state     open, done or skipped

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Plants\Models;
 
+use App\Common\AsKept;
+use App\Plants\Carried;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Carbon;
 
@@ -16,7 +18,7 @@ use Illuminate\Support\Carbon;
  * @property Carbon               $happened_on
  * @property string               $person
  * @property string               $text
- * @property array<string, mixed> $data
+ * @property Carried              $data        what it carries beside its words
  */
 final class PlantEvent extends Model
 {
@@ -25,6 +27,6 @@ final class PlantEvent extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['happened_on' => 'date', 'data' => 'array'];
+        return ['happened_on' => 'date', 'data' => AsKept::class.':'.Carried::class];
     }
 }

@@ -6,6 +6,7 @@ namespace App\PottingDays\Actions;
 
 use App\Common\Words;
 use App\Plants\Actions\WritePlantEvent;
+use App\Plants\Carried;
 use App\Plants\Models\CareTask;
 use App\Plants\Models\Plant;
 use App\Plants\Outlook;
@@ -84,10 +85,10 @@ final readonly class PotPlant
         $material = static fn(?int $id): ?Material => $id === null ? null : $assembly->components[$id]->toCore();
         $standing = StandsIn::potted($entry->recipe, $entry->pot, $needs->share->setup, $plan->ball === null && $plan->wall === null ? null : $assembly->soil($entry), $material($plan->wall['component_id'] ?? null), $material($plan->dressing['component_id'] ?? null));
         $ended = $this->endTasks($plant, $at);
-        $event = ($this->write)($plant, 'potted', $at, $actual->note, [
+        $event = ($this->write)($plant, 'potted', $at, $actual->note, new Carried([
             'potting_day_id' => $day->id, 'day' => $day->name, 'recipe' => $entry->recipe->name, 'recipe_version' => $entry->recipe->version, 'pot' => $entry->pot->name, 'place' => $plant->place, 'standing' => $standing,
             'plan' => $plan, 'actual' => $actual->entered(), 'figures' => $figures, 'count' => $entry->count, 'plain_minutes' => $entry->count * EntryFigures::plainMinutes($entry, $needs), 'minutes' => $actual->minutes, 'before' => self::before($plant), 'ended_tasks' => $ended, 'accepted' => $doubt === null ? null : ['doubt' => $doubt, 'why' => $accepted],
-        ], $person);
+        ]), $person);
         $buried = $plan->fixing === 'wire' && ! in_array('wires', array_column($plant->buried, 'kind'), true) ? [['kind' => 'wires', 'note' => '']] : [];
         if ($actual->buriedNote !== '') {
             $buried[] = ['kind' => 'other', 'note' => $actual->buriedNote];
@@ -151,10 +152,10 @@ final readonly class PotPlant
         if ($saved === null) {
             return [];
         }
-        $events = [($this->write)($plant, 'saved_soil', $at, '', $saved, $person)->id];
+        $events = [($this->write)($plant, 'saved_soil', $at, '', new Carried($saved), $person)->id];
         $other = $saved['for_plant_id'] === null || $saved['for_plant_id'] === $plant->id ? null : Plant::query()->whereKey($saved['for_plant_id'])->first();
         if ($other !== null) {
-            $events[] = ($this->write)($other, 'saved_soil', $at, '', ['what' => $saved['what'], 'from_plant_id' => $plant->id, 'from' => $plant->number], $person)->id;
+            $events[] = ($this->write)($other, 'saved_soil', $at, '', new Carried(['what' => $saved['what'], 'from_plant_id' => $plant->id, 'from' => $plant->number]), $person)->id;
         }
 
         return $events;

@@ -27,10 +27,10 @@ final readonly class UndoPotting
             if (PlantEvent::query()->where('plant_id', $entry->plant_id)->where('kind', 'potted')->where('id', '>', $potted->id ?? 0)->exists()) {
                 throw Refused::because('state', 'potted_since', $entry->plant->number);
             }
-            $entry->plant->fill($potted->data['before'] ?? [])->save();
+            $entry->plant->fill($potted?->data->before() ?? [])->save();
             PlantEvent::query()->whereKey($events->modelKeys())->delete();
             CareTask::query()->where('day_plant_id', $entry->id)->delete();
-            CareTask::query()->whereKey($potted->data['ended_tasks'] ?? [])->update(['state' => 'open', 'closed_on' => null, 'reason' => '']);
+            CareTask::query()->whereKey($potted?->data->endedTasks() ?? [])->update(['state' => 'open', 'closed_on' => null, 'reason' => '']);
             $this->take->putBack($entry->actual->taken, $day->name);
             $saved = $entry->actual->saved;
             if ($saved !== null && ($saved['component_id'] ?? null) !== null) {

@@ -22,18 +22,12 @@ final readonly class WriteTasks
     {
         $tasks = array_filter($this->care->of($entry, $actual, $at, $stands, $intervalH), static fn(Task $task): bool => $entry->plan->whyOff($task->kind->value) === null);
         foreach ($tasks as $task) {
-            CareTask::query()->create(self::row($task, $entry));
+            CareTask::query()->create([
+                'plant_id' => $entry->plant_id, 'day_plant_id' => $entry->id, 'kind' => $task->kind->value, 'starts_on' => $task->startsOn->format('Y-m-d'), 'due_on' => $task->dueOn->format('Y-m-d'),
+                'ends_by' => $task->endsBy->value, 'every_days' => $task->everyDays, 'until_on' => $task->untilOn?->format('Y-m-d'), 'figures' => $task->figures,
+            ]);
         }
 
         return count($tasks);
-    }
-
-    /** @return array<string, mixed> */
-    private static function row(Task $task, DayPlant $entry): array
-    {
-        return [
-            'plant_id' => $entry->plant_id, 'day_plant_id' => $entry->id, 'kind' => $task->kind->value, 'starts_on' => $task->startsOn->format('Y-m-d'), 'due_on' => $task->dueOn->format('Y-m-d'),
-            'ends_by' => $task->endsBy->value, 'every_days' => $task->everyDays, 'until_on' => $task->untilOn?->format('Y-m-d'), 'figures' => $task->figures,
-        ];
     }
 }

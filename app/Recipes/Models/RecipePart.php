@@ -14,7 +14,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property int       $component_id
  * @property float     $parts
  * @property int       $position
- * @property array<string, mixed>|null $preparation what is done to it before it is mixed
+ * @property array<string, float|string>|null $preparation what is done to it before it is mixed
  * @property Component $component
  */
 final class RecipePart extends Model
@@ -27,7 +27,7 @@ final class RecipePart extends Model
         return $this->belongsTo(Component::class);
     }
 
-    /** @return array<string, mixed> the part as PartsForm takes it */
+    /** @return array{component_id: int, parts: float, preparation?: array<string, float|string>} the part as PartsForm takes it */
     public function row(): array
     {
         return ['component_id' => $this->component_id, 'parts' => $this->parts, ...($this->preparation === null ? [] : ['preparation' => $this->preparation])];

@@ -14,7 +14,7 @@ use Illuminate\Support\Carbon;
  * @property int    $recipe_id
  * @property int    $number
  * @property string $plant_group
- * @property list<array{component_id: int, key: string, name: string, kind: string, colour: string, parts: float, preparation: array<string, mixed>|null}> $parts
+ * @property list<array{component_id: int, key: string, name: string, kind: string, colour: string, parts: float, preparation: array<string, float|string>|null}> $parts
  * @property string $reason
  * @property Carbon $made_at
  */

@@ -44,7 +44,7 @@ final readonly class PublishedSets
     public function __construct(private array $components) {}
 
     /**
-     * @param list<array{key: string, name: string, source: string, sure: string, use: string, figures?: Figures, ranges?: Ranges, given?: array<string, mixed>}> $sets as published.json lists them
+     * @param list<array{key: string, name: string, source: string, sure: string, use: string, figures?: Figures, ranges?: Ranges}> $sets as published.json lists them
      *
      * @return list<array{key: string, name: string, source: string, use: string, sure: string, rows: list<Beside>}>
      */
