@@ -22,7 +22,7 @@ use Illuminate\Support\Carbon;
  * @property int                  $pots
  * @property float                $loose_l
  * @property array<string, mixed> $inputs  what was asked, with components and pot as they then were
- * @property array<string, mixed> $result  what was worked out
+ * @property array<string, mixed> $result  what was worked out: schema BatchPlan as it then was
  * @property string               $note
  * @property Carbon               $made_at
  * @property Carbon|null          $mixed_at

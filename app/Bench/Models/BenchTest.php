@@ -27,9 +27,9 @@ use Zolbek\Core\Work\BenchTest\TestKind;
  * @property string                    $person
  * @property int                       $step
  * @property Carbon|null               $waiting_since
- * @property array<string, mixed>      $readings
+ * @property array<string, mixed>      $readings      schema BenchReadings, as they were typed
  * @property array<string, string>     $overrides     reason by rule of a doubt
- * @property array<string, mixed>|null $result        as it was worked out when the test was finished
+ * @property array<string, mixed>|null $result        as it was worked out when the test was finished: schema BenchResult as it then was
  * @property bool                      $in_use        whether evaluations use it
  * @property string                    $note
  * @property Carbon                    $started_at

@@ -217,7 +217,7 @@ final readonly class AddToDay
         ];
     }
 
-    /** @return array<string, mixed> a plan to start from */
+    /** @return array{ball: array{length_cm: float, width_cm: float, height_cm: float}|null, treatment: string, roots_cut_share: float, feeding: string, headspace_cm: float} a plan to start from */
     private static function start(Plant $plant, Container $into, bool $stays): array
     {
         $from = $plant->pot?->toCore();

@@ -95,7 +95,7 @@ final readonly class ChangeEntry
     /**
      * @param array<mixed> $changes
      *
-     * @return array<string, mixed>
+     * @return array{recipe_id?: int, pot_id?: int, helper?: string, position?: int}
      */
     private static function own(Fields $fields, array $changes, Refusals $refusals): array
     {

@@ -33,8 +33,12 @@ final readonly class SaveSpecies
         }
         $group = PlantGroup::tryFrom((string) $values['plant_group']);
         if ($group !== null) {
-            $this->order($values, 'air', $group->air()->low, $group->air()->high, $refusals);
-            $this->order($values, 'ph', $group->ph()->low, $group->ph()->high, $refusals);
+            foreach (['air' => $group->air(), 'ph' => $group->ph()] as $what => $usual) {
+                [$low, $high] = [self::edge($values[$what.'_low'] ?? null, $usual->low), self::edge($values[$what.'_high'] ?? null, $usual->high)];
+                if ($low >= $high) {
+                    $refusals->add(new Refusal($what.'_high', 'band_order', $high, ['min' => $low]));
+                }
+            }
         }
         $refusals->throwIfAny();
         $species->fill([...($species->exists ? [] : ['key' => Str::slug($name).'-'.Str::lower(Str::random(6))]), ...$values])->save();
@@ -42,13 +46,8 @@ final readonly class SaveSpecies
         return $species->refresh();
     }
 
-    /** @param array<string, mixed> $values */
-    private function order(array $values, string $what, float $groupLow, float $groupHigh, Refusals $refusals): void
+    private static function edge(mixed $own, float $usual): float
     {
-        $low = $values[$what.'_low'] ?? $groupLow;
-        $high = $values[$what.'_high'] ?? $groupHigh;
-        if ($low >= $high) {
-            $refusals->add(new Refusal($what.'_high', 'band_order', $high, ['min' => $low]));
-        }
+        return is_float($own) || is_int($own) ? (float) $own : $usual;
     }
 }
