@@ -60,7 +60,6 @@ final readonly class Carried implements Kept
     public function stoodIn(): ?array
     {
         $before = $this->before();
-
         $standing = self::read($before['standing'] ?? null);
 
         return $standing !== null && is_string($before['potted_on'] ?? null) ? [$standing, Carbon::parse($before['potted_on'])] : null;
