@@ -98,3 +98,56 @@ test('the deviation within several samples is that of their own means', function
     expect(round((float) Sample::pooled($samples), 4))->toBe(1.8257)->and(Sample::pooled([new Sample([1.0])]))->toBeNull()->and(Sample::pooled([]))->toBeNull()
         ->and(Sample::pooled([new Sample([1.0]), new Sample([1.0, 3.0])]))->toEqualWithDelta(sqrt(2.0), 1e-12);
 });
+
+test('three scaled deviations from the middle stand out, no less, and not among four', function (array $values, array $out): void {
+    expect(Ratios::standsOut($values))->toBe($out);
+})->with([
+    // the middle is 0, half lie within 1: the limit is 3 * 1.4826 = 4.4478
+    'just within' => [[-1.0, -1.0, 0.0, 1.0, 4.44], [false, false, false, false, false]],
+    'just beyond' => [[-1.0, -1.0, 0.0, 1.0, 4.46], [false, false, false, false, true]],
+    'below, too' => [[-4.46, -1.0, 0.0, 1.0, 1.0], [true, false, false, false, false]],
+    'wherever the middle lies' => [[9.0, 9.0, 10.0, 11.0, 14.46], [false, false, false, false, true]],
+    'twice as wide, twice as far' => [[-2.0, -2.0, 0.0, 2.0, 8.92], [false, false, false, false, true]],
+    'four say nothing' => [[-1.0, 0.0, 1.0, 40.0], [false, false, false, false]],
+    'nor do five that are one, and another' => [[1.0, 1.0, 1.0, 1.0, 9.0], [false, false, false, false, false]],
+]);
+
+test('a ratio of nothing is refused with its place and what is wrong with it', function (array $pair, float $told): void {
+    $well = ['measured' => 2.0, 'computed' => 1.0];
+    expect(static fn() => new Ratios([$well, $pair]))->toThrow(static function (Refused $refused) use ($told): void {
+        expect($refused->refusals[0]->field)->toBe('pairs.1')->and($refused->refusals[0]->rule)->toBe('above')->and($refused->refusals[0]->given)->toBe($told)->and($refused->refusals[0]->limits)->toBe(['min' => 0, 'max' => 1e12]);
+    });
+})->with([[['measured' => 0.0, 'computed' => 1.0], 0.0], [['measured' => 1.0, 'computed' => 0.0], 0.0], [['measured' => 3.0, 'computed' => -2.0], -2.0]]);
+
+test('very small is above nothing', function (): void {
+    expect((new Ratios([['measured' => 1e-9, 'computed' => 1e-9]]))->bias)->toBe(0.0)->and((new Ratios([['measured' => 1e-9, 'computed' => 2e-9]]))->bias)->toEqualWithDelta(-0.5, 1e-12);
+});
+
+test('whoever asks for the share of no case is told what there may be', function (): void {
+    $limits = static function (callable $asked): array {
+        try {
+            $asked();
+        } catch (Refused $refused) {
+            return [$refused->refusals[0]->given, $refused->refusals[0]->limits];
+        }
+
+        return [];
+    };
+    expect($limits(static fn() => new Wilson(0, 0)))->toBe([0, ['min' => 1]])->and($limits(static fn() => new Wilson(7, 4)))->toBe([7, ['min' => 0, 'max' => 4]]);
+});
+
+test('the error of a line does not hang on where its years begin, nor on how high it lies', function (): void {
+    $line = static fn(float $from, float $above): ?Slope => Slope::through(array_map(static fn(float $value, int $i): array => ['years' => $from + $i, 'value' => $above + $value], [10.0, 12.0, 13.0, 15.0], range(0, 3)));
+    foreach ([[2020.0, 0.0], [-3.0, 500.0], [7.5, -40.0]] as [$from, $above]) {
+        expect($line($from, $above)?->perYear)->toEqualWithDelta(1.6, 1e-9)->and($line($from, $above)?->error)->toEqualWithDelta(0.141421, 1e-6);
+    }
+    expect(Slope::through([])?->perYear)->toBeNull()->and(Slope::through([['years' => 0.0, 'value' => 1.0], ['years' => 1.0, 'value' => 2.0], ['years' => 2.0, 'value' => 3.0]])?->error)->toBe(0.0);
+});
+
+test('a difference is told where its range leaves nothing out on neither side', function (): void {
+    expect((new ShareDifference(new Wilson(3, 10), new Wilson(9, 10)))->isTold())->toBeTrue()->and((new ShareDifference(new Wilson(5, 10), new Wilson(5, 10)))->isTold())->toBeFalse();
+});
+
+test('up to one in twenty is told', function (): void {
+    expect(Holm::TOLD)->toBe(0.05)->and((new Holm([0.0, 0.5]))->corrected)->toBe([0.0, 0.5])->and((new Holm([1 => 0.01, 4 => 0.2]))->corrected)->toBe([0.02, 0.2]);
+});
