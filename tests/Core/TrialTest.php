@@ -145,3 +145,60 @@ test('each plant comes into each group as often as into another', function (): v
         }
     }
 });
+
+test('blocks are what they are called: benches, plants of one size, both, or one of all', function (string $blocking, array $blocks): void {
+    // the biggest first; of those without a size nobody knows how big they are
+    $plants = [
+        'a' => ['bench' => 'North', 'size' => 12.0], 'b' => ['bench' => 'South', 'size' => 30.0], 'c' => ['bench' => 'North', 'size' => 40.0], 'd' => ['bench' => 'South', 'size' => 0.5],
+        'e' => ['bench' => 'North', 'size' => 20.0], 'f' => ['bench' => 'South', 'size' => null], 'g' => ['bench' => 'North', 'size' => 11.0],
+    ];
+    $found = [];
+    foreach (Assignment::of($plants, 2, $blocking, new RandomWords(4)) as $key => ['block' => $block]) {
+        expect($block)->toBeString();
+        $found[$block][] = $key;
+    }
+    expect($found)->toBe($blocks);
+})->with([
+    'bench' => ['bench', ['North' => ['a', 'c', 'e', 'g'], 'South' => ['b', 'd', 'f']]],
+    'size' => ['size', [1 => ['c', 'b'], 2 => ['e', 'a'], 3 => ['g', 'd'], 4 => ['f']]],
+    'both' => ['bench_and_size', ['North 1' => ['c', 'e'], 'North 2' => ['a', 'g'], 'South 1' => ['b', 'd'], 'South 2' => ['f']]],
+    'none' => ['none', ['' => ['a', 'b', 'c', 'd', 'e', 'f', 'g']]],
+]);
+
+test('what may be blocked by is what the trial form offers', function (): void {
+    expect(Assignment::BLOCKINGS)->toBe(['bench', 'size', 'bench_and_size', 'none']);
+});
+
+test('which group gets the odd plant is left to chance, and each gets it', function (): void {
+    $odd = [];
+    for ($seed = 1; $seed <= 300; ++$seed) {
+        $counts = array_count_values(array_column(Assignment::of(array_fill(0, 4, ['bench' => '', 'size' => null]), 3, 'none', new RandomWords($seed)), 'group'));
+        arsort($counts);
+        $odd[array_key_first($counts)] = ($odd[array_key_first($counts)] ?? 0) + 1;
+    }
+    ksort($odd);
+    expect(array_keys($odd))->toBe([0, 1, 2])->and(min($odd))->toBeGreaterThan(70);
+});
+
+test('fewer plants than groups: each in a group of its own', function (): void {
+    for ($seed = 1; $seed <= 60; ++$seed) {
+        $groups = array_column(Assignment::of(array_fill(0, 2, ['bench' => '', 'size' => null]), 3, 'none', new RandomWords($seed)), 'group');
+        expect(array_unique($groups))->toHaveCount(2)->and(min($groups))->toBeGreaterThanOrEqual(0)->and(max($groups))->toBeLessThanOrEqual(2);
+        $seen[$groups[0]] = true;
+    }
+    expect($seen ?? [])->toHaveCount(3);
+});
+
+test('where there are too many arrangements they are drawn: the interval goes along with the difference, and the chance is never nothing', function (): void {
+    $chance = new RandomWords(11);
+    $values = static fn(float $more): array => array_map(static fn(): float => $more + round($chance->uniform(), 3), range(1, 10));
+    $block = ['one' => $values(0.4), 'other' => $values(0.0)];
+    $moved = static fn(float $more): BlockPermutation => new BlockPermutation([['one' => array_map(static fn(float $value): float => $value + $more, $block['one']), 'other' => $block['other']]]);
+    $found = $moved(0.0);
+    expect($found->arrangements)->toBeNull()->and($found->low)->toBeLessThan($found->difference)->and($found->high)->toBeGreaterThan($found->difference);
+    $further = $moved(5.0);
+    expect($further->difference)->toEqualWithDelta($found->difference + 5.0, 1e-9)->and($further->low)->toEqualWithDelta($found->low + 5.0, 1e-6)->and($further->high)->toEqualWithDelta($found->high + 5.0, 1e-6);
+    // nothing that is drawn is as far out: what was measured counts as one of them
+    expect($further->p)->toEqualWithDelta(1.0 / 10_000.0, 1e-12)->and($further->isTold())->toBeTrue();
+    expect(10_000.0 * $found->p)->toEqualWithDelta(round(10_000.0 * $found->p), 1e-6);
+});
