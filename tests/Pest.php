@@ -20,11 +20,11 @@ function isLong(): bool
     return getenv('ZOLBEK_LONG') === '1';
 }
 
-/** In how many runs each of what takes turns has had one. */
+/** How many turns there are. */
 const TURNS = 3;
 
 /**
- * Whether it is somebody's turn, where a run has a turn (./zolbek test): what is long to try and no main job is tried in every third run, another third each time.
+ * Whether it is somebody's turn, where a run has a turn (./zolbek test): of what is long to try and no main job a third is tried, which one follows from the commit.
  * Everybody's, where nobody counts.
  */
 function isTurnOf(string $name): bool
