@@ -82,8 +82,14 @@ export function antStyles(): Plugin {
     }),
     transformIndexHtml: {
       order: 'post',
-      handler(page) {
-        const link = /\s*<link rel="stylesheet"[^>]*\/antd-[^>]*>/.exec(page)?.[0] ?? '';
+      handler(page, { bundle }) {
+        const link = /\s*<link rel="stylesheet"[^>]*\/antd-[^>]*>/.exec(page)?.[0];
+        if (link === undefined) {
+          if (bundle !== undefined) {
+            throw new Error("The page does not ask for Ant Design's styles, so that they cannot come first.");
+          }
+          return page; // served while it is written, without files
+        }
         return page.replace(link, '').replace(/(?=\s*<script type="module")/, link);
       },
     },

@@ -84,6 +84,7 @@ final readonly class PlantFile
             }
         }
         $events = is_array($file['history'] ?? null) && array_is_list($file['history']) ? array_slice($file['history'], 0, self::MOST_EVENTS) : [];
+        $recipes = self::recipesOf($events);
         $rows = [];
         foreach ($events as $i => $event) {
             $fields = Fields::of($event, ['kind', 'happened_on', 'person', 'text', 'data'], $refusals, 'history.'.$i);
@@ -92,7 +93,7 @@ final readonly class PlantFile
                 continue;
             }
             $data = is_array($fields->raw('data')) ? $fields->raw('data') : [];
-            $rows[] = [$fields->oneOf('kind', PlantEvent::KINDS) ?? 'note', $day, $fields->text('text', 2000, ''), $refusals->during('history.'.$i.'.data', fn(): Carried => $this->carried($data)), $fields->text('person', 60, '')];
+            $rows[] = [$fields->oneOf('kind', PlantEvent::KINDS) ?? 'note', $day, $fields->text('text', 2000, ''), $refusals->during('history.'.$i.'.data', fn(): Carried => $this->carried($data, $recipes)), $fields->text('person', 60, '')];
         }
         $standing = $refusals->during('', fn(): ?StandsIn => $this->standing($file['standing'] ?? null, $input));
         $refusals->throwIfAny();
@@ -116,20 +117,35 @@ final readonly class PlantFile
     }
 
     /**
+     * The mixes of this yard that lines of a history name.
+     *
+     * @param list<mixed> $events
+     *
+     * @return array<string, int> ids by name
+     */
+    private static function recipesOf(array $events): array
+    {
+        $names = array_filter(array_map(static fn(mixed $event): mixed => is_array($event) && is_array($event['data']['standing'] ?? null) ? $event['data']['standing']['recipe_name'] ?? null : null, $events), is_string(...));
+
+        return $names === [] ? [] : Recipe::query()->whereIn('name', array_unique($names))->pluck('id', 'name')->all();
+    }
+
+    /**
      * What a line of its history carries; what it was potted into goes by the mixes of this yard.
      *
      * @param array<string, mixed> $data
+     * @param array<string, int>   $recipes ids by name
      *
      * @throws Refused field "standing"
      */
-    private function carried(array $data): Carried
+    private function carried(array $data, array $recipes): Carried
     {
         $carried = (new Carried($data))->elsewhere();
         if (! isset($data['standing'])) {
             return $carried;
         }
         $name = is_array($data['standing']) ? $data['standing']['recipe_name'] ?? null : null;
-        $standing = $this->standing($data['standing'], is_string($name) ? ['recipe_id' => Recipe::query()->where('name', $name)->value('id')] : []);
+        $standing = $this->standing($data['standing'], is_string($name) && isset($recipes[$name]) ? ['recipe_id' => $recipes[$name]] : []);
 
         return $standing === null ? $carried : $carried->withStanding($standing);
     }
