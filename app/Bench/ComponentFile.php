@@ -100,7 +100,7 @@ final readonly class ComponentFile
             }
             if ($parts !== []) {
                 Portions::load([$component->refresh()]);
-                $component->fill(['residual_packing' => $this->mixes->of($component)['residual_packing']])->save();
+                $this->mixes->fill($component)->save();
             }
             $lots = $this->history($component, $file);
             ($this->refresh)($component->refresh());

@@ -9,7 +9,7 @@ use Zolbek\Core\Basis\Input\Refused;
 /** Of a simulated instrument: what the panel can set, such as what lies on the pan. */
 interface Panel
 {
-    /** @return array<string, mixed> what is set now, by field */
+    /** @return array<string, bool|float|string|null> what is set now, by field */
     public function settings(): array;
 
     /**

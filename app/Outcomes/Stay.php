@@ -6,7 +6,6 @@ namespace App\Outcomes;
 
 use App\Plants\Models\Plant;
 use App\Plants\Outlook;
-use App\Plants\Standing;
 use App\Plants\StandsIn;
 use Illuminate\Support\Carbon;
 use Zolbek\Core\Basis\Statistics\Slope;
@@ -42,7 +41,7 @@ final readonly class Stay
 
     public function depthCm(): float
     {
-        return Standing::pot($this->in->pot['description'])->depthCm;
+        return $this->in->container()->depthCm;
     }
 
     /** Years that it stood there, or has stood there so far. */

@@ -110,7 +110,7 @@ final class Stays
     {
         $rows = [];
         foreach ($events->where('kind', 'potted') as $event) {
-            $stood = $event->data->stoodIn();
+            $stood = $event->data->before()->stoodIn();
             if ($stood !== null) {
                 $rows[$stood[1]->toDateString()] ??= [$stood[0], null];
             }

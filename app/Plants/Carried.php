@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Plants;
 
 use App\Common\Kept;
-use Illuminate\Support\Carbon;
 use Zolbek\Core\Place\Container\BallTreatment;
 
 /** What a line of a plant's history carries beside its words: the values of its day. Which of them there are depends on its kind, and on the version that wrote it. */
@@ -32,16 +31,15 @@ final readonly class Carried implements Kept
         return (object) array_diff_key($this->kept, self::NOT_TOLD);
     }
 
-    /** @return array<string, mixed> columns of the plant as they were before it was potted */
-    public function before(): array
+    public function before(): BeforePotted
     {
-        return $this->table('before');
+        return BeforePotted::fromKept($this->table('before'));
     }
 
     /** What it was potted into; null where that is not kept, or cannot be read. */
     public function standing(): ?StandsIn
     {
-        return self::read($this->kept['standing'] ?? null);
+        return StandsIn::readable($this->kept['standing'] ?? null);
     }
 
     /** The same with another one that it was potted into. */
@@ -54,15 +52,6 @@ final readonly class Carried implements Kept
     public function elsewhere(): self
     {
         return new self(array_diff_key($this->kept, ['before' => null, 'ended_tasks' => null]));
-    }
-
-    /** @return array{StandsIn, Carbon}|null what it had stood in before it was potted, and since when */
-    public function stoodIn(): ?array
-    {
-        $before = $this->before();
-        $standing = self::read($before['standing'] ?? null);
-
-        return $standing !== null && is_string($before['potted_on'] ?? null) ? [$standing, Carbon::parse($before['potted_on'])] : null;
     }
 
     /** Where it stood when it was potted. */
@@ -123,16 +112,6 @@ final readonly class Carried implements Kept
         $treatment = is_string($work['treatment'] ?? null) ? BallTreatment::tryFrom($work['treatment']) : null;
 
         return $treatment === null ? [] : ['treatment' => $treatment->value, 'roots_cut_share' => min(1.0, max(0.0, $this->number($work['roots_removed_share'] ?? null) ?? 0.0))];
-    }
-
-    private static function read(mixed $kept): ?StandsIn
-    {
-        try {
-            return $kept instanceof StandsIn ? $kept : (is_array($kept) ? StandsIn::fromKept($kept) : null);
-        } catch (\Throwable) {
-            // files from elsewhere were once taken in unread: such a line is without it
-            return null;
-        }
     }
 
     /** @return array<string, mixed> */

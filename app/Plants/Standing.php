@@ -10,7 +10,6 @@ use Zolbek\Core\Mix\Material\KeptMaterial;
 use Zolbek\Core\Mix\Material\Material;
 use Zolbek\Core\Mix\Substrate\Portion;
 use Zolbek\Core\Mix\Substrate\Substrate;
-use Zolbek\Core\Place\Container\Container;
 use Zolbek\Core\Place\Container\DrainageLayer;
 use Zolbek\Core\Place\Container\Holes;
 use Zolbek\Core\Place\Plant\PlantGroup;
@@ -35,7 +34,7 @@ final class Standing
 
         return new Setup(
             array_map(static fn(Material $component, float $parts): array => [Portion::of($component), $parts], $substrate->blend->components, $substrate->blend->parts),
-            self::pot($pot['description']),
+            $standing->container(),
             Holes::of($pot['holes']['count'], $pot['holes']['diameter_cm'] ?? 1.0, $pot['holes']['open_share']),
             $group,
             $standing->headspaceCm,
@@ -56,12 +55,5 @@ final class Standing
     public function substrate(KeptSoil $soil): Substrate
     {
         return $this->substrates[$soil->key()] ??= $soil->substrate();
-    }
-
-    /** @param array<string, mixed> $description */
-    public static function pot(array $description): Container
-    {
-        // whole numbers come back from JSON as such, all but the sides are lengths
-        return Container::read(array_map(static fn(mixed $value): mixed => is_float($value) && floor($value) === $value ? (int) $value : $value, $description));
     }
 }

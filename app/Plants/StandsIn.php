@@ -13,6 +13,7 @@ use Zolbek\Core\Mix\Blending\Blend;
 use Zolbek\Core\Mix\Material\KeptMaterial;
 use Zolbek\Core\Mix\Material\Material;
 use Zolbek\Core\Mix\Substrate\Portion;
+use Zolbek\Core\Place\Container\Container;
 use Zolbek\Core\Place\Setup\Setup;
 use Zolbek\Core\Place\Site\Surface;
 
@@ -92,6 +93,24 @@ final readonly class StandsIn implements Kept
             $setup->situation->surface ?? Surface::Bare,
             $setup->treeWeightKg ?? 0.0,
         );
+    }
+
+    /** What is kept somewhere of what a plant stood in; null where nothing is, or it cannot be read. */
+    public static function readable(mixed $kept): ?self
+    {
+        try {
+            return $kept instanceof self ? $kept : (is_array($kept) ? self::fromKept($kept) : null);
+        } catch (\Throwable) {
+            // files from elsewhere were once taken in unread: such a line is without it
+            return null;
+        }
+    }
+
+    /** The pot of that day. */
+    public function container(): Container
+    {
+        // whole numbers come back from JSON as such, all but the sides are lengths
+        return Container::read(array_map(static fn(mixed $value): mixed => is_float($value) && floor($value) === $value ? (int) $value : $value, $this->pot['description']));
     }
 
     public static function fromKept(array $kept): static

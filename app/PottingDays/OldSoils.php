@@ -54,7 +54,7 @@ final class OldSoils
         if ($standing === null) {
             return null;
         }
-        $pot = Standing::pot($standing->pot['description']);
+        $pot = $standing->container();
 
         return $pot->volumeL(0.0, max(0.0, $pot->depthCm - $standing->headspaceCm - $standing->topDressingCm));
     }

@@ -16,8 +16,8 @@ use Zolbek\Core\Mix\Substrate\Substrate;
 /** A premix or reclaimed mix as one lump, for lists, pages and sorting. A blend never computes with these: there a mix expands to its parts. */
 final class MixFigures
 {
-    /** @return array<string, mixed> the columns of a component */
-    public function of(Component $mix): array
+    /** Writes them into the columns of a mix, which is not saved by this. */
+    public function fill(Component $mix): Component
     {
         $portion = (new Portions())->of($mix);
         $blend = Portion::blend([[$portion, 1.0]]);
@@ -35,7 +35,7 @@ final class MixFigures
         $grading = $blend->grading();
         $water = min(1.0 - $solid / $envelope, $byEnvelope(static fn(Material $component): float => $component->internalWater));
 
-        return [
+        return $mix->fill([
             'kind' => $largest->kind->value ?? 'organic',
             'basis' => 'typical',
             'bulk_density' => $poured->bulkDensity,
@@ -58,7 +58,7 @@ final class MixFigures
             'decay_rate' => $byEnvelope(static fn(Material $component): float => $component->decayRate),
             'residual_packing' => ResidualPacking::of($grading->classShares(), $poured->bulkDensity, $mass / $envelope),
             'hazards' => array_values(array_unique(array_merge(...$mix->mixParts->map(static fn(ComponentPart $part): array => $part->component->hazards)->all()))),
-        ];
+        ]);
     }
 
     /** The lumps of all mixes that have a component in themselves, after it changed. */
@@ -74,7 +74,7 @@ final class MixFigures
         $mixes = Component::query()->findMany($ids);
         Portions::load($mixes);
         foreach ($mixes as $mix) {
-            $mix->fill($this->of($mix))->save();
+            $this->fill($mix)->save();
             $this->refreshContaining($mix, $level + 1);
         }
     }

@@ -89,7 +89,7 @@ final class Predictions
             if ($minutes !== null) {
                 $this->add('minutes', $at[0], $minutes[0], $minutes[1], $at[1], $at[2]);
             }
-            $stood = $event->data->stoodIn();
+            $stood = $event->data->before()->stoodIn();
             if ($stood !== null) {
                 $this->add('years', $at[0], Outlook::yearsFrom($stood[1], $event->happened_on), (float) ($this->stood->of($plant, $stood[0])['years'] ?? 0.0), $at[1], $at[2]);
             }

@@ -178,7 +178,14 @@ test('a component of one\'s own and a mix come back exactly too', function (): v
         $id = $this->call('POST', '/api/v1/component-files', [], [], [], ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'], $file)->assertCreated()->json('id');
         expect((string) $this->get("/api/v1/component-files/$id")->getContent())->toBe($file);
     }
-    $this->postJson('/api/v1/evaluate', Yard::question(['parts' => [['component_id' => Component::query()->where('name', 'Starter')->firstOrFail()->id, 'parts' => 1]]]))->assertOk();
+    $mix = Component::query()->where('name', 'Starter')->firstOrFail();
+    $this->postJson('/api/v1/evaluate', Yard::question(['parts' => [['component_id' => $mix->id, 'parts' => 1]]]))->assertOk();
+    // its lump follows from what is in it, whatever a file says of it
+    $file = json_decode($files[1], true);
+    $file['component'] = [...$file['component'], 'key' => 'second', 'name' => 'Second'];
+    $file['component']['properties']['bulk_density'] = 0.9;
+    $second = $this->postJson('/api/v1/component-files', $file)->assertCreated()->json('id');
+    expect(Component::query()->findOrFail($second)->bulk_density)->toBe($mix->bulk_density);
 });
 
 test('a JSON file that is not one is refused with its place, and nothing is left of it', function (callable $spoil, string $path, string $rule): void {

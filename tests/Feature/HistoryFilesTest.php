@@ -48,7 +48,7 @@ test('what it was potted into is counted with the mix of that name here, and not
     $standing = $this->file['standing'] ?? Plant::query()->firstOrFail()->standing?->jsonSerialize();
     $id = ($this->take)('potted', ['place' => 'Ridge bench', 'standing' => [...$standing, 'recipe_id' => 4711], 'before' => ['name' => 'Somebody else']])->assertCreated()->json('id');
     $event = PlantEvent::query()->where('plant_id', $id)->where('kind', 'potted')->firstOrFail();
-    expect($event->data->standing()?->recipeId)->toBe($recipe->id)->and($event->data->standing()?->recipeName)->toBe($recipe->name)->and($event->data->place())->toBe('Ridge bench')->and($event->data->before())->toBe([]);
+    expect($event->data->standing()?->recipeId)->toBe($recipe->id)->and($event->data->standing()?->recipeName)->toBe($recipe->name)->and($event->data->place())->toBe('Ridge bench')->and($event->data->before()->jsonSerialize())->toBe([]);
     ($this->take)('potted', ['standing' => [...$standing, 'recipe_name' => 'No such mix']]);
     expect(PlantEvent::query()->where('kind', 'potted')->orderByDesc('id')->firstOrFail()->data->standing()?->recipeId)->toBe($recipe->id);
 });
@@ -63,7 +63,7 @@ test('a line that was once taken in unread stands there without what cannot be r
 
 test('what a line carries is told as the kind of thing that it is, or not at all', function (array $kept, array $told): void {
     $carried = Carried::fromKept($kept);
-    $asked = ['standing' => $carried->standing(), 'stoodIn' => $carried->stoodIn(), 'place' => $carried->place(), 'ended' => $carried->endedTasks(), 'cut' => $carried->rootsCutShare(), 'seconds' => $carried->runThroughS(), 'minutes' => $carried->minutes(), 'outcome' => $carried->outcome(), 'inspected' => $carried->inspected(), 'seen' => $carried->seenAtPotting(), 'work' => $carried->work()];
+    $asked = ['standing' => $carried->standing(), 'stoodIn' => $carried->before()->stoodIn(), 'place' => $carried->place(), 'ended' => $carried->endedTasks(), 'cut' => $carried->rootsCutShare(), 'seconds' => $carried->runThroughS(), 'minutes' => $carried->minutes(), 'outcome' => $carried->outcome(), 'inspected' => $carried->inspected(), 'seen' => $carried->seenAtPotting(), 'work' => $carried->work()];
     $nothing = ['standing' => null, 'stoodIn' => null, 'place' => null, 'ended' => [], 'cut' => null, 'seconds' => null, 'minutes' => null, 'outcome' => 'took', 'inspected' => null, 'seen' => null, 'work' => []];
     expect($asked)->toBe([...$nothing, ...$told])->and($carried->jsonSerialize())->toBe($kept);
 })->with([

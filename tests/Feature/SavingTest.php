@@ -203,6 +203,8 @@ test('plants are numbered on, past numbers that somebody gave by hand', function
     $numbers = array_map(static fn(array $changed): string => Collection::plant(['name' => 'Tree', ...$changed])->number, [[], [], ['number' => 'P-040'], [], ['number' => 'North 1'], []]);
     expect($numbers)->toBe(['P-001', 'P-002', 'P-040', 'P-041', 'North 1', 'P-042'])
         ->and(refusals(fn() => Collection::plant(['number' => 'P-040'])))->toBe(['number: number_taken']);
+    $plant = Plant::query()->where('number', 'North 1')->firstOrFail();
+    expect(app(SavePlant::class)($plant, Collection::input(['number' => '']))->number)->toBe('North 1');
 });
 
 test('a plant that moves or falls ill has it written down, one that stays has not', function (): void {

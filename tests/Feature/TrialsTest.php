@@ -125,14 +125,15 @@ test('a measuring is written once, changed and taken back', function (): void {
 test('once it has begun what is tried stays, its words and coming days change', function (): void {
     $made = trialMade($this)->json();
     $id = $made['id'];
-    $this->postJson("/api/v1/trials/$id/begin");
+    $codes = array_column($this->postJson("/api/v1/trials/$id/begin")->json('arms'), 'code', 'label');
     $this->putJson("/api/v1/trials/$id/values", ['on' => '2026-07-10', 'values' => [['plant_id' => $this->plants[0], 'value' => 1]]]);
     $change = fn(array $changed) => $this->putJson("/api/v1/trials/$id", trialAsked($this, $changed));
-    foreach (['arms' => [['label' => 'Gritty'], ['label' => 'Other']], 'measure' => 'height_cm', 'blocking' => 'size', 'blinded' => true, 'plants' => array_slice($this->plants, 1)] as $name => $value) {
+    foreach (['arms' => [['label' => 'Gritty'], ['label' => 'Other']], 'varies' => 'pot', 'measure' => 'height_cm', 'unit' => 'inch', 'from_start' => true, 'blocking' => 'size', 'blinded' => true, 'plants' => array_slice($this->plants, 1)] as $name => $value) {
         $change([$name => $value])->assertUnprocessable()->assertJsonPath('errors.0.path', $name);
     }
     $change(['days' => ['2026-08-10']])->assertUnprocessable()->assertJsonPath('errors.0.path', 'days');
     $change(['name' => 'Two mixes, renamed', 'days' => ['2026-07-10', '2026-08-10', '2026-09-10'], 'conclusion' => 'Not yet'])->assertOk()->assertJsonPath('days.2', '2026-09-10');
+    expect(array_column($this->getJson("/api/v1/trials/$id")->json('arms'), 'code', 'label'))->toBe($codes);
 });
 
 test('a form from an old state undoes nothing', function (): void {

@@ -29,7 +29,7 @@ final class Rooms
         'Instruments' => ['WeatherStation', 'IrrigationController', 'InstrumentFault'],
         'Weather' => ['SiteWeather', 'WeatherSheet', 'Models/WeatherDay'],
         'Bench' => ['Models/BenchTest', 'Models/Vessel', 'SieveTestSheet', 'ComponentFile', 'RefreshMeasured', 'TestListing', 'TestDocument'],
-        'Plants' => ['Models/*', 'PlantSituation', 'Standing', 'StandsIn', 'Carried', 'KeptSoil', 'Seen', 'Proportions', 'Outlook', 'PlantPresenter', 'InspectionForm', 'PotChecks', 'PhotoStore', 'Picture', 'PlantSheet', 'HistorySheet', 'PlantFile', 'TaskListing', 'CheckListing', 'WaterStates', 'WaterNow', 'SeasonPots', 'Growth', 'GrowthSheet', 'StoodFigures', 'Actions/*'],
+        'Plants' => ['BeforePotted', 'Models/*', 'PlantSituation', 'Standing', 'StandsIn', 'Carried', 'KeptSoil', 'Seen', 'Proportions', 'Outlook', 'PlantPresenter', 'InspectionForm', 'PotChecks', 'PhotoStore', 'Picture', 'PlantSheet', 'HistorySheet', 'PlantFile', 'TaskListing', 'CheckListing', 'WaterStates', 'WaterNow', 'SeasonPots', 'Growth', 'GrowthSheet', 'StoodFigures', 'Actions/*'],
         'Search' => [],
         'PottingDays' => ['Models/PottingDay', 'Models/DayPlant', 'DayDocument', 'DayListing', 'RecipeUses'],
         'Outcomes' => [],

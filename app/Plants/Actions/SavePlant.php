@@ -28,6 +28,8 @@ use Zolbek\Core\Work\WaterRound\PotState;
 final readonly class SavePlant
 {
     private const CHANGES_USE = ['site_id', 'exposure', 'stand', 'roofed', 'canopy_cm'];
+    /** What goes into its history where it changes. */
+    private const TOLD = ['place' => null, 'health' => null];
 
     public function __construct(private Outlook $outlook, private WritePlantEvent $write) {}
 
@@ -57,23 +59,20 @@ final readonly class SavePlant
         $stage = $fields->has('stage') ? $fields->oneOf('stage', array_column(GrowthStage::cases(), 'value')) : null;
         $refusals->throwIfAny();
 
-        return DB::transaction(fn(): Plant => $this->keep($plant, $values, $stage, $pot, $recipe));
+        return DB::transaction(fn(): Plant => $this->keep($plant->fill($values), $stage, $pot, $recipe));
     }
 
-    /** @param array<string, mixed> $values */
-    private function keep(Plant $plant, array $values, ?string $stage, ?Pot $pot, ?Recipe $recipe): Plant
+    private function keep(Plant $plant, ?string $stage, ?Pot $pot, ?Recipe $recipe): Plant
     {
-        $before = $plant->exists ? $plant->only(['place', 'health']) : null;
-        $standsOtherwise = $pot?->id !== $plant->pot_id || $recipe?->id !== $plant->recipe_id;
-        if ($values['number'] === '') {
-            $values['number'] = $plant->number ?? self::nextNumber();
+        $before = $plant->exists ? array_intersect_key($plant->getOriginal(), self::TOLD) : null;
+        if ($plant->number === '') {
+            $plant->number = $plant->getOriginal('number') ?? self::nextNumber();
         }
-        $plant->fill($values);
         if ($plant->use_spread !== null && $plant->isDirty(self::CHANGES_USE)) {
             // what it used at another place, or with another crown, says less
             $plant->use_spread = PotState::PHI_SPREAD;
         }
-        if ($standsOtherwise) {
+        if ($plant->isDirty(['pot_id', 'recipe_id'])) {
             $plant->standing = $pot === null || $recipe === null ? null : StandsIn::of($recipe->load('parts.component'), $pot);
         }
         if ($stage !== null && $stage !== $plant->stage) {

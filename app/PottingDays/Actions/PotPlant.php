@@ -6,6 +6,7 @@ namespace App\PottingDays\Actions;
 
 use App\Common\Words;
 use App\Plants\Actions\WritePlantEvent;
+use App\Plants\BeforePotted;
 use App\Plants\Carried;
 use App\Plants\Models\CareTask;
 use App\Plants\Models\Plant;
@@ -32,10 +33,6 @@ use Zolbek\Core\Verdict\Fit\Rating;
 /** A plant is potted: its entry, its history, what it stands in from now on, what was drawn from the shelf, and what is to be looked after. */
 final readonly class PotPlant
 {
-    /** What a plant was before it was potted, so that it can be taken back. */
-    private const BEFORE = ['pot_id', 'recipe_id', 'standing', 'buried', 'snooze_note'];
-    private const DATES_BEFORE = ['potted_on', 'due_on', 'snoozed_until', 'due_set_on'];
-
     public function __construct(
         private PlantSituation $situations,
         private Standing $standings,
@@ -87,7 +84,7 @@ final readonly class PotPlant
         $ended = $this->endTasks($plant, $at);
         $event = ($this->write)($plant, 'potted', $at, $actual->note, new Carried([
             'potting_day_id' => $day->id, 'day' => $day->name, 'recipe' => $entry->recipe->name, 'recipe_version' => $entry->recipe->version, 'pot' => $entry->pot->name, 'place' => $plant->place, 'standing' => $standing,
-            'plan' => $plan, 'actual' => $actual->entered(), 'figures' => $figures, 'count' => $entry->count, 'plain_minutes' => $entry->count * EntryFigures::plainMinutes($entry, $needs), 'minutes' => $actual->minutes, 'before' => self::before($plant), 'ended_tasks' => $ended, 'accepted' => $doubt === null ? null : ['doubt' => $doubt, 'why' => $accepted],
+            'plan' => $plan, 'actual' => $actual->entered(), 'figures' => $figures, 'count' => $entry->count, 'plain_minutes' => $entry->count * EntryFigures::plainMinutes($entry, $needs), 'minutes' => $actual->minutes, 'before' => BeforePotted::of($plant), 'ended_tasks' => $ended, 'accepted' => $doubt === null ? null : ['doubt' => $doubt, 'why' => $accepted],
         ]), $person);
         $buried = $plan->fixing === 'wire' && ! in_array('wires', array_column($plant->buried, 'kind'), true) ? [['kind' => 'wires', 'note' => '']] : [];
         if ($actual->buriedNote !== '') {
@@ -130,14 +127,6 @@ final readonly class PotPlant
         CareTask::query()->whereKey($ids)->update(['state' => 'skipped', 'closed_on' => $at->toDateString(), 'reason' => Words::of('records.potted_again')]);
 
         return $ids;
-    }
-
-    /** @return array<string, mixed> */
-    private static function before(Plant $plant): array
-    {
-        $dates = array_combine(self::DATES_BEFORE, array_map(static fn(string $date): ?string => $plant->{$date}?->toDateString(), self::DATES_BEFORE));
-
-        return [...$plant->only(self::BEFORE), ...$dates];
     }
 
     /**

@@ -27,7 +27,7 @@ final readonly class UndoPotting
             if (PlantEvent::query()->where('plant_id', $entry->plant_id)->where('kind', 'potted')->where('id', '>', $potted->id ?? 0)->exists()) {
                 throw Refused::because('state', 'potted_since', $entry->plant->number);
             }
-            $entry->plant->fill($potted?->data->before() ?? [])->save();
+            $potted?->data->before()->backTo($entry->plant);
             PlantEvent::query()->whereKey($events->modelKeys())->delete();
             CareTask::query()->where('day_plant_id', $entry->id)->delete();
             CareTask::query()->whereKey($potted?->data->endedTasks() ?? [])->update(['state' => 'open', 'closed_on' => null, 'reason' => '']);

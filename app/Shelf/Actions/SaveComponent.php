@@ -39,20 +39,25 @@ final readonly class SaveComponent
         $refusals = new Refusals();
         $fields = Fields::of($input, [...self::OWN_FIELDS, ...MaterialReader::PROPERTIES, ...ShelfFields::NAMES], $refusals);
         $shelf = $this->shelf->read($fields, $refusals);
-        $own = match (true) {
-            $component->exists && $component->isMix() => $this->refuseMix($component, $refusals),
-            $component->exists && $component->is_reference => $this->nothingElse($input, $refusals),
-            default => $this->own($component, $fields, $input, $refusals),
-        };
+        $isOwn = ! $component->exists || ! ($component->isMix() || $component->is_reference);
+        if ($isOwn) {
+            self::fillOwn($component, $fields, $input, $refusals);
+        } elseif ($component->isMix()) {
+            $refusals->add(new Refusal('name', 'is_a_mix', $component->name));
+        } else {
+            foreach (array_diff_key($input, array_flip(ShelfFields::NAMES)) as $name => $value) {
+                $refusals->add(new Refusal((string) $name, 'reference_fixed', $value));
+            }
+        }
         $refusals->throwIfAny();
         $stock = $shelf['stock_l'];
         unset($shelf['stock_l']);
 
-        return DB::transaction(function () use ($component, $own, $shelf, $stock): Component {
-            $component->fill([...$own, ...$shelf])->save();
+        return DB::transaction(function () use ($component, $isOwn, $shelf, $stock): Component {
+            $component->fill($shelf)->save();
             $component->refresh();
             $this->shelf->correctStock($component, $stock);
-            if ($own !== []) {
+            if ($isOwn) {
                 event(new ComponentChanged($component));
                 $this->mixes->refreshContaining($component);
             }
@@ -61,38 +66,16 @@ final readonly class SaveComponent
         });
     }
 
-    /** @return array<string, mixed> */
-    private function refuseMix(Component $component, Refusals $refusals): array
-    {
-        $refusals->add(new Refusal('name', 'is_a_mix', $component->name));
-
-        return [];
-    }
-
     /**
-     * @param array<mixed> $input
+     * What it is, where all of the form is right.
      *
-     * @return array<string, mixed>
-     */
-    private function nothingElse(array $input, Refusals $refusals): array
-    {
-        foreach (array_keys(array_diff_key($input, array_flip(ShelfFields::NAMES))) as $name) {
-            $refusals->add(new Refusal((string) $name, 'reference_fixed', $input[$name]));
-        }
-
-        return [];
-    }
-
-    /**
      * @param array<mixed> $input
-     *
-     * @return array<string, mixed>
      */
-    private function own(Component $component, Fields $fields, array $input, Refusals $refusals): array
+    private static function fillOwn(Component $component, Fields $fields, array $input, Refusals $refusals): void
     {
         $name = ShelfFields::name($fields, $component, $refusals);
-        $key = $component->exists ? $component->key : ShelfFields::newKey($name);
-        $fields->oneOf('kind', MaterialKind::words());
+        $kind = $fields->oneOf('kind', MaterialKind::words());
+        $basis = $fields->oneOf('basis', ['typical', 'supplier', 'measured'], 'typical');
         $colour = ShelfFields::colour($fields, $refusals);
         $hazards = $fields->raw('hazards') ?? [];
         if (! is_array($hazards) || array_filter($hazards, static fn(mixed $hazard): bool => ! in_array($hazard, Component::HAZARDS, true)) !== []) {
@@ -100,21 +83,23 @@ final readonly class SaveComponent
         }
         $properties = array_intersect_key($input, array_flip(MaterialReader::PROPERTIES));
         $core = $refusals->during('', static fn(): Material => MaterialReader::read(['key' => 'own', ...$properties]));
-
-        return [
-            'key' => $key,
+        if ($core === null || $refusals->any()) {
+            return;
+        }
+        $component->fill([
+            'key' => $component->exists ? $component->key : ShelfFields::newKey($name),
             'name' => $name,
-            'kind' => $fields->raw('kind'),
-            'basis' => $fields->oneOf('basis', ['typical', 'supplier', 'measured'], 'typical'),
+            'kind' => $kind,
+            'basis' => $basis,
             'colour' => $colour,
-            'hazards' => is_array($hazards) ? array_values($hazards) : [],
+            'hazards' => array_values((array) $hazards),
             ...array_fill_keys(MaterialReader::PROPERTIES, null),
             ...$properties,
-            'residual_packing' => $core->residualPacking ?? 0.0,
-            'buffer' => $core->buffer ?? 0.0,
-            'cec' => $core->cec ?? 0.0,
-            'crumble_rate' => $core->crumbleRate ?? 0.0,
-            'decay_rate' => $core->decayRate ?? 0.0,
-        ];
+            'residual_packing' => $core->residualPacking,
+            'buffer' => $core->buffer,
+            'cec' => $core->cec,
+            'crumble_rate' => $core->crumbleRate,
+            'decay_rate' => $core->decayRate,
+        ]);
     }
 }

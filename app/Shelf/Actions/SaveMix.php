@@ -9,6 +9,7 @@ use App\Shelf\MixFigures;
 use App\Shelf\Models\Component;
 use App\Shelf\Models\ComponentPart;
 use App\Shelf\Portions;
+use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use Zolbek\Core\Basis\Input\Fields;
 use Zolbek\Core\Basis\Input\Refusal;
@@ -48,13 +49,13 @@ final readonly class SaveMix
         $refusals->throwIfAny();
 
         return DB::transaction(function () use ($mix, $own, $shelf, $parts): Component {
-            $figures = $this->figures->of(self::draft($mix, $own, $parts));
             $stock = $shelf['stock_l'];
             unset($shelf['stock_l']);
             if ($mix->exists && ! Same::values(self::rows($mix), array_map(static fn(array $part): array => [$part[0]->id, $part[1], $part[2]], $parts))) {
                 $mix->stamp('mix_parts');
             }
-            $mix->fill([...($mix->exists ? [] : ['key' => ShelfFields::newKey($own['name']), 'measured' => []]), ...$own, ...$shelf, ...$figures])->save();
+            $mix->fill([...($mix->exists ? [] : ['key' => ShelfFields::newKey($own['name']), 'measured' => []]), ...$own, ...$shelf]);
+            $this->figures->fill($mix->setRelation('mixParts', self::inMix($parts)))->save();
             $mix->mixParts()->delete();
             $mix->mixParts()->createMany(array_map(
                 static fn(array $part, int $position): array => ['component_id' => $part[0]->id, 'parts' => $part[1], 'spread' => $part[2], 'position' => $position],
@@ -75,18 +76,15 @@ final readonly class SaveMix
     }
 
     /**
-     * The mix as it would be, not saved.
+     * Not saved.
      *
-     * @param array<string, mixed>           $own
      * @param list<array{Component, float, float}> $parts
+     *
+     * @return Collection<int, ComponentPart>
      */
-    private static function draft(Component $mix, array $own, array $parts): Component
+    private static function inMix(array $parts): Collection
     {
-        $draft = $mix->exists ? $mix->replicate() : new Component(['measured' => []]);
-        $draft->fill(['key' => $mix->key ?? 'draft', ...$own]);
-        $rows = array_map(static fn(array $part): ComponentPart => (new ComponentPart(['parts' => $part[1], 'spread' => $part[2]]))->setRelation('component', $part[0]), $parts);
-
-        return $draft->setRelation('mixParts', $draft->newCollection($rows)->toBase());
+        return collect(array_map(static fn(array $part): ComponentPart => (new ComponentPart(['parts' => $part[1], 'spread' => $part[2]]))->setRelation('component', $part[0]), $parts));
     }
 
     /** @return list<array{Component, float, float}> */

@@ -62,16 +62,15 @@ final readonly class SaveTrial
             if ($trial->exists) {
                 $trial->refresh();
             }
+            $values['arms'] = self::coded($trial, $values['arms']);
+            $trial->fill($values);
             if (($trial->state ?? Trial::PLANNED) !== Trial::PLANNED) {
-                self::mustBeSame($trial, $values, $plants);
-                $values = array_intersect_key($values, array_flip(self::AFTER_BEGIN));
+                self::mustBeSame($trial, $plants);
                 self::keepMeasured($trial, $values['days']);
-                $trial->fill($values)->save();
+                $trial->save();
 
                 return $trial->refresh();
             }
-            $values['arms'] = self::coded($trial, $values['arms']);
-            $trial->fill($values);
             if ($trial->exists && ! $trial->isDirty()) {
                 $trial->stamp('plants');
             }
@@ -192,19 +191,15 @@ final readonly class SaveTrial
     }
 
     /**
-     * @param array<string, mixed> $values
-     * @param list<int>            $plants
+     * @param list<int> $plants
      *
      * @throws Refused naming each field that cannot be changed any more
      */
-    private static function mustBeSame(Trial $trial, array $values, array $plants): void
+    private static function mustBeSame(Trial $trial, array $plants): void
     {
         $refusals = new Refusals();
-        foreach (array_diff_key($values, array_flip(self::AFTER_BEGIN)) as $name => $value) {
-            $is = $name === 'arms' ? array_map(static fn(array $arm): array => array_diff_key($arm, ['code' => '']), $trial->arms) : $trial->{$name};
-            if ($is !== $value) {
-                $refusals->add(new Refusal($name, 'trial_begun'));
-            }
+        foreach (array_diff(array_keys($trial->getDirty()), self::AFTER_BEGIN) as $name) {
+            $refusals->add(new Refusal($name, 'trial_begun'));
         }
         $is = $trial->plants()->pluck('plant_id')->all();
         if (array_diff($is, $plants) !== [] || array_diff($plants, $is) !== []) {

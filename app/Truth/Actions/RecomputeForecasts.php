@@ -21,7 +21,7 @@ final readonly class RecomputeForecasts
         $mixes = Component::query()->where('source', '!=', 'material')->get();
         Portions::load($mixes);
         foreach ($mixes as $mix) {
-            $mix->fill($this->mixes->of($mix))->save();
+            $this->mixes->fill($mix)->save();
         }
         $query = Plant::query();
         $query->with(['species', 'site']);
