@@ -59,6 +59,12 @@ final readonly class Coverage
         return array_keys($found);
     }
 
+    /** @param list<string> $tests files of them; s that they took when it was measured */
+    public function secondsOf(array $tests): float
+    {
+        return array_sum(array_map(fn(string $test): float => $this->seconds[$test] ?? 1.0, $tests));
+    }
+
     /** @return array{tests: array<string, array<int, list<string>>>, seconds: array<string, float>} */
     private static function measure(string $root, string $kept): array
     {

@@ -10,8 +10,13 @@ use Symfony\Component\Process\Process;
 /** Tries whether the tests see what is wrong with each mutant. What was found is kept by what the mutant is and by what its tests are. */
 final class Trial
 {
-    /** A mutant that goes on for ever was seen, too. */
-    private const LONGEST_S = 240.0;
+    /** A mutant that goes on for ever was seen, too; s, and of what the tests took while it was measured which lines they run, which is slow. */
+    private const LONGEST_S = 15.0;
+    private const LONGEST_SHARE = 0.6;
+    /** The quick ones first, most mutants do not outlive them; s of each round, the last takes all others. */
+    private const ROUNDS_S = [2.0, 15.0];
+    /** As ./zolbek runs them: as machine code. */
+    private const COMPILED = ['-d', 'opcache.enable_cli=1', '-d', 'opcache.memory_consumption=512', '-d', 'opcache.jit=function', '-d', 'opcache.jit_buffer_size=128M'];
 
     /** @var array<string, array{killed: bool, file: string, line: int, mutator: string, diff: string}> by mutant and tests */
     private array $known;
@@ -33,27 +38,28 @@ final class Trial
         while ($waiting !== [] || $running !== []) {
             while ($waiting !== [] && count($running) < $this->atOnce) {
                 $mutant = array_shift($waiting);
-                $tests = $this->coverage->of($mutant->file, $mutant->from, $mutant->to);
-                $known = $this->known($mutant, $tests);
+                $rounds = $this->rounds($this->coverage->of($mutant->file, $mutant->from, $mutant->to));
+                $known = $this->known($mutant, $rounds);
                 if ($known !== null) {
                     $found[] = $known;
                 } else {
-                    $running[] = [$this->start($mutant, $tests[0]), $mutant, $tests, 0];
+                    $running[] = [$this->start($mutant, $rounds[0]), $mutant, $rounds, 0];
                 }
             }
-            foreach ($running as $at => [$process, $mutant, $tests, $tried]) {
-                $isLate = $process->isRunning() && microtime(true) - $process->getStartTime() >= self::LONGEST_S;
+            foreach ($running as $at => [$process, $mutant, $rounds, $tried]) {
+                $longest = self::LONGEST_S + self::LONGEST_SHARE * $this->coverage->secondsOf($rounds[$tried]);
+                $isLate = $process->isRunning() && microtime(true) - $process->getStartTime() >= $longest;
                 if ($process->isRunning() && ! $isLate) {
                     continue;
                 }
                 $process->stop(0);
                 $isKilled = $isLate || ! $process->isSuccessful();
-                if (! $isKilled && isset($tests[$tried + 1])) {
-                    $running[$at] = [$this->start($mutant, $tests[$tried + 1]), $mutant, $tests, $tried + 1];
+                if (! $isKilled && isset($rounds[$tried + 1])) {
+                    $running[$at] = [$this->start($mutant, $rounds[$tried + 1]), $mutant, $rounds, $tried + 1];
                     continue;
                 }
                 unset($running[$at]);
-                $found[] = $this->keep($mutant, $isKilled ? [$tests[$tried]] : $tests, $isKilled);
+                $found[] = $this->keep($mutant, $isKilled ? $rounds[$tried] : array_merge(...$rounds), $isKilled);
                 fwrite(STDERR, sprintf("\r%d of %d, %d alive ", count($found), count($mutants), count(array_filter($found, static fn(array $one): bool => ! $one['killed']))));
             }
             usleep(20_000);
@@ -64,31 +70,53 @@ final class Trial
     }
 
     /**
-     * What is known of it: killed by a file of tests that is as it was, or alive under all of them as they were.
+     * @param list<string> $tests the quickest first
      *
-     * @param list<string> $tests
+     * @return list<list<string>>
+     */
+    private function rounds(array $tests): array
+    {
+        $rounds = [];
+        foreach ($tests as $test) {
+            $seconds = $this->coverage->secondsOf([$test]);
+            $last = array_key_last($rounds);
+            if ($last === null || (isset(self::ROUNDS_S[$last]) && $this->coverage->secondsOf($rounds[$last]) + $seconds > self::ROUNDS_S[$last])) {
+                $rounds[] = [$test];
+            } else {
+                $rounds[$last][] = $test;
+            }
+        }
+
+        return $rounds;
+    }
+
+    /**
+     * What is known of it: killed by files of tests that are as they were, or alive under all of them as they were.
+     *
+     * @param list<list<string>> $rounds of tests
      *
      * @return array{killed: bool, file: string, line: int, mutator: string, diff: string}|null
      */
-    private function known(Mutant $mutant, array $tests): ?array
+    private function known(Mutant $mutant, array $rounds): ?array
     {
-        foreach ($tests as $test) {
-            $known = $this->known[$this->key($mutant, [$test])] ?? null;
-            // alive under one of them says nothing of the others
+        foreach ($rounds as $tests) {
+            $known = $this->known[$this->key($mutant, $tests)] ?? null;
+            // alive under some of them says nothing of the others
             if ($known !== null && $known['killed']) {
                 return $known;
             }
         }
 
-        return $tests === [] ? $this->keep($mutant, [], false) : $this->known[$this->key($mutant, $tests)] ?? null;
+        return $rounds === [] ? $this->keep($mutant, [], false) : $this->known[$this->key($mutant, array_merge(...$rounds))] ?? null;
     }
 
-    private function start(Mutant $mutant, string $test): Process
+    /** @param list<string> $tests */
+    private function start(Mutant $mutant, array $tests): Process
     {
         $instead = dirname($this->kept).'/'.$this->key($mutant, []).'.php';
         file_put_contents($instead, $mutant->source);
         $process = new Process(
-            [PHP_BINARY, '-d', 'memory_limit=1G', $this->root.'/vendor/bin/pest', '--bail', '--do-not-cache-result', '--no-output', $test],
+            [PHP_BINARY, ...self::COMPILED, '-d', 'memory_limit=2G', $this->root.'/vendor/bin/pest', '--bail', '--do-not-cache-result', '--no-output', ...$tests],
             $this->root,
             [Mutate::ENV_MUTATION_TESTING => $this->root.'/'.$mutant->file, Mutate::ENV_MUTATION_FILE => $instead],
             timeout: null,

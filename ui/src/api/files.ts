@@ -2,7 +2,14 @@ import { answerOf, api, type Schemas } from './client';
 import { useStale } from './stale';
 
 export type SheetName =
-  'components' | 'lots' | 'sieve-tests' | 'plants' | 'plant-history' | 'growth' | 'pots' | 'weather';
+  | 'components'
+  | 'lots'
+  | 'sieve-tests'
+  | 'plants'
+  | 'plant-history'
+  | 'growth'
+  | 'pots'
+  | 'weather';
 
 /** The media type of a table, by the name of its file. */
 export function typeOf(name: string): string {

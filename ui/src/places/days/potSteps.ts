@@ -101,11 +101,13 @@ export function stepsOf(entry: Schemas['DayEntry'], { n, q, percent, treatment, 
       gaps: { litres: q(figures.poured_l, 'L'), recipe: recipe.name },
       weight: 'strong',
     },
-    ...entry.extras.map((extra): CardStep => ({
-      id: 'potting.step.extra',
-      gaps: { litres: q(extra.litres, 'L'), name: extra.name },
-      weight: 'strong',
-    })),
+    ...entry.extras.map(
+      (extra): CardStep => ({
+        id: 'potting.step.extra',
+        gaps: { litres: q(extra.litres, 'L'), name: extra.name },
+        weight: 'strong',
+      }),
+    ),
     figures !== null &&
       figures.old_soil_l > 0 && { id: 'potting.step.oldSoil', gaps: { litres: q(figures.old_soil_l, 'L') } },
     feed !== undefined && figures?.fertiliser?.where === 'mixed' && feed,

@@ -105,7 +105,15 @@ export default function PlantPage() {
               plant={dossier.plant}
               what={
                 asking as
-                  'note' | 'snoozed' | 'override' | 'given_away' | 'died' | 'complaint' | 'offspring' | 'split' | 'task'
+                  | 'note'
+                  | 'snoozed'
+                  | 'override'
+                  | 'given_away'
+                  | 'died'
+                  | 'complaint'
+                  | 'offspring'
+                  | 'split'
+                  | 'task'
               }
               close={close}
               taken={setToPot}

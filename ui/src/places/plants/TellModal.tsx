@@ -14,7 +14,15 @@ import common from '../../styles/common.module.css';
 import { FormDialog } from '../../kit/forms/FormDialog';
 
 export type What =
-  'note' | 'snoozed' | 'override' | 'given_away' | 'died' | 'complaint' | 'offspring' | 'split' | 'task';
+  | 'note'
+  | 'snoozed'
+  | 'override'
+  | 'given_away'
+  | 'died'
+  | 'complaint'
+  | 'offspring'
+  | 'split'
+  | 'task';
 const TITLES = {
   note: 'plant.note',
   snoozed: 'plant.snooze',
