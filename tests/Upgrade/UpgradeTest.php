@@ -2,7 +2,6 @@
 
 declare(strict_types=1);
 
-use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
 use Tests\Upgrade\Databases;
@@ -83,7 +82,7 @@ test('what was kept stays as it was', function (string $commit): void {
     Databases::madeBy($commit);
     $before = array_map(static fn(object $row): array => (array) $row, DB::table('batches')->get(['id', 'name', 'inputs', 'result'])->all());
     $recipes = DB::table('recipes')->count();
-    Artisan::call('zolbek:prepare');
+    Databases::upgradedFrom($commit);
     expect(array_map(static fn(object $row): array => (array) $row, DB::table('batches')->get(['id', 'name', 'inputs', 'result'])->all()))->toBe($before)
         ->and(DB::table('recipes')->count())->toBe($recipes);
 })->with(Databases::commits());

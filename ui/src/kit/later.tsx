@@ -35,13 +35,7 @@ export function later<Props extends object>(
       return <Shown {...props} />;
     }
 
-    return error === null ? (
-      <Waiting />
-    ) : (
-      <ListState isPending={false} error={error} retry={ask} isEmpty={false} empty={null}>
-        {null}
-      </ListState>
-    );
+    return error === null ? <Waiting /> : <ListState found={{ isPending: false, error, refetch: ask }} />;
   }
 
   return Object.assign(Part, { load });

@@ -42,13 +42,7 @@ export function Doorway({ children }: { children: ReactNode }) {
   }
 
   return (
-    <ListState
-      isPending={session.isPending}
-      error={session.data === undefined ? session.error : null}
-      retry={() => void session.refetch()}
-      isEmpty={false}
-      empty={null}
-    >
+    <ListState found={session} lastGood>
       {session.data !== undefined && (
         <main className={styles.door}>
           <h1>

@@ -8,13 +8,7 @@ export function FirstAnswer({ children }: { children: ReactNode }) {
   const meta = useMeta();
 
   return (
-    <ListState
-      isPending={meta.isPending}
-      error={meta.data === undefined ? meta.error : null}
-      retry={() => void meta.refetch()}
-      isEmpty={false}
-      empty={null}
-    >
+    <ListState found={meta} lastGood>
       {children}
     </ListState>
   );

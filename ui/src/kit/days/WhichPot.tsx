@@ -31,13 +31,7 @@ export function WhichPot({ whose, count, close, take }: Props) {
 
   return (
     <Side open size={980} title={t('whichPot.title')} onClose={close}>
-      <ListState
-        isPending={found.isPending}
-        error={found.error}
-        retry={() => void found.refetch()}
-        isEmpty={found.data?.pots.length === 0}
-        empty={t('whichPot.none')}
-      >
+      <ListState found={found} isEmpty={found.data?.pots.length === 0} empty={t('whichPot.none')}>
         {buy !== null && (
           <p className={common.mind}>
             ◆{' '}

@@ -5,13 +5,17 @@ import type { ReactNode } from 'react';
 import { useWords } from '../../i18n/words';
 import { ListState } from './ListState';
 import type { useListQuery } from './useListQuery';
+import common from '../../styles/common.module.css';
 import styles from './lists.module.css';
 
 interface Props<Row> {
   found: UseQueryResult<{ data: Row[]; page: number; per_page: number; total: number }>;
   list: ReturnType<typeof useListQuery>;
   empty: ReactNode;
+  /** Those with a sorter are called by the name that the API sorts by. */
   columns: TableColumnsType<Row>;
+  /** What can be done with a row, at its end; left out on a phone that the list fits. */
+  actions?: (row: Row) => ReactNode;
   /** Whether the columns that stay on a phone fit it, so that nothing has to be pushed sideways. */
   fitsPhone?: boolean;
   /** Rows that are ticked, by id, where rows can be ticked. */
@@ -31,6 +35,7 @@ export function ListTable<Row extends { id: number; name: string }>({
   list,
   empty,
   columns,
+  actions,
   ticked,
   fitsPhone = false,
 }: Props<Row>) {
@@ -39,13 +44,7 @@ export function ListTable<Row extends { id: number; name: string }>({
   const page = found.data;
 
   return (
-    <ListState
-      isPending={found.isPending}
-      error={found.error}
-      retry={() => void found.refetch()}
-      isEmpty={page?.total === 0}
-      empty={empty}
-    >
+    <ListState found={found} isEmpty={page?.total === 0} empty={empty}>
       <Table<Row>
         size="small"
         rowKey="id"
@@ -63,7 +62,21 @@ export function ListTable<Row extends { id: number; name: string }>({
         }
         onChange={list.onTable}
         scroll={fitsPhone && isPhone ? {} : { x: 'max-content' }}
-        columns={columns.map((column) => ('sorter' in column ? { ...column, sortIcon } : column))}
+        columns={[
+          ...columns.map((column) =>
+            'sorter' in column ? { ...column, sortIcon, sortOrder: list.sortOrder(String(column.key)) } : column,
+          ),
+          ...(actions === undefined || (fitsPhone && isPhone)
+            ? []
+            : [
+                {
+                  key: 'actions',
+                  title: <span className={common.visuallyHidden}>{t('common.actions')}</span>,
+                  align: 'right' as const,
+                  render: (_: unknown, row: Row) => actions(row),
+                },
+              ]),
+        ]}
         {...(ticked === undefined
           ? {}
           : {

@@ -1,8 +1,9 @@
 // @vitest-environment happy-dom
-import { act, fireEvent, screen, waitFor, within } from '@testing-library/react';
+import { act, cleanup, fireEvent, screen, waitFor, within } from '@testing-library/react';
 import { describe, expect, test, vi } from 'vitest';
 
 import { useArchiveVessel } from '../../api/bench';
+import { ApiProblem } from '../../api/client';
 import { useFertilisers } from '../../api/fertilisers';
 import { later, offline, refused, server } from '../../testing/server';
 import { hooked, show } from '../../testing/show';
@@ -10,6 +11,7 @@ import { openYard, yard } from '../../testing/yard';
 import { CsvButton } from './CsvButton';
 import { ExchangeDrawer } from './ExchangeDrawer';
 import { ListHead } from './ListHead';
+import { ListState } from './ListState';
 import { ListTable } from './ListTable';
 import { RowActions } from './RowActions';
 import { useArchiving } from './useArchiving';
@@ -53,7 +55,15 @@ describe('what a list asks for', () => {
   });
 });
 
-function Fertilisers({ ticks }: { ticks?: (ids: number[]) => void }) {
+function Fertilisers({
+  ticks,
+  told = () => undefined,
+  fitsPhone = false,
+}: {
+  ticks?: (ids: number[]) => void;
+  told?: (...of: unknown[]) => void;
+  fitsPhone?: boolean;
+}) {
   const list = useListQuery('name');
   const found = useFertilisers(list.query);
 
@@ -64,9 +74,15 @@ function Fertilisers({ ticks }: { ticks?: (ids: number[]) => void }) {
         found={found}
         list={list}
         empty="None yet."
-        columns={[
-          { key: 'name', title: 'Name', sorter: true, sortOrder: list.sortOrder('name'), render: (_, one) => one.name },
-        ]}
+        columns={[{ key: 'name', title: 'Name', sorter: true, render: (_, one) => one.name }]}
+        fitsPhone={fitsPhone}
+        actions={(row) => (
+          <RowActions
+            row={row}
+            edit={({ name }) => told('edit', name)}
+            setArchived={({ name }, archived) => told(name, archived)}
+          />
+        )}
         {...(ticks === undefined ? {} : { ticked: { ids: [1], set: ticks, most: 2, all: true } })}
       />
     </>
@@ -129,7 +145,7 @@ describe('a list', () => {
     server.on('GET /fertilisers', ({ path }: { path: string }) => page([path.includes('archived=1') ? 'Old' : 'New']));
     const { hand } = show(<Fertilisers />);
     await screen.findByRole('cell', { name: 'New' });
-    await hand.click(screen.getByText('Archive'));
+    await hand.click(screen.getByTitle('Archive'));
     expect(await screen.findByRole('cell', { name: 'Old' })).toBeTruthy();
     await hand.click(screen.getByText('In use'));
     expect(await screen.findByRole('cell', { name: 'New' })).toBeTruthy();
@@ -141,6 +157,34 @@ describe('a list', () => {
     await screen.findByRole('cell', { name: 'Grains' });
     await hand.click(screen.getByRole('columnheader', { name: /Name/ }));
     await waitFor(() => expect(server.calls.at(-1)?.path).toContain('sort=-name'));
+    expect(screen.getByRole('columnheader', { name: /Name/ }).getAttribute('aria-sort')).toBe('descending');
+  });
+
+  test('what can be done with a row stands at its end, in a column that has a name', async () => {
+    server.on('GET /fertilisers', page(['One', 'Two']));
+    const told = vi.fn();
+    const { hand } = show(<Fertilisers told={told} />);
+    await hand.click(await screen.findByRole('button', { name: 'Edit Two' }));
+    expect(told).toHaveBeenLastCalledWith('edit', 'Two');
+    await hand.click(screen.getByRole('button', { name: 'Archive One' }));
+    expect(told).toHaveBeenLastCalledWith('One', true);
+    expect(screen.getByRole('columnheader', { name: 'Actions' })).toBeTruthy();
+  });
+
+  test('a list that fits a phone leaves it out there', async () => {
+    server.on('GET /fertilisers', page(['One']));
+    show(<Fertilisers fitsPhone />);
+    await screen.findByRole('cell', { name: 'One' });
+    expect(screen.queryByRole('button', { name: 'Edit One' })).toBeNull();
+    cleanup();
+    const narrow = window.matchMedia;
+    window.matchMedia = (query: string) => ({ ...narrow(query), matches: true });
+    try {
+      show(<Fertilisers fitsPhone />);
+      expect(await screen.findByRole('button', { name: 'Edit One' })).toBeTruthy();
+    } finally {
+      window.matchMedia = narrow;
+    }
   });
 
   test('no more rows can be ticked than may be, and all that are shown at once', async () => {
@@ -155,6 +199,34 @@ describe('a list', () => {
   });
 });
 
+describe('what stands in place of an answer', () => {
+  const was = { isPending: false, error: new Error('gone'), data: 'an answer', refetch: vi.fn() };
+
+  test('a question that failed hides what was had, but for where the last good one stays', () => {
+    const { rerender } = show(<ListState found={was}>Rows</ListState>);
+    expect(screen.queryByText('Rows')).toBeNull();
+    rerender(
+      <ListState found={was} lastGood>
+        Rows
+      </ListState>,
+    );
+    expect(screen.getByText('Rows')).toBeTruthy();
+    rerender(
+      <ListState found={{ ...was, data: undefined }} lastGood>
+        Rows
+      </ListState>,
+    );
+    expect(screen.getByRole('button', { name: 'Try again' })).toBeTruthy();
+  });
+
+  test('what is not there is said, and not asked for again', () => {
+    const error = new ApiProblem('No plant 7.', [], 404);
+    show(<ListState found={{ ...was, error }}>Rows</ListState>);
+    expect(screen.getByText('No plant 7.')).toBeTruthy();
+    expect(screen.queryByRole('button', { name: 'Try again' })).toBeNull();
+  });
+});
+
 function Archiving() {
   const setArchived = useArchiving(useArchiveVessel());
   const row = { id: 4, name: 'Grey tub', archived: false };
@@ -163,7 +235,7 @@ function Archiving() {
     <RowActions
       row={row}
       edit={() => undefined}
-      setArchived={(archived) => void setArchived(row, archived).catch(() => undefined)}
+      setArchived={(row, archived) => void setArchived(row, archived).catch(() => undefined)}
     />
   );
 }

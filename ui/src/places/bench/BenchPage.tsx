@@ -102,14 +102,12 @@ export default function BenchPage() {
               key: 'kind',
               title: t('bench.test'),
               sorter: true,
-              sortOrder: list.sortOrder('kind'),
               render: (_, test) => <Link to={`/bench/tests/${test.id}`}>{t(`bench.kind.${test.kind}`)}</Link>,
             },
             {
               key: 'name',
               title: t('bench.of'),
               sorter: true,
-              sortOrder: list.sortOrder('name'),
               render: (_, { name }) => name,
             },
             {
@@ -146,7 +144,6 @@ export default function BenchPage() {
               key: 'started_at',
               title: t('bench.when'),
               sorter: true,
-              sortOrder: list.sortOrder('started_at'),
               render: (_, { finished_at }) => (finished_at === null ? '–' : date(finished_at)),
             },
             {

@@ -39,11 +39,7 @@ export function SieveSets() {
               <th scope="row">{set.name}</th>
               <td>{set.apertures.map((aperture) => n(aperture)).join(' · ')} mm</td>
               <td>
-                <RowActions
-                  row={set}
-                  edit={() => setEditing(set)}
-                  setArchived={(archived) => void setArchived(set, archived)}
-                />
+                <RowActions row={set} edit={setEditing} setArchived={setArchived} />
               </td>
             </tr>
           ))}

@@ -21,13 +21,7 @@ export default function TruthPage() {
   const found = useValidation();
 
   return (
-    <ListState
-      isPending={found.isPending}
-      error={found.error}
-      retry={() => void found.refetch()}
-      isEmpty={false}
-      empty={null}
-    >
+    <ListState found={found}>
       {found.data !== undefined && (
         <div className={`${common.listPage} ${styles.truthPage}`}>
           <header className={common.listHead}>

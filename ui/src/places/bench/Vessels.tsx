@@ -55,11 +55,7 @@ export function Vessels() {
                 {vessel.water_g === null ? t('tools.typed') : t('tools.byWater', { grams: q(vessel.water_g, 'g') })}
               </td>
               <td>
-                <RowActions
-                  row={vessel}
-                  edit={() => setEditing(vessel)}
-                  setArchived={(archived) => void setArchived(vessel, archived)}
-                />
+                <RowActions row={vessel} edit={setEditing} setArchived={setArchived} />
               </td>
             </tr>
           ))}

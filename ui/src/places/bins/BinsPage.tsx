@@ -60,10 +60,7 @@ export default function BinsPage() {
     <div className={common.listPage}>
       <ListHead
         title={t('bins.title')}
-        search={list.search}
-        setSearch={list.setSearch}
-        archived={list.archived}
-        setArchived={list.setArchived}
+        {...list}
         add={{ label: t('bins.add'), act: () => setEditing({ component: null, asCopy: false }) }}
       >
         <Select
@@ -101,7 +98,6 @@ export default function BinsPage() {
             key: 'name',
             title: t('bins.name'),
             sorter: true,
-            sortOrder: list.sortOrder('name'),
             render: (_, component) => (
               <Link className={common.rowName} to={`/bins/${component.id}`}>
                 <Swatch kind={component.kind} colour={component.colour} />
@@ -117,7 +113,6 @@ export default function BinsPage() {
             responsive: ['sm'],
             title: t('bins.kind'),
             sorter: true,
-            sortOrder: list.sortOrder('kind'),
             render: (_, { kind: each, source }) => (source === 'material' ? t(`kind.${each}`) : t(`mix.${source}`)),
           },
           {
@@ -125,7 +120,6 @@ export default function BinsPage() {
             title: `${t('bins.stock')}, ${unit('L')}`,
             align: 'right',
             sorter: true,
-            sortOrder: list.sortOrder('stock_l'),
             render: (_, { stock_l, runs_low }) => (
               <>
                 {stock_l > 0 ? cell(stock_l, 'L') : <span className={common.quiet}>–</span>}
@@ -167,7 +161,6 @@ export default function BinsPage() {
             title: `${t('bins.weight')}, kg/L`,
             align: 'right',
             sorter: true,
-            sortOrder: list.sortOrder('bulk_density'),
             render: (_, { bulk_density, measured }) => n(measured.properties['bulk_density']?.value ?? bulk_density),
           },
           {
@@ -176,7 +169,6 @@ export default function BinsPage() {
             title: t('bins.ph'),
             align: 'right',
             sorter: true,
-            sortOrder: list.sortOrder('ph'),
             render: (_, { ph, measured }) => {
               const value = measured.properties['ph']?.value ?? ph;
               return value === null ? '–' : n(value);
@@ -199,20 +191,14 @@ export default function BinsPage() {
               </span>
             ),
           },
-          {
-            key: 'actions',
-            responsive: ['sm'],
-            title: <span className={common.visuallyHidden}>{t('common.actions')}</span>,
-            align: 'right',
-            render: (_, component) => (
-              <RowActions
-                row={component}
-                edit={() => setEditing({ component, asCopy: false })}
-                setArchived={(archived) => void setArchived(component, archived)}
-              ></RowActions>
-            ),
-          },
         ]}
+        actions={(component) => (
+          <RowActions
+            row={component}
+            edit={() => setEditing({ component, asCopy: false })}
+            setArchived={setArchived}
+          ></RowActions>
+        )}
       />
       {editing !== null &&
         (editing.component !== null && editing.component.source !== 'material' ? (

@@ -24,9 +24,7 @@ export function LotUses({ lot, close }: { lot: Schemas['Lot']; close: () => void
   return (
     <Dialog open title={t('lots.whereIs', { name: lot.name })} footer={null} onCancel={close}>
       <ListState
-        isPending={found.isPending}
-        error={found.error}
-        retry={() => void found.refetch()}
+        found={found}
         isEmpty={uses !== undefined && Object.values(uses).every((rows) => rows.length === 0)}
         empty={<p>{t('lots.nowhere')}</p>}
       >

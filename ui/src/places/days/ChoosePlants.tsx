@@ -111,14 +111,12 @@ export function ChoosePlants({ day, close }: { day: Schemas['PottingDay']; close
             key: 'number',
             title: t('plants.number'),
             sorter: true,
-            sortOrder: list.sortOrder('number'),
             render: (_, plant) => plant.number,
           },
           {
             key: 'name',
             title: t('plants.name'),
             sorter: true,
-            sortOrder: list.sortOrder('name'),
             render: (_, plant) => (
               <>
                 {plant.name}
@@ -139,14 +137,12 @@ export function ChoosePlants({ day, close }: { day: Schemas['PottingDay']; close
             key: 'due_on',
             title: t('plants.due'),
             sorter: true,
-            sortOrder: list.sortOrder('due_on'),
             render: (_, plant) => <DueMark plant={plant} />,
           },
           {
             key: 'place',
             title: t('plants.place'),
             sorter: true,
-            sortOrder: list.sortOrder('place'),
             render: (_, plant) => plant.place,
           },
         ]}

@@ -25,14 +25,7 @@ export default function DaysPage() {
 
   return (
     <div className={common.listPage}>
-      <ListHead
-        title={t('days.title')}
-        search={list.search}
-        setSearch={list.setSearch}
-        archived={list.archived}
-        setArchived={list.setArchived}
-        add={{ label: t('days.add'), act: () => setEditing('new') }}
-      />
+      <ListHead title={t('days.title')} {...list} add={{ label: t('days.add'), act: () => setEditing('new') }} />
       <ListTable<Day>
         found={found}
         list={list}
@@ -42,14 +35,12 @@ export default function DaysPage() {
             key: 'planned_on',
             title: t('days.on'),
             sorter: true,
-            sortOrder: list.sortOrder('planned_on'),
             render: (_, day) => date(day.planned_on),
           },
           {
             key: 'name',
             title: t('days.name'),
             sorter: true,
-            sortOrder: list.sortOrder('name'),
             render: (_, day) => (
               <Link className={common.rowName} to={`/days/${day.id}`}>
                 {day.name}
@@ -60,7 +51,6 @@ export default function DaysPage() {
             key: 'status',
             title: t('days.status'),
             sorter: true,
-            sortOrder: list.sortOrder('status'),
             render: (_, day) => t(`days.status.${day.status}`),
           },
           { key: 'plants', title: t('days.plants'), align: 'right', render: (_, day) => n(day.plants, 6) },
@@ -70,19 +60,8 @@ export default function DaysPage() {
             title: t('days.helpers'),
             render: (_, day) => <span className={common.quiet}>{day.helpers.join(', ')}</span>,
           },
-          {
-            key: 'actions',
-            title: <span className={common.visuallyHidden}>{t('common.actions')}</span>,
-            align: 'right',
-            render: (_, day) => (
-              <RowActions
-                row={day}
-                edit={() => setEditing(day)}
-                setArchived={(archived) => void setArchived(day, archived)}
-              />
-            ),
-          },
         ]}
+        actions={(day) => <RowActions row={day} edit={setEditing} setArchived={setArchived} />}
       />
       {editing !== null && (
         <DayFrame

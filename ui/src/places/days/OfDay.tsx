@@ -10,13 +10,7 @@ export function OfDay({ children }: { children: (day: Schemas['PottingDay']) => 
   const found = useDay(Number(useParams()['id']));
 
   return (
-    <ListState
-      isPending={found.isPending}
-      error={found.data === undefined ? found.error : null}
-      retry={() => void found.refetch()}
-      isEmpty={false}
-      empty={null}
-    >
+    <ListState found={found} lastGood>
       {found.data !== undefined && children(found.data)}
     </ListState>
   );

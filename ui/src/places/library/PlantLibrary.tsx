@@ -38,10 +38,7 @@ export function PlantLibrary() {
     <>
       <ListHead
         title={t('library.plants')}
-        search={list.search}
-        setSearch={list.setSearch}
-        archived={list.archived}
-        setArchived={list.setArchived}
+        {...list}
         add={{ label: t('library.addPlant'), act: () => setEditing('new') }}
       />
       <ListTable<Species>
@@ -53,21 +50,18 @@ export function PlantLibrary() {
             key: 'name',
             title: t('species.name'),
             sorter: true,
-            sortOrder: list.sortOrder('name'),
             render: (_, one) => one.name,
           },
           {
             key: 'botanical',
             title: t('species.botanical'),
             sorter: true,
-            sortOrder: list.sortOrder('botanical'),
             render: (_, one) => <i lang="la">{one.botanical}</i>,
           },
           {
             key: 'plant_group',
             title: t('species.group'),
             sorter: true,
-            sortOrder: list.sortOrder('plant_group'),
             render: (_, one) => t(`group.${one.plant_group}`),
           },
           { key: 'air', title: t('species.air_low'), align: 'right', render: (_, one) => own(one.air_low) },
@@ -82,17 +76,8 @@ export function PlantLibrary() {
             title: t('species.reason'),
             render: (_, one) => <span className={`${common.quiet} ${styles.plantReason}`}>{one.reason}</span>,
           },
-          {
-            key: 'actions',
-            render: (_, one) => (
-              <RowActions
-                row={one}
-                edit={() => setEditing(one)}
-                setArchived={(archived) => void setArchived(one, archived)}
-              />
-            ),
-          },
         ]}
+        actions={(one) => <RowActions row={one} edit={setEditing} setArchived={setArchived} />}
       />
       {editing !== null && <PlantDrawer species={editing === 'new' ? null : editing} close={() => setEditing(null)} />}
     </>

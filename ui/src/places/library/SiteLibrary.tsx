@@ -39,10 +39,7 @@ export function SiteLibrary() {
     <>
       <ListHead
         title={t('library.sites')}
-        search={list.search}
-        setSearch={list.setSearch}
-        archived={list.archived}
-        setArchived={list.setArchived}
+        {...list}
         add={{ label: t('library.addSite'), act: () => setEditing('new') }}
       />
       <ListTable<Site>
@@ -54,7 +51,6 @@ export function SiteLibrary() {
             key: 'name',
             title: t('site.name'),
             sorter: true,
-            sortOrder: list.sortOrder('name'),
             render: (_, site) => site.name,
           },
           { key: 'latitude', title: t('site.latitude'), align: 'right', render: (_, site) => `${n(site.latitude)}°` },
@@ -82,17 +78,8 @@ export function SiteLibrary() {
             title: t('site.note'),
             render: (_, site) => <span className={common.quiet}>{site.note}</span>,
           },
-          {
-            key: 'actions',
-            render: (_, site) => (
-              <RowActions
-                row={site}
-                edit={() => setEditing(site)}
-                setArchived={(archived) => void setArchived(site, archived)}
-              />
-            ),
-          },
         ]}
+        actions={(site) => <RowActions row={site} edit={setEditing} setArchived={setArchived} />}
       />
       {editing !== null && <SiteDrawer site={editing === 'new' ? null : editing} close={() => setEditing(null)} />}
     </>

@@ -40,14 +40,12 @@ export function BatchList({ views }: { views: ReactNode }) {
             key: 'made_at',
             title: t('log.made'),
             sorter: true,
-            sortOrder: list.sortOrder('made_at'),
             render: (_, { made_at }) => date(made_at),
           },
           {
             key: 'name',
             title: t('log.name'),
             sorter: true,
-            sortOrder: list.sortOrder('name'),
             render: (_, batch) => <Link to={`/log/${batch.id}`}>{batch.name}</Link>,
           },
           {
@@ -55,7 +53,6 @@ export function BatchList({ views }: { views: ReactNode }) {
             title: t('log.pots'),
             align: 'right',
             sorter: true,
-            sortOrder: list.sortOrder('pots'),
             render: (_, { pots }) => n(pots, 6),
           },
           { key: 'pot_name', title: t('log.pot'), render: (_, { pot_name }) => pot_name },
@@ -64,7 +61,6 @@ export function BatchList({ views }: { views: ReactNode }) {
             title: `${t('log.loose')}, ${unit('L')}`,
             align: 'right',
             sorter: true,
-            sortOrder: list.sortOrder('loose_l'),
             render: (_, { loose_l }) => cell(loose_l, 'L'),
           },
           {

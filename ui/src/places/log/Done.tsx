@@ -126,9 +126,7 @@ export function Done({ views }: { views: ReactNode }) {
         />
       </ListHead>
       <ListState
-        isPending={found.isPending}
-        error={found.error}
-        retry={() => void found.refetch()}
+        found={found}
         isEmpty={lines.length === 0}
         empty={
           isNarrowed ? (

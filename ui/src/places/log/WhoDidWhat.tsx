@@ -45,13 +45,7 @@ export function WhoDidWhat({ views }: { views: ReactNode }) {
       >
         {views}
       </ListHead>
-      <ListState
-        isPending={found.isPending}
-        error={found.error}
-        retry={() => void found.refetch()}
-        isEmpty={done.length === 0}
-        empty={t(person === '' ? 'log.nobody' : 'log.nobodySo')}
-      >
+      <ListState found={found} isEmpty={done.length === 0} empty={t(person === '' ? 'log.nobody' : 'log.nobodySo')}>
         <ByDay
           lines={done}
           on={({ done_at }) => done_at.slice(0, 10)}

@@ -129,9 +129,7 @@ export default function OutcomesPage() {
         </div>
       )}
       <ListState
-        isPending={recipes.isPending || (id !== null && found.isPending)}
-        error={recipes.error ?? found.error}
-        retry={() => void found.refetch()}
+        found={recipes.data === undefined || id === null ? recipes : found}
         isEmpty={found.data === undefined || found.data.sums.pottings === 0}
         empty={t(choices === undefined || choices.years.length === 0 ? 'outcome.empty' : 'outcome.emptySo')}
       >

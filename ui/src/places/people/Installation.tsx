@@ -22,13 +22,7 @@ export function Installation() {
   return (
     <section className={styles.installation} aria-labelledby="installation">
       <h2 id="installation">{t('people.installation')}</h2>
-      <ListState
-        isPending={found.isPending}
-        error={found.error}
-        retry={() => void found.refetch()}
-        isEmpty={false}
-        empty={null}
-      >
+      <ListState found={found}>
         {status !== undefined && (
           <>
             <table className={common.plainTable}>

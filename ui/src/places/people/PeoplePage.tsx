@@ -38,13 +38,7 @@ export default function PeoplePage() {
         )}
       </header>
       <p className={styles.about}>{t('people.about')}</p>
-      <ListState
-        isPending={found.isPending}
-        error={found.error}
-        retry={() => void found.refetch()}
-        isEmpty={people.length === 0}
-        empty={<p>{t('people.none')}</p>}
-      >
+      <ListState found={found} isEmpty={people.length === 0} empty={<p>{t('people.none')}</p>}>
         <ul className={styles.people}>
           {here.map((person) => (
             <OnePerson key={person.id} person={person} ask={setAsked} />

@@ -29,7 +29,7 @@ export function Yards() {
   const setArchived = useArchiving(useArchiveYard());
   const [editing, setEditing] = useState<Yard | 'new' | null>(null);
 
-  const putAway = (yard: Yard) => (archived: boolean) =>
+  const putAway = (yard: Yard, archived: boolean) =>
     void setArchived(yard, archived).catch((problem: unknown) =>
       say(problem instanceof Error ? problem.message : String(problem)),
     );
@@ -41,13 +41,7 @@ export function Yards() {
         <Button onClick={() => setEditing('new')}>{t('people.addYard')}</Button>
       </header>
       <p className={common.quiet}>{t('people.yardsHint')}</p>
-      <ListState
-        isPending={found.isPending}
-        error={found.error}
-        retry={() => void found.refetch()}
-        isEmpty={false}
-        empty={null}
-      >
+      <ListState found={found}>
         <table className={common.plainTable}>
           <tbody>
             {(found.data ?? []).map((yard) => (
@@ -62,8 +56,8 @@ export function Yards() {
                   <RowActions
                     be="owner"
                     row={yard}
-                    edit={() => setEditing(yard)}
-                    {...(yard.id === FIRST ? {} : { setArchived: putAway(yard) })}
+                    edit={setEditing}
+                    {...(yard.id === FIRST ? {} : { setArchived: putAway })}
                   >
                     {yard.id !== here && !yard.archived && (
                       <Button

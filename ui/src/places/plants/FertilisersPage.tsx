@@ -34,14 +34,7 @@ export default function FertilisersPage() {
   return (
     <div className={common.listPage}>
       <CollectionNav />
-      <ListHead
-        title={t('fert.title')}
-        search={list.search}
-        setSearch={list.setSearch}
-        archived={list.archived}
-        setArchived={list.setArchived}
-        add={{ label: t('fert.add'), act: () => setEditing('new') }}
-      />
+      <ListHead title={t('fert.title')} {...list} add={{ label: t('fert.add'), act: () => setEditing('new') }} />
       <ListTable<Fertiliser>
         found={found}
         list={list}
@@ -51,7 +44,6 @@ export default function FertilisersPage() {
             key: 'name',
             title: t('fert.name'),
             sorter: true,
-            sortOrder: list.sortOrder('name'),
             render: (_, one) => (
               <DoButton type="text" className={common.rowName} onClick={() => setEditing(one)}>
                 {one.name}
@@ -62,7 +54,6 @@ export default function FertilisersPage() {
             key: 'form',
             title: t('fert.form'),
             sorter: true,
-            sortOrder: list.sortOrder('form'),
             render: (_, one) => t(`fert.form.${one.form}`),
           },
           {
@@ -93,19 +84,8 @@ export default function FertilisersPage() {
               one.longevity_days === null ? <span className={common.quiet}>–</span> : n(one.longevity_days),
           },
           { key: 'note', title: t('bins.note'), render: (_, one) => <span className={common.quiet}>{one.note}</span> },
-          {
-            key: 'actions',
-            title: <span className={common.visuallyHidden}>{t('common.actions')}</span>,
-            align: 'right',
-            render: (_, one) => (
-              <RowActions
-                row={one}
-                edit={() => setEditing(one)}
-                setArchived={(archived) => void setArchived(one, archived)}
-              />
-            ),
-          },
         ]}
+        actions={(one) => <RowActions row={one} edit={setEditing} setArchived={setArchived} />}
       />
       <p className={`${common.quiet} safety`}>{t('fert.safety')}</p>
       {editing !== null && <FertiliserForm one={editing === 'new' ? null : editing} close={() => setEditing(null)} />}

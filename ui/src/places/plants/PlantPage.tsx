@@ -46,13 +46,7 @@ export default function PlantPage() {
   const close = () => setAsking(null);
 
   return (
-    <ListState
-      isPending={found.isPending}
-      error={found.error}
-      retry={() => void found.refetch()}
-      isEmpty={false}
-      empty={null}
-    >
+    <ListState found={found}>
       {dossier === undefined ? (
         <Spin />
       ) : (

@@ -48,14 +48,7 @@ export default function PlantsPage() {
   return (
     <div className={common.listPage}>
       <CollectionNav />
-      <ListHead
-        title={t('plants.title')}
-        search={list.search}
-        setSearch={list.setSearch}
-        archived={list.archived}
-        setArchived={list.setArchived}
-        add={{ label: t('plants.add'), act: () => setEditing('new') }}
-      >
+      <ListHead title={t('plants.title')} {...list} add={{ label: t('plants.add'), act: () => setEditing('new') }}>
         {filters.fields}
         <Button onClick={() => setExchanging(true)}>{t('exchange.open')}</Button>
         {ticked.length > 0 && (
@@ -84,14 +77,12 @@ export default function PlantsPage() {
             key: 'number',
             title: t('plants.number'),
             sorter: true,
-            sortOrder: list.sortOrder('number'),
             render: (_, plant) => plant.number,
           },
           {
             key: 'name',
             title: t('plants.name'),
             sorter: true,
-            sortOrder: list.sortOrder('name'),
             render: (_, plant) => (
               <Link className={common.rowName} to={`/plants/${plant.id}`}>
                 {plant.name}
@@ -102,7 +93,6 @@ export default function PlantsPage() {
             key: 'plant_group',
             title: t('plants.species'),
             sorter: true,
-            sortOrder: list.sortOrder('plant_group'),
             render: (_, plant) => (
               <span className="plant-kind">{plant.species ?? t(`plants.${plant.plant_group}`)}</span>
             ),
@@ -124,14 +114,12 @@ export default function PlantsPage() {
             key: 'due_on',
             title: t('plants.due'),
             sorter: true,
-            sortOrder: list.sortOrder('due_on'),
             render: (_, plant) => <DueMark plant={plant} />,
           },
           {
             key: 'potted_on',
             title: t('plants.since'),
             sorter: true,
-            sortOrder: list.sortOrder('potted_on'),
             render: (_, { potted_on }) =>
               potted_on === null ? <span className={common.quiet}>–</span> : day(potted_on),
           },
@@ -139,7 +127,6 @@ export default function PlantsPage() {
             key: 'place',
             title: t('plants.place'),
             sorter: true,
-            sortOrder: list.sortOrder('place'),
             render: (_, plant) => plant.place,
           },
           {
@@ -151,19 +138,8 @@ export default function PlantsPage() {
               </span>
             ),
           },
-          {
-            key: 'actions',
-            title: <span className={common.visuallyHidden}>{t('common.actions')}</span>,
-            align: 'right',
-            render: (_, plant) => (
-              <RowActions
-                row={plant}
-                edit={() => setEditing(plant)}
-                setArchived={(archived) => void setArchived(plant, archived)}
-              />
-            ),
-          },
         ]}
+        actions={(plant) => <RowActions row={plant} edit={setEditing} setArchived={setArchived} />}
       />
       {editing !== null && <PlantDrawer plant={editing === 'new' ? null : editing} close={() => setEditing(null)} />}
       {toDay && (

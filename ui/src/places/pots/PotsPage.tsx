@@ -31,14 +31,7 @@ export default function PotsPage() {
   return (
     <div className={common.listPage}>
       <CollectionNav />
-      <ListHead
-        title={t('pots.title')}
-        search={list.search}
-        setSearch={list.setSearch}
-        archived={list.archived}
-        setArchived={list.setArchived}
-        add={{ label: t('pots.add'), act: () => setEditing('new') }}
-      />
+      <ListHead title={t('pots.title')} {...list} add={{ label: t('pots.add'), act: () => setEditing('new') }} />
       <ListTable<Pot>
         found={found}
         list={list}
@@ -54,7 +47,6 @@ export default function PotsPage() {
             key: 'name',
             title: t('pots.name'),
             sorter: true,
-            sortOrder: list.sortOrder('name'),
             render: (_, pot) => (
               <button type="button" className={common.rowName} onClick={() => setEditing(pot)}>
                 <PotOutline outline={pot.outline} width={56} height={34} />
@@ -66,7 +58,6 @@ export default function PotsPage() {
             key: 'shape',
             title: t('pots.shape'),
             sorter: true,
-            sortOrder: list.sortOrder('shape'),
             render: (_, { shape }) => t(`shape.${shape}`),
           },
           {
@@ -74,7 +65,6 @@ export default function PotsPage() {
             title: `${t('pots.depth')}, ${unit('cm')}`,
             align: 'right',
             sorter: true,
-            sortOrder: list.sortOrder('depth'),
             render: (_, { depth }) => cell(depth, 'cm'),
           },
           {
@@ -109,7 +99,6 @@ export default function PotsPage() {
             title: t('pots.owned'),
             align: 'right',
             sorter: true,
-            sortOrder: list.sortOrder('owned'),
             render: (_, { owned, in_use, planned, overbooked }) => (
               <>
                 {n(owned, 7)}
@@ -123,34 +112,24 @@ export default function PotsPage() {
             key: 'place',
             title: t('pots.place'),
             sorter: true,
-            sortOrder: list.sortOrder('place'),
             render: (_, { place }) => <span className={common.quiet}>{place}</span>,
           },
-          {
-            key: 'actions',
-            title: <span className={common.visuallyHidden}>{t('common.actions')}</span>,
-            align: 'right',
-            render: (_, pot) => (
-              <RowActions
-                row={pot}
-                edit={() => setEditing(pot)}
-                setArchived={(archived) => void setArchived(pot, archived)}
-              >
-                {!pot.archived && (
-                  <Button
-                    size="small"
-                    aria-label={`${t('pots.blendWith')} ${pot.name}`}
-                    onClick={() => {
-                      void navigate('/blend', { state: { potId: pot.id } });
-                    }}
-                  >
-                    {t('pots.blendWith')}
-                  </Button>
-                )}
-              </RowActions>
-            ),
-          },
         ]}
+        actions={(pot) => (
+          <RowActions row={pot} edit={setEditing} setArchived={setArchived}>
+            {!pot.archived && (
+              <Button
+                size="small"
+                aria-label={`${t('pots.blendWith')} ${pot.name}`}
+                onClick={() => {
+                  void navigate('/blend', { state: { potId: pot.id } });
+                }}
+              >
+                {t('pots.blendWith')}
+              </Button>
+            )}
+          </RowActions>
+        )}
       />
       {editing !== null && <PotDrawer pot={editing === 'new' ? null : editing} close={() => setEditing(null)} />}
     </div>

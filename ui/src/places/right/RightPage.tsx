@@ -28,13 +28,7 @@ export default function RightPage() {
         <h1>{t('right.title')}</h1>
         <Link to="/bench/truth">{t('right.published')}</Link>
       </header>
-      <ListState
-        isPending={found.isPending}
-        error={found.error}
-        retry={() => void found.refetch()}
-        isEmpty={figures.length === 0}
-        empty={t('right.empty')}
-      >
+      <ListState found={found} isEmpty={figures.length === 0} empty={t('right.empty')}>
         <Scrolls name={t('right.figure')}>
           <table className={styles.figures}>
             <thead>

@@ -37,13 +37,7 @@ export default function RoundPage() {
   return (
     <div className={styles.page}>
       <SeasonNav />
-      <ListState
-        isPending={found.isPending}
-        error={found.error}
-        retry={() => void found.refetch()}
-        isEmpty={round?.plants.length === 0}
-        empty={t('walk.none')}
-      >
+      <ListState found={found} isEmpty={round?.plants.length === 0} empty={t('walk.none')}>
         {round !== undefined && (
           <>
             <header className={common.listHead}>

@@ -9,7 +9,6 @@ import { ListTable } from '../../kit/lists/ListTable';
 import { RowActions } from '../../kit/lists/RowActions';
 import { useArchiving } from '../../kit/lists/useArchiving';
 import { useListQuery } from '../../kit/lists/useListQuery';
-import common from '../../styles/common.module.css';
 import { SeasonNav } from './SeasonNav';
 import { ZoneDrawer } from './ZoneDrawer';
 import { ZoneView } from './ZoneView';
@@ -41,14 +40,7 @@ export default function ZonesPage() {
   return (
     <div className={styles.page}>
       <SeasonNav />
-      <ListHead
-        title={t('zones.title')}
-        search={list.search}
-        setSearch={list.setSearch}
-        archived={list.archived}
-        setArchived={list.setArchived}
-        add={{ label: t('zones.add'), act: () => setEditing('new') }}
-      />
+      <ListHead title={t('zones.title')} {...list} add={{ label: t('zones.add'), act: () => setEditing('new') }} />
       <ListTable<Zone>
         found={found}
         list={list}
@@ -58,7 +50,6 @@ export default function ZonesPage() {
             key: 'name',
             title: t('zones.name'),
             sorter: true,
-            sortOrder: list.sortOrder('name'),
             render: (_, row) => (
               <button
                 type="button"
@@ -73,19 +64,8 @@ export default function ZonesPage() {
           { key: 'pots', title: t('zones.pots'), align: 'right', render: (_, row) => n(row.pots) },
           { key: 'rate', title: t('zones.rate'), align: 'right', render: (_, row) => `${q(row.rate_l_h, 'L')}/h` },
           { key: 'even', title: t('zones.uniformity'), align: 'right', render: (_, row) => percent(row.uniformity) },
-          {
-            key: 'actions',
-            title: <span className={common.visuallyHidden}>{t('common.actions')}</span>,
-            align: 'right',
-            render: (_, row) => (
-              <RowActions
-                row={row}
-                edit={() => setEditing(row)}
-                setArchived={(archived) => void setArchived(row, archived)}
-              />
-            ),
-          },
         ]}
+        actions={(row) => <RowActions row={row} edit={setEditing} setArchived={setArchived} />}
       />
       {shown !== null && zone.data !== undefined && <ZoneView key={zone.data.id} zone={zone.data} />}
       {editing !== null && (

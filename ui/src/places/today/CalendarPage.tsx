@@ -83,13 +83,7 @@ export default function CalendarPage() {
         </Button>
         {feeding && <CalendarFeed close={() => setFeeding(false)} />}
       </header>
-      <ListState
-        isPending={found.isPending}
-        error={found.error}
-        retry={() => void found.refetch()}
-        isEmpty={false}
-        empty={null}
-      >
+      <ListState found={found}>
         <table className={styles.calendar}>
           <thead>
             <tr>

@@ -20,13 +20,7 @@ export default function TodayPage() {
   const found = useToday();
 
   return (
-    <ListState
-      isPending={found.isPending}
-      error={found.error}
-      retry={() => void found.refetch()}
-      isEmpty={false}
-      empty={null}
-    >
+    <ListState found={found}>
       {found.data !== undefined && (
         <div className={styles.today}>
           <header className={common.listHead}>

@@ -24,13 +24,7 @@ export default function TrainerPage() {
       <header className={common.listHead}>
         <h1>{t('trainer.title')}</h1>
       </header>
-      <ListState
-        isPending={found.isPending}
-        error={found.error}
-        retry={() => void found.refetch()}
-        isEmpty={false}
-        empty={null}
-      >
+      <ListState found={found}>
         <nav className={styles.pots} aria-label={t('trainer.pots')}>
           {pots.map(({ id }) => (
             <button

@@ -26,13 +26,7 @@ export default function TrialPage() {
   return (
     <div className={common.listPage}>
       <LogNav />
-      <ListState
-        isPending={found.isPending}
-        error={found.error}
-        retry={() => void found.refetch()}
-        isEmpty={false}
-        empty={null}
-      >
+      <ListState found={found}>
         {found.data !== undefined &&
           (view === 'labels' ? (
             <Labels trial={found.data} back={() => setView('')} />

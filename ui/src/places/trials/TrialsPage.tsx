@@ -28,14 +28,7 @@ export default function TrialsPage() {
   return (
     <div className={common.listPage}>
       <LogNav />
-      <ListHead
-        title={t('trial.title')}
-        search={list.search}
-        setSearch={list.setSearch}
-        archived={list.archived}
-        setArchived={list.setArchived}
-        add={{ label: t('trial.add'), act: () => setAdding(true) }}
-      />
+      <ListHead title={t('trial.title')} {...list} add={{ label: t('trial.add'), act: () => setAdding(true) }} />
       <ListTable<Row>
         found={found}
         list={list}
@@ -45,7 +38,6 @@ export default function TrialsPage() {
             key: 'name',
             title: t('trial.name'),
             sorter: true,
-            sortOrder: list.sortOrder('name'),
             render: (_, row) => (
               <>
                 <Link to={`/log/trials/${row.id}`}>{row.name}</Link>
@@ -57,7 +49,6 @@ export default function TrialsPage() {
             key: 'state',
             title: t('trial.state'),
             sorter: true,
-            sortOrder: list.sortOrder('state'),
             render: (_, row) => t(`trial.state.${row.state}`),
           },
           { key: 'plants', title: t('trial.plants'), align: 'right', render: (_, row) => n(row.plants_count, 4) },
@@ -65,22 +56,12 @@ export default function TrialsPage() {
             key: 'begun_on',
             title: t('trial.begun'),
             sorter: true,
-            sortOrder: list.sortOrder('begun_on'),
             render: (_, row) => (row.begun_on === null ? '–' : day(row.begun_on)),
           },
-          {
-            key: 'actions',
-            title: <span className={common.visuallyHidden}>{t('common.actions')}</span>,
-            align: 'right',
-            render: (_, row) => (
-              <RowActions
-                row={row}
-                edit={() => void navigate(`/log/trials/${row.id}`)}
-                setArchived={(archived) => void setArchived(row, archived)}
-              />
-            ),
-          },
         ]}
+        actions={(row) => (
+          <RowActions row={row} edit={() => void navigate(`/log/trials/${row.id}`)} setArchived={setArchived} />
+        )}
       />
       <Needed />
       {adding && (
