@@ -239,3 +239,20 @@ test('three tests are places to begin, and need nothing but a jug, a kitchen sca
         expect(array_diff($kind->plan()->tools, ['jug', 'kitchen_scale', 'flower_pot', 'measuring_cylinder', 'tray', 'tape', 'watch']))->toBe([]);
     }
 });
+
+test('what no test can have found is refused with what it could be', function (TestKind $kind, array $setup, array $round, string $rule, array $limits): void {
+    try {
+        measuredBy($kind, $setup, [$round], Reference::component('granite-chip-4-8-mm'));
+        $found = [];
+    } catch (Refused $refused) {
+        $found = array_column($refused->refusals, 'limits', 'rule');
+    }
+    expect(array_keys($found))->toBe([$rule])->and(array_keys($found[$rule]))->toBe(array_keys($limits));
+    foreach ($limits as $name => $limit) {
+        expect($limit === null || abs($found[$rule][$name] - $limit) < 1e-9)->toBeTrue();
+    }
+})->with([
+    'more water than grains' => [TestKind::EnvelopeDensity, [], ['dry_g' => 100, 'soaked_g' => 300, 'displaced_ml' => 100], 'porosity_over_one', ['max' => 100.0 + 0.998 * 100.0]],
+    'lighter when soaked' => [TestKind::EnvelopeDensity, [], ['dry_g' => 100, 'soaked_g' => 90, 'displaced_ml' => 100], 'lighter_than_dry', ['min' => 100.0]],
+    'an air that no grains give' => [TestKind::DrainedPot, ['filled_l' => 1, 'height_cm' => 10], ['added_ml' => 950, 'drained_ml' => 940], 'air_out_of_reach', ['min' => null, 'max' => null]],
+]);

@@ -7,7 +7,12 @@ namespace Tests\Mutation;
 use Pest\Mutate\Plugins\Mutate;
 use Symfony\Component\Process\Process;
 
-/** Tries whether the tests see what is wrong with each mutant. What was found is kept by what the mutant is and by what its tests are. */
+/**
+ * Tries whether the tests see what is wrong with each mutant. What was found is kept: one that was killed stays so while the tests that killed it are as they
+ * were, and one that lived is tried by those only that are new or were changed.
+ *
+ * @phpstan-type Tried array{killed: bool, file: string, line: int, mutator: string, diff: string, tests: array<string, string>} sums of the tests that killed it, or that let it live, by file
+ */
 final class Trial
 {
     /** A mutant that goes on for ever was seen, too; s, and of what the tests took while it was measured which lines they run, which is slow. */
@@ -18,8 +23,11 @@ final class Trial
     /** As ./zolbek runs them: as machine code. */
     private const COMPILED = ['-d', 'opcache.enable_cli=1', '-d', 'opcache.memory_consumption=512', '-d', 'opcache.jit=function', '-d', 'opcache.jit_buffer_size=128M'];
 
-    /** @var array<string, array{killed: bool, file: string, line: int, mutator: string, diff: string}> by mutant and tests */
+    /** @var array<string, Tried> by what the mutant is */
     private array $known;
+
+    /** @var array<string, string> sums of files of tests */
+    private array $sums = [];
 
     public function __construct(private readonly string $root, private readonly Coverage $coverage, private readonly string $kept, private readonly int $atOnce)
     {
@@ -29,7 +37,7 @@ final class Trial
     /**
      * @param list<Mutant> $mutants
      *
-     * @return list<array{killed: bool, file: string, line: int, mutator: string, diff: string}>
+     * @return list<Tried>
      */
     public function of(array $mutants): array
     {
@@ -38,28 +46,29 @@ final class Trial
         while ($waiting !== [] || $running !== []) {
             while ($waiting !== [] && count($running) < $this->atOnce) {
                 $mutant = array_shift($waiting);
-                $rounds = $this->rounds($this->coverage->of($mutant->file, $mutant->from, $mutant->to));
-                $known = $this->known($mutant, $rounds);
-                if ($known !== null) {
-                    $found[] = $known;
+                $tests = $this->coverage->of($mutant->file, $mutant->from, $mutant->to);
+                $rounds = $this->isKilled($mutant) ? [] : $this->rounds(array_values(array_diff($tests, $this->survived($mutant))));
+                if ($rounds === []) {
+                    $found[] = $this->known[$this->key($mutant)] ?? $this->keep($mutant, $tests, false);
                 } else {
-                    $running[] = [$this->start($mutant, $rounds[0]), $mutant, $rounds, 0];
+                    $running[] = [$this->start($mutant, $rounds[0]), $mutant, $tests, $rounds];
                 }
             }
-            foreach ($running as $at => [$process, $mutant, $rounds, $tried]) {
-                $longest = self::LONGEST_S + self::LONGEST_SHARE * $this->coverage->secondsOf($rounds[$tried]);
+            foreach ($running as $at => [$process, $mutant, $tests, $rounds]) {
+                $longest = self::LONGEST_S + self::LONGEST_SHARE * $this->coverage->secondsOf($rounds[0]);
                 $isLate = $process->isRunning() && microtime(true) - $process->getStartTime() >= $longest;
                 if ($process->isRunning() && ! $isLate) {
                     continue;
                 }
                 $process->stop(0);
                 $isKilled = $isLate || ! $process->isSuccessful();
-                if (! $isKilled && isset($rounds[$tried + 1])) {
-                    $running[$at] = [$this->start($mutant, $rounds[$tried + 1]), $mutant, $rounds, $tried + 1];
+                $tried = array_shift($rounds);
+                if (! $isKilled && $rounds !== []) {
+                    $running[$at] = [$this->start($mutant, $rounds[0]), $mutant, $tests, $rounds];
                     continue;
                 }
                 unset($running[$at]);
-                $found[] = $this->keep($mutant, $isKilled ? $rounds[$tried] : array_merge(...$rounds), $isKilled);
+                $found[] = $this->keep($mutant, $isKilled ? $tried : $tests, $isKilled);
                 fwrite(STDERR, sprintf("\r%d of %d, %d alive ", count($found), count($mutants), count(array_filter($found, static fn(array $one): bool => ! $one['killed']))));
             }
             usleep(20_000);
@@ -69,10 +78,41 @@ final class Trial
         return $found;
     }
 
+    /** By tests that are as they were. */
+    private function isKilled(Mutant $mutant): bool
+    {
+        $known = $this->known[$this->key($mutant)] ?? null;
+
+        return $known !== null && $known['killed'] && $this->unchanged($known['tests']) === array_keys($known['tests']);
+    }
+
+    /** @return list<string> tests under which it lived and that are as they were */
+    private function survived(Mutant $mutant): array
+    {
+        $known = $this->known[$this->key($mutant)] ?? null;
+
+        return $known === null || $known['killed'] ? [] : $this->unchanged($known['tests']);
+    }
+
+    /**
+     * @param array<string, string> $tests sums by file
+     *
+     * @return list<string>
+     */
+    private function unchanged(array $tests): array
+    {
+        return array_keys(array_filter($tests, fn(string $sum, string $test): bool => $this->sum($test) === $sum, ARRAY_FILTER_USE_BOTH));
+    }
+
+    private function sum(string $test): string
+    {
+        return $this->sums[$test] ??= (string) @hash_file('xxh3', $this->root.'/'.$test);
+    }
+
     /**
      * @param list<string> $tests the quickest first
      *
-     * @return list<list<string>>
+     * @return list<non-empty-list<string>>
      */
     private function rounds(array $tests): array
     {
@@ -90,30 +130,10 @@ final class Trial
         return $rounds;
     }
 
-    /**
-     * What is known of it: killed by files of tests that are as they were, or alive under all of them as they were.
-     *
-     * @param list<list<string>> $rounds of tests
-     *
-     * @return array{killed: bool, file: string, line: int, mutator: string, diff: string}|null
-     */
-    private function known(Mutant $mutant, array $rounds): ?array
-    {
-        foreach ($rounds as $tests) {
-            $known = $this->known[$this->key($mutant, $tests)] ?? null;
-            // alive under some of them says nothing of the others
-            if ($known !== null && $known['killed']) {
-                return $known;
-            }
-        }
-
-        return $rounds === [] ? $this->keep($mutant, [], false) : $this->known[$this->key($mutant, array_merge(...$rounds))] ?? null;
-    }
-
     /** @param list<string> $tests */
     private function start(Mutant $mutant, array $tests): Process
     {
-        $instead = dirname($this->kept).'/'.$this->key($mutant, []).'.php';
+        $instead = dirname($this->kept).'/'.$this->key($mutant).'.php';
         file_put_contents($instead, $mutant->source);
         $process = new Process(
             [PHP_BINARY, ...self::COMPILED, '-d', 'memory_limit=2G', $this->root.'/vendor/bin/pest', '--bail', '--do-not-cache-result', '--no-output', ...$tests],
@@ -127,22 +147,22 @@ final class Trial
         return $process;
     }
 
-    /** @param list<string> $tests */
-    private function key(Mutant $mutant, array $tests): string
+    private function key(Mutant $mutant): string
     {
-        return hash('xxh3', $mutant->file.$mutant->source.implode('', array_map(fn(string $test): string => (string) hash_file('xxh3', $this->root.'/'.$test), $tests)));
+        return hash('xxh3', $mutant->file.$mutant->source);
     }
 
     /**
      * @param list<string> $tests that killed it, or that let it live
      *
-     * @return array{killed: bool, file: string, line: int, mutator: string, diff: string}
+     * @return Tried
      */
     private function keep(Mutant $mutant, array $tests, bool $killed): array
     {
-        @unlink(dirname($this->kept).'/'.$this->key($mutant, []).'.php');
-        $key = $this->key($mutant, $tests);
-        $this->known[$key] = ['killed' => $killed, 'file' => $mutant->file, 'line' => $mutant->from, 'mutator' => $mutant->mutator, 'diff' => $mutant->diff];
+        $key = $this->key($mutant);
+        @unlink(dirname($this->kept).'/'.$key.'.php');
+        $sums = array_combine($tests, array_map($this->sum(...), $tests));
+        $this->known[$key] = ['killed' => $killed, 'file' => $mutant->file, 'line' => $mutant->from, 'mutator' => $mutant->mutator, 'diff' => $mutant->diff, 'tests' => $sums];
         file_put_contents($this->kept, json_encode($this->known, JSON_THROW_ON_ERROR));
 
         return $this->known[$key];
