@@ -45,7 +45,7 @@ test('every dependency is pinned exactly', function () use ($root): void {
         $packages = json_decode((string) file_get_contents($root.'/'.$file), true);
         foreach ($parts as $part) {
             foreach ($packages[$part] as $name => $version) {
-                if ($name !== 'php' && preg_match('/^\d+\.\d+\.\d+$/', $version) !== 1) {
+                if ($name !== 'php' && preg_match('/^(?:npm:[@\w\/-]+@)?\d+\.\d+\.\d+$/', $version) !== 1) {
                     $loose[$name] = $version;
                 }
             }

@@ -38,13 +38,19 @@ export interface Words {
   month: (index: number, length?: 'long' | 'short') => string;
 }
 
+/** What is less than nothing, but not by so much that it is told, is nothing. */
+const SIGN = 'negative';
+
 export function useWords(): Words {
   const intl = useIntl();
   const { units } = useReader();
 
   return useMemo(() => {
     const inUnit = (value: number, unit: ReturnType<typeof unitOf>) =>
-      intl.formatNumber(shownIn(value, unit), { maximumFractionDigits: decimalsOf(shownIn(value, unit), unit) });
+      intl.formatNumber(shownIn(value, unit), {
+        maximumFractionDigits: decimalsOf(shownIn(value, unit), unit),
+        signDisplay: SIGN,
+      });
 
     // a column's head and a label say the unit of what stands under them
     const heads = Object.fromEntries(MEASURES.map((measure) => [`${measure}Unit`, fieldUnit(measure, units).word]));
@@ -60,9 +66,14 @@ export function useWords(): Words {
       // eight inches are eight, not 7.999999999999999
       shown: (value, measure) => Number(shownIn(value, fieldUnit(measure, units)).toPrecision(12)),
       unit: (measure) => fieldUnit(measure, units).word,
-      n: (value, digits = 3) => intl.formatNumber(value, { maximumSignificantDigits: digits }),
+      n: (value, digits = 3) => intl.formatNumber(value, { maximumSignificantDigits: digits, signDisplay: SIGN }),
       percent: (share, digits = 0) =>
-        intl.formatNumber(share, { style: 'percent', minimumFractionDigits: digits, maximumFractionDigits: digits }),
+        intl.formatNumber(share, {
+          style: 'percent',
+          minimumFractionDigits: digits,
+          maximumFractionDigits: digits,
+          signDisplay: SIGN,
+        }),
       money: (value, currency) => intl.formatNumber(value, { style: 'currency', currency }),
       priceOf: (price, measure, currency) =>
         intl.formatNumber(price / fieldUnit(measure, units).per, { style: 'currency', currency }),

@@ -68,8 +68,7 @@ export function DayFrame({ day, close, learned }: Props) {
       title={day === null ? t('days.newTitle') : t('days.frame')}
       close={() => close()}
       save={submit}
-      saving={save.isPending}
-      error={save.error}
+      by={save}
       atFields
     >
       <div className={common.fields2}>

@@ -43,9 +43,8 @@ export function ToDay({ plantIds, close }: { plantIds: number[]; close: (done: b
       title={t('days.toDay')}
       close={() => close(false)}
       save={() => (chosen === 0 ? setFraming(true) : submit(chosen))}
-      saving={add.isPending}
+      by={add}
       saveLabel={t('plants.toDay', { count: plantIds.length })}
-      error={add.error}
     >
       <Form.Item label={t('days.whichDay')}>
         <Select

@@ -47,7 +47,7 @@ export function AddRound({ close }: { close: () => void }) {
   };
 
   return (
-    <FormDialog title={t('round.new')} close={close} save={submit} saving={add.isPending} error={add.error} atFields>
+    <FormDialog title={t('round.new')} close={close} save={submit} by={add} atFields>
       <Form.Item
         label={t('round.whose')}
         validateStatus={problem?.at('place') === undefined ? '' : 'error'}

@@ -173,9 +173,8 @@ function Ask({ task, what, close }: { task: Task; what: 'postpone' | 'skip'; clo
       title={nameOf(task)}
       close={close}
       save={submit}
-      saving={change.isPending}
+      by={change}
       saveLabel={t(what === 'postpone' ? 'task.postpone' : 'task.skip')}
-      error={change.error}
       atFields
     >
       {what === 'postpone' && (

@@ -77,14 +77,7 @@ function SieveSetForm({ set, close }: { set: SieveSet | null; close: () => void 
   };
 
   return (
-    <FormDialog
-      title={set?.name ?? t('tools.addSieves')}
-      close={close}
-      save={submit}
-      saving={save.isPending}
-      error={save.error}
-      atFields
-    >
+    <FormDialog title={set?.name ?? t('tools.addSieves')} close={close} save={submit} by={save} atFields>
       <TextField label={t('tools.vesselName')} value={name} error={problem?.at('name')} onChange={setName} />
       <Form.Item
         label={t('tools.apertures')}

@@ -86,14 +86,7 @@ function VesselForm({ vessel, close }: { vessel: Vessel | null; close: () => voi
   };
 
   return (
-    <FormDialog
-      title={vessel?.name ?? t('tools.addVessel')}
-      close={close}
-      save={submit}
-      saving={save.isPending}
-      error={save.error}
-      atFields
-    >
+    <FormDialog title={vessel?.name ?? t('tools.addVessel')} close={close} save={submit} by={save} atFields>
       <TextField label={t('tools.vesselName')} value={name} error={problem?.at('name')} onChange={setName} />
       <Form.Item label={t('tools.vesselKind')}>
         <Segmented

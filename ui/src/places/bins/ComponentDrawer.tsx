@@ -4,13 +4,13 @@ import { useId, useState } from 'react';
 import { ApiProblem, type Schemas } from '../../api/client';
 import { useComponents, useSaveComponent } from '../../api/components';
 import { useMeta } from '../../api/meta';
-import type { MessageId } from '../../i18n/words';
 import { useWords } from '../../i18n/words';
 import { NumberField } from '../../kit/fields/NumberField';
 import { TextField } from '../../kit/fields/TextField';
 import { useUndoable } from '../../kit/hooks/useUndoable';
 import { bodyOf, type ComponentForm, emptyForm, formOf, notNumbers, type NumberName } from './componentForm';
 import { OtherNames } from './OtherNames';
+import { GROUPS } from './properties';
 import { SieveFields } from './SieveFields';
 import common from '../../styles/common.module.css';
 import styles from './bins.module.css';
@@ -22,47 +22,6 @@ export interface Editing {
   component: Schemas['Component'] | null;
   asCopy: boolean;
 }
-
-const GROUPS: { title: MessageId; fields: [NumberName, MessageId | null][] }[] = [
-  {
-    title: 'bins.section.weights',
-    fields: [
-      ['bulk_density', 'unit.kgL'],
-      ['particle_density', 'unit.kgL'],
-      ['solid_density', 'unit.kgL'],
-    ],
-  },
-  {
-    title: 'bins.section.water',
-    fields: [
-      ['internal_water', 'unit.share'],
-      ['unavailable_water', 'unit.share'],
-      ['internal_median_cm', 'unit.cm'],
-      ['internal_spread', null],
-      ['sphericity', null],
-      ['hydraulic_size_mm', 'unit.mm'],
-      ['hydraulic_spread', null],
-      ['fines_weight', null],
-      ['settled_index', null],
-    ],
-  },
-  {
-    title: 'bins.section.chemistry',
-    fields: [
-      ['ph', null],
-      ['buffer', 'unit.buffer'],
-      ['cec', 'unit.cec'],
-    ],
-  },
-  {
-    title: 'bins.section.age',
-    fields: [
-      ['crumble_rate', 'unit.perYear'],
-      ['decay_rate', 'unit.perYear'],
-      ['structure_loss', 'unit.perYear'],
-    ],
-  },
-];
 
 /** One component: what is on the shelf of it, and every property that the model computes from. */
 export function ComponentDrawer({
@@ -119,8 +78,7 @@ export function ComponentDrawer({
       size={560}
       close={() => setEditing(null)}
       save={submit}
-      saving={save.isPending}
-      error={save.error}
+      by={save}
       marked={marked.length > 0}
       atFields
       className={styles.componentForm}

@@ -26,9 +26,8 @@ export function HoldForm({ lot, close }: { lot: Schemas['Lot']; close: () => voi
       title={`${t('lots.hold')}: ${lot.name}`}
       close={close}
       save={submit}
-      saving={hold.isPending}
+      by={hold}
       saveLabel={t('lots.hold')}
-      error={hold.error}
     >
       <p className={common.quiet}>{t('lots.holdHint')}</p>
       <TextField label={t('lots.why')} value={why} error={problem?.at('note')} onChange={setWhy} longest={300} />

@@ -158,13 +158,7 @@ function LotForm({
   };
 
   return (
-    <FormDialog
-      title={lot?.name ?? t('lots.add')}
-      close={close}
-      save={submit}
-      saving={save.isPending}
-      error={save.error}
-    >
+    <FormDialog title={lot?.name ?? t('lots.add')} close={close} save={submit} by={save}>
       <div className={common.fields2}>
         <TextField label={t('lots.on')} value={day} error={problem?.at('delivered_on')} onChange={setDay} type="date" />
         <TextField

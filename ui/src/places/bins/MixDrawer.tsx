@@ -123,8 +123,7 @@ export function MixDrawer({ mix, close }: { mix: Schemas['Component'] | null; cl
       size={520}
       close={close}
       save={submit}
-      saving={save.isPending}
-      error={save.error}
+      by={save}
       marked={marked.length > 0}
       atFields
       className={styles.componentForm}

@@ -1,29 +1,8 @@
 import type { Schemas } from '../../api/client';
-import type { MessageId } from '../../i18n/words';
 import { useWords } from '../../i18n/words';
+import { GROUPS } from './properties';
 import styles from './bins.module.css';
 import common from '../../styles/common.module.css';
-
-export const PROPERTIES = [
-  ['bulk_density', 'unit.kgL'],
-  ['particle_density', 'unit.kgL'],
-  ['solid_density', 'unit.kgL'],
-  ['internal_water', 'unit.share'],
-  ['unavailable_water', 'unit.share'],
-  ['internal_median_cm', 'unit.cm'],
-  ['internal_spread', null],
-  ['sphericity', null],
-  ['hydraulic_size_mm', 'unit.mm'],
-  ['hydraulic_spread', null],
-  ['fines_weight', null],
-  ['settled_index', null],
-  ['ph', null],
-  ['buffer', 'unit.buffer'],
-  ['cec', 'unit.cec'],
-  ['crumble_rate', 'unit.perYear'],
-  ['decay_rate', 'unit.perYear'],
-  ['structure_loss', 'unit.perYear'],
-] as const satisfies readonly (readonly [keyof Schemas['Component'], MessageId | null])[];
 
 /** Every property with its value, how sure it is, and its unit. */
 export function PropertyTable({ sheet }: { sheet: Schemas['ComponentSheet'] }) {
@@ -33,7 +12,7 @@ export function PropertyTable({ sheet }: { sheet: Schemas['ComponentSheet'] }) {
   return (
     <table className={`${common.plainTable} ${styles.properties}`}>
       <tbody>
-        {PROPERTIES.map(([key, unit]) => {
+        {GROUPS.flatMap(({ fields }) => [...fields]).map(([key, unit]) => {
           const found = component.measured.properties[key];
           const value = found?.value ?? component[key];
           const spread = uncertainty[key];

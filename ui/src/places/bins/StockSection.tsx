@@ -120,14 +120,7 @@ function StockForm({ component, close }: { component: Schemas['Component']; clos
   };
 
   return (
-    <FormDialog
-      be="helper"
-      title={t('stock.change')}
-      close={close}
-      save={submit}
-      saving={move.isPending}
-      error={move.error}
-    >
+    <FormDialog be="helper" title={t('stock.change')} close={close} save={submit} by={move}>
       <Form.Item>
         <Segmented
           block

@@ -43,9 +43,8 @@ export function ChangeMany({ day, entries, close, done }: Props) {
       size={560}
       close={close}
       save={submit}
-      saving={change.isPending}
+      by={change}
       disabled={Object.keys(changes).length === 0}
-      error={change.error}
     >
       <p className={common.quiet}>
         {t('day.changeHint', { names: entries.map((entry) => entry.plant.number).join(', ') })}

@@ -131,9 +131,8 @@ export function DoneDrawer({ day, entry, state, person, close, undo }: Props) {
       size={760}
       close={close}
       save={submit}
-      saving={pot.isPending}
+      by={pot}
       saveLabel={t(state === 'changed' ? 'potting.changed' : 'potting.notToday')}
-      error={pot.error}
       large
       className={styles.doneDrawer}
     >

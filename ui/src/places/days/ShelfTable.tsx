@@ -190,9 +190,8 @@ function Buy({ day, row, close }: { day: Schemas['PottingDay']; row: Row; close:
       title={t('shelf.buyTitle', { name: row.name })}
       close={close}
       save={submit}
-      saving={buy.isPending}
+      by={buy}
       saveLabel={t('shelf.bought')}
-      error={buy.error}
       atFields
     >
       <div className={common.fields3}>

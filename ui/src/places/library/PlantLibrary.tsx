@@ -141,8 +141,7 @@ function PlantDrawer({ species, close }: { species: Species | null; close: () =>
       size={520}
       close={close}
       save={submit}
-      saving={save.isPending}
-      error={save.error}
+      by={save}
       atFields
     >
       <TextField label={t('species.name')} value={name} error={problem?.at('name')} onChange={setName} />

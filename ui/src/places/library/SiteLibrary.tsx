@@ -164,13 +164,7 @@ function SiteDrawer({ site, close }: { site: Site | null; close: () => void }) {
   const fileProblem = read.error instanceof ApiProblem ? read.error : undefined;
 
   return (
-    <FormDrawer
-      title={site?.name ?? t('library.addSite')}
-      size={760}
-      close={close}
-      save={submit}
-      saving={save.isPending}
-    >
+    <FormDrawer title={site?.name ?? t('library.addSite')} size={760} close={close} save={submit} by={save} atFields>
       <TextField label={t('site.name')} value={texts.name} error={problem?.at('name')} onChange={set('name')} />
       <div className={styles.year}>
         <Form.Item label={t('site.begin')}>
@@ -303,14 +297,13 @@ function SiteDrawer({ site, close }: { site: Site | null; close: () => void }) {
         </table>
       </Scrolls>
       <TextField label={t('site.note')} value={texts.note} error={problem?.at('note')} onChange={set('note')} />
-      {save.error !== null && (
+      {problem !== undefined && (
         <ul className={common.fieldError} role="alert">
-          {(problem?.errors ?? []).slice(0, 6).map((error) => (
+          {problem.errors.slice(0, 6).map((error) => (
             <li key={error.path}>
               {monthPath(error.path, month, (column) => t(`site.${column}` as MessageId))}: {error.message}
             </li>
           ))}
-          {problem === undefined && <li>{t('problem.offline')}</li>}
         </ul>
       )}
     </FormDrawer>

@@ -48,8 +48,7 @@ export function PersonDialog({ person, isFirst, close }: Props) {
       be="owner"
       close={close}
       save={submit}
-      saving={add.isPending || change.isPending}
-      error={error}
+      by={{ isPending: add.isPending || change.isPending, error }}
       atFields
     >
       {isFirst && <p>{t('people.firstHint')}</p>}
@@ -102,8 +101,7 @@ export function PasswordDialog({ person, close }: { person: Person; close: () =>
       be="owner"
       close={close}
       save={submit}
-      saving={set.isPending}
-      error={set.error}
+      by={set}
       atFields
     >
       <p>{t('people.passwordSetHint', { name: person.name })}</p>

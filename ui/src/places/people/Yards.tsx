@@ -99,8 +99,7 @@ function YardForm({ yard, close }: { yard: Yard | null; close: () => void }) {
       be="owner"
       close={close}
       save={submit}
-      saving={save.isPending}
-      error={save.error}
+      by={save}
       atFields
     >
       {yard === null && <p>{t('people.addYardHint')}</p>}

@@ -159,14 +159,7 @@ function FertiliserForm({ one, close }: { one: Fertiliser | null; close: () => v
   };
 
   return (
-    <FormDialog
-      title={one?.name ?? t('fert.newTitle')}
-      close={close}
-      save={submit}
-      saving={save.isPending}
-      error={save.error}
-      atFields
-    >
+    <FormDialog title={one?.name ?? t('fert.newTitle')} close={close} save={submit} by={save} atFields>
       <div className={common.fields2}>
         <TextField label={t('field.name')} value={name} error={problem?.at('name')} onChange={setName} />
         <Form.Item label={t('fert.form')}>

@@ -45,9 +45,8 @@ export function InspectionDrawer({ plant, close }: { plant: Schemas['Plant']; cl
       size={760}
       close={close}
       save={submit}
-      saving={inspect.isPending}
+      by={inspect}
       saveLabel={t('inspect.keep')}
-      error={inspect.error}
       large
     >
       <h3>{t('inspect.what')}</h3>

@@ -57,8 +57,7 @@ export function LayerModal({ plant, what, close, separated }: Props) {
       title={`${t(`layer.${what}`)}: ${plant.number} ${plant.name}`}
       close={close}
       save={submit}
-      saving={layer.isPending}
-      error={layer.error}
+      by={layer}
       atFields
     >
       {what === 'put' && (

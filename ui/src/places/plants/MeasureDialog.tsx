@@ -52,8 +52,7 @@ export function MeasureDialog({ dossier, close }: { dossier: Schemas['PlantDossi
       title={t('growth.measure')}
       close={close}
       save={submit}
-      saving={measure.isPending}
-      error={measure.error}
+      by={measure}
       marked={marked}
       atFields
       be="helper"

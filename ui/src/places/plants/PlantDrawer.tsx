@@ -116,8 +116,7 @@ export function PlantDrawer({ plant, close }: { plant: Schemas['Plant'] | null; 
       size={620}
       close={close}
       save={submit}
-      saving={save.isPending}
-      error={save.error}
+      by={save}
       marked={marked.length > 0}
       atFields
     >

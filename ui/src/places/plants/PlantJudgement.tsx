@@ -91,14 +91,7 @@ function Rules({ close }: { close: () => void }) {
   };
 
   return (
-    <FormDialog
-      title={t('plant.rulesEdit')}
-      close={close}
-      save={submit}
-      saving={change.isPending}
-      error={change.error}
-      atFields
-    >
+    <FormDialog title={t('plant.rulesEdit')} close={close} save={submit} by={change} atFields>
       <p className={common.quiet}>{t('plant.rulesHint')}</p>
       {RULES.map((rule) => (
         <NumberField

@@ -95,23 +95,7 @@ export default function PlantPage() {
           {asking === 'potted' && <PottedDrawer plant={dossier.plant} close={close} />}
           {asking === 'day' && <ToDay plantIds={[dossier.plant.id]} close={close} />}
           {asking !== null && !['edit', 'inspect', 'oot', 'day', 'potted', 'which', 'layer'].includes(asking) && (
-            <TellModal
-              plant={dossier.plant}
-              what={
-                asking as
-                  | 'note'
-                  | 'snoozed'
-                  | 'override'
-                  | 'given_away'
-                  | 'died'
-                  | 'complaint'
-                  | 'offspring'
-                  | 'split'
-                  | 'task'
-              }
-              close={close}
-              taken={setToPot}
-            />
+            <TellModal plant={dossier.plant} what={asking as What} close={close} taken={setToPot} />
           )}
         </article>
       )}

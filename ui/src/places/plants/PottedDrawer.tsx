@@ -77,8 +77,7 @@ export function PottedDrawer({ plant, close }: { plant: Schemas['Plant']; close:
       size={620}
       close={close}
       save={submit}
-      saving={save.isPending}
-      error={save.error}
+      by={save}
       marked={Object.values(wrong).some(Boolean)}
       atFields
     >

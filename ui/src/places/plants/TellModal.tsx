@@ -112,9 +112,8 @@ export function TellModal({ plant, what, close, taken }: Props) {
       title={`${t(TITLES[what])}: ${plant.number} ${plant.name}`}
       close={close}
       save={submit}
-      saving={tell.isPending || offspring.isPending || split.isPending || addTask.isPending}
+      by={{ isPending: tell.isPending || offspring.isPending || split.isPending || addTask.isPending, error }}
       saveLabel={t('plant.doIt')}
-      error={error}
       atFields
     >
       {what === 'offspring' && (

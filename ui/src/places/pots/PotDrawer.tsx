@@ -162,8 +162,7 @@ export function PotDrawer({ pot, close }: { pot: Schemas['Pot'] | null; close: (
       size={520}
       close={close}
       save={submit}
-      saving={save.isPending}
-      error={save.error}
+      by={save}
       marked={marked.length > 0}
       atFields
     >

@@ -74,8 +74,7 @@ function ZoneForm({ zone, close, saved }: { zone: Schemas['Zone'] | null } & Omi
       size={560}
       close={close}
       save={submit}
-      saving={save.isPending}
-      error={save.error}
+      by={save}
       marked={marked}
       atFields
     >

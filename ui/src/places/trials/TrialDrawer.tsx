@@ -72,15 +72,7 @@ export function TrialDrawer({ trial, close, saved }: Props) {
   );
 
   return (
-    <FormDrawer
-      title={opened?.name ?? t('trial.add')}
-      size={640}
-      close={close}
-      save={submit}
-      saving={save.isPending}
-      error={save.error}
-      atFields
-    >
+    <FormDrawer title={opened?.name ?? t('trial.add')} size={640} close={close} save={submit} by={save} atFields>
       <TextField
         label={t('trial.name')}
         value={form.name}

@@ -171,8 +171,7 @@ function LossDialog({ trial, row, close }: { trial: Schemas['Trial']; row: Row; 
         say(t('trial.lostSaid', { name: row.name }), () => lose.mutate({ plant_id: row.plant_id, lost: false }));
         close();
       }}
-      saving={lose.isPending}
-      error={lose.error}
+      by={lose}
       atFields
     >
       <TextField label={t('trial.why')} value={why} error={problem?.at('why')} onChange={setWhy} />

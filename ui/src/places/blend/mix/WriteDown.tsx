@@ -54,10 +54,9 @@ export function WriteDown({ open, close }: { open: boolean; close: () => void })
       title={t('write.down')}
       close={close}
       save={() => reading.mutateAsync(text)}
-      saving={reading.isPending}
+      by={reading}
       disabled={choices.some(({ words }) => chosen[words] === undefined)}
       saveLabel={t('write.take')}
-      error={reading.error}
     >
       <label htmlFor={id}>{t('write.downLabel')}</label>
       <Input.TextArea

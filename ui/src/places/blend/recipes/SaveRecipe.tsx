@@ -50,7 +50,7 @@ export function SaveRecipe({ open, isChanged, close }: { open: boolean; isChange
       title={t('blend.saveRecipe')}
       close={close}
       save={() => submit(mix.recipeId)}
-      saving={save.isPending}
+      by={{ isPending: save.isPending, error: isAtField ? null : save.error }}
       disabled={notNumber}
       beside={
         mix.recipeId !== null && (
@@ -62,7 +62,6 @@ export function SaveRecipe({ open, isChanged, close }: { open: boolean; isChange
           </DoButton>
         )
       }
-      error={isAtField ? null : save.error}
       marked={notNumber}
     >
       <Form.Item
