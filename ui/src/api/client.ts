@@ -42,6 +42,11 @@ export class ApiProblem extends Error {
   }
 }
 
+/** What was refused, where it was that and not that nobody answers. */
+export function problemOf({ error }: { error: Error | null }): ApiProblem | undefined {
+  return error instanceof ApiProblem ? error : undefined;
+}
+
 /** The answer's data, or the problem thrown. */
 export function answerOf<T>(result: { data?: T; error?: unknown; response: Response }): T {
   if (result.data !== undefined) {

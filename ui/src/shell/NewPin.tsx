@@ -1,7 +1,7 @@
 import { Button, Form } from 'antd';
 import { type ReactNode, useState } from 'react';
 
-import { ApiProblem } from '../api/client';
+import { problemOf } from '../api/client';
 import { useOwnPin } from '../api/session';
 import { useWords } from '../i18n/words';
 import { Trouble } from '../kit/forms/Trouble';
@@ -13,7 +13,7 @@ export function NewPin({ done, beside }: { done: () => void; beside?: ReactNode 
   const { t } = useWords();
   const [pin, setPin] = useState('');
   const save = useOwnPin();
-  const problem = save.error instanceof ApiProblem ? save.error : undefined;
+  const problem = problemOf(save);
 
   return (
     <Form layout="vertical" onFinish={() => save.mutate({ pin }, { onSuccess: done })}>

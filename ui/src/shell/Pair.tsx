@@ -2,7 +2,7 @@ import { Button, Form } from 'antd';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 
-import { ApiProblem } from '../api/client';
+import { problemOf } from '../api/client';
 import { usePair } from '../api/session';
 import { useWords } from '../i18n/words';
 import { TextField } from '../kit/fields/TextField';
@@ -19,7 +19,7 @@ export function Pair() {
   const [name, setName] = useState('');
   const pair = usePair();
   const toWork = () => void navigate('/today', { replace: true });
-  const problem = pair.error instanceof ApiProblem ? pair.error : undefined;
+  const problem = problemOf(pair);
 
   return (
     <main className={styles.door}>

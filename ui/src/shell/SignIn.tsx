@@ -1,7 +1,7 @@
 import { Button, Form } from 'antd';
 import { type ReactNode, useState } from 'react';
 
-import { ApiProblem } from '../api/client';
+import { problemOf } from '../api/client';
 import { type Session, useSignIn } from '../api/session';
 import { useWords } from '../i18n/words';
 import { TextField } from '../kit/fields/TextField';
@@ -19,7 +19,7 @@ export function SignIn({ session, beside }: { session: Session; beside?: ReactNo
   const [password, setPassword] = useState('');
   const [pin, setPin] = useState('');
   const signIn = useSignIn();
-  const problem = signIn.error instanceof ApiProblem ? signIn.error : undefined;
+  const problem = problemOf(signIn);
   const submit = () => signIn.mutate(byPin ? { pin } : { name, password });
 
   return (

@@ -2,7 +2,7 @@ import { Button, Form, Select } from 'antd';
 import { useState } from 'react';
 import { Link } from 'react-router';
 
-import { ApiProblem } from '../api/client';
+import { problemOf } from '../api/client';
 import { type Session, useGoToYard, useMay, useOwnPassword, useSession, useSignOut } from '../api/session';
 import { useWords } from '../i18n/words';
 import { Trouble } from '../kit/forms/Trouble';
@@ -120,7 +120,7 @@ function NewPassword({ done }: { done: () => void }) {
   const [old, setOld] = useState('');
   const [next, setNext] = useState('');
   const save = useOwnPassword();
-  const problem = save.error instanceof ApiProblem ? save.error : undefined;
+  const problem = problemOf(save);
   const keep = () =>
     save.mutate(
       { password: old, new_password: next },

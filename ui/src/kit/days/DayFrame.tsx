@@ -3,7 +3,7 @@ import { useState } from 'react';
 
 import { useVessels } from '../../api/bench';
 import { useSaveDay } from '../../api/days';
-import { ApiProblem, type Schemas } from '../../api/client';
+import { problemOf, type Schemas } from '../../api/client';
 import { isoDay } from '../../i18n/isoDay';
 import { useWords } from '../../i18n/words';
 import { NumberField } from '../fields/NumberField';
@@ -33,7 +33,7 @@ export function DayFrame({ day, close, learned }: Props) {
   const save = useSaveDay(day);
   const say = useUndoable();
   const vessels = useVessels().data?.data ?? [];
-  const problem = save.error instanceof ApiProblem ? save.error : undefined;
+  const problem = problemOf(save);
   const errorAt = (path: string) => (marked.includes(path) ? t('common.notNumber') : problem?.at(path));
 
   const submit = async () => {

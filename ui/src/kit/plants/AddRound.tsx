@@ -1,7 +1,7 @@
 import { Form, Select } from 'antd';
 import { useState } from 'react';
 
-import { ApiProblem, type Schemas } from '../../api/client';
+import { problemOf, type Schemas } from '../../api/client';
 import { useAddRound } from '../../api/care';
 import { usePlaces } from '../../api/plants';
 import { useMeta } from '../../api/meta';
@@ -28,7 +28,7 @@ export function AddRound({ close }: { close: () => void }) {
   const [until, setUntil] = useState('');
   const add = useAddRound();
   const say = useUndoable();
-  const problem = add.error instanceof ApiProblem ? add.error : undefined;
+  const problem = problemOf(add);
   const isWrong = every.trim() !== '' && typedNumber(every) === null;
   const submit = async () => {
     if (isWrong) {

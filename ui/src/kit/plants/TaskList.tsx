@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { Link } from 'react-router';
 
-import { ApiProblem, type Schemas } from '../../api/client';
+import { problemOf, type Schemas } from '../../api/client';
 import { useChangeTask } from '../../api/care';
 import { isoDay } from '../../i18n/isoDay';
 import { useWords } from '../../i18n/words';
@@ -152,7 +152,7 @@ function Ask({ task, what, close }: { task: Task; what: 'postpone' | 'skip'; clo
   const say = useUndoable();
   const [until, setUntil] = useState(() => isoDay(7));
   const [reason, setReason] = useState('');
-  const problem = change.error instanceof ApiProblem ? change.error : undefined;
+  const problem = problemOf(change);
   const submit = async () => {
     await change.mutateAsync(
       what === 'postpone' ? { id: task.id, do: 'postpone', until, reason } : { id: task.id, do: 'skip', reason },

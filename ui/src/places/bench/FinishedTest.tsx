@@ -1,7 +1,8 @@
 import { Button } from 'antd';
 import { useNavigate } from 'react-router';
-import { ApiProblem, type Schemas } from '../../api/client';
+import { type Schemas } from '../../api/client';
 import { useDiscardTest, useStartTest, useUseTest } from '../../api/bench';
+import { Trouble } from '../../kit/forms/Trouble';
 import { useWords } from '../../i18n/words';
 import { useUndoable } from '../../kit/hooks/useUndoable';
 import { ResultView } from '../../kit/measured/ResultView';
@@ -61,11 +62,7 @@ export function FinishedTest({ test }: { test: Test }) {
         </p>
       </header>
       <ResultView test={test} />
-      {problem !== undefined && (
-        <p className={common.fieldError} role="alert">
-          {problem instanceof ApiProblem ? problem.message : t('problem.offline')}
-        </p>
-      )}
+      <Trouble line error={problem} />
       <footer className={styles.testFoot}>
         {isUsable && (
           <DoButton

@@ -1,7 +1,7 @@
 import { Button } from 'antd';
 import { useRef, useState } from 'react';
 import { useNavigate } from 'react-router';
-import { ApiProblem, type Schemas } from '../../api/client';
+import { ApiProblem, problemOf, type Schemas } from '../../api/client';
 import { useDiscardTest, useFinishTest, useKeepTest } from '../../api/bench';
 import { SetupPicture } from '../../drawing/SetupPicture';
 import type { MessageId } from '../../i18n/words';
@@ -51,7 +51,7 @@ export function RunningTest({ test }: { test: Test }) {
     await queue.flush();
     await finish.mutateAsync();
   };
-  const finishProblem = finish.error instanceof ApiProblem ? finish.error : undefined;
+  const finishProblem = problemOf(finish);
   const now = plan.steps[step];
 
   return (

@@ -1,6 +1,6 @@
 import { Form, Input } from 'antd';
 import { useId, useState } from 'react';
-import { ApiProblem, type Schemas } from '../../api/client';
+import { problemOf, type Schemas } from '../../api/client';
 import { useArchiveSieveSet, useSaveSieveSet, useSieveSets } from '../../api/bench';
 import { useWords } from '../../i18n/words';
 import { RowActions } from '../../kit/lists/RowActions';
@@ -58,7 +58,7 @@ function SieveSetForm({ set, close }: { set: SieveSet | null; close: () => void 
   const [wrong, setWrong] = useState(false);
   const save = useSaveSieveSet();
   const say = useUndoable();
-  const problem = save.error instanceof ApiProblem ? save.error : undefined;
+  const problem = problemOf(save);
   const apertureProblem = problem?.errors.find((error) => error.path.startsWith('apertures'))?.message;
 
   const submit = async () => {

@@ -1,11 +1,12 @@
 import { Form, Segmented, Select } from 'antd';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
-import { ApiProblem, type Schemas } from '../../api/client';
+import type { Schemas } from '../../api/client';
 import { useStartTest } from '../../api/bench';
 import { useComponents, useLots } from '../../api/components';
 import { usePots } from '../../api/pots';
 import { useRecipes } from '../../api/recipes';
+import { Trouble } from '../../kit/forms/Trouble';
 import { useWords } from '../../i18n/words';
 import { TextField } from '../../kit/fields/TextField';
 import { durationText } from './duration';
@@ -37,7 +38,6 @@ export function StartTest({ plan, componentId, lotId, recipeId, close }: Props) 
   const lots = useLots(component);
   const start = useStartTest();
   const navigate = useNavigate();
-  const problem = start.error instanceof ApiProblem ? start.error : undefined;
   const needsPot = plan.kind === 'run_through';
 
   const submit = async () => {
@@ -149,11 +149,7 @@ export function StartTest({ plan, componentId, lotId, recipeId, close }: Props) 
           </Form.Item>
         )}
         <TextField label={t('bench.person')} value={person} onChange={setPerson} longest={60} />
-        {start.error !== null && (
-          <p className={common.fieldError} role="alert">
-            {problem?.message ?? t('problem.offline')}
-          </p>
-        )}
+        <Trouble line error={start.error} />
       </Form>
     </Side>
   );

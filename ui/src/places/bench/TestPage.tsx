@@ -1,7 +1,7 @@
 import { Spin } from 'antd';
 import { Link, useParams } from 'react-router';
-import { ApiProblem } from '../../api/client';
 import { useTest } from '../../api/bench';
+import { Trouble } from '../../kit/forms/Trouble';
 import { useWords } from '../../i18n/words';
 import { FinishedTest } from './FinishedTest';
 import { RunningTest } from './RunningTest';
@@ -20,11 +20,7 @@ export default function TestPage() {
         <Link to="/bench">{t('tools.back')}</Link>
       </p>
       {test.isPending && <Spin className={common.listWaiting} />}
-      {test.error !== null && (
-        <p className={common.fieldError} role="alert">
-          {test.error instanceof ApiProblem ? test.error.message : t('problem.offline')}
-        </p>
-      )}
+      <Trouble line error={test.error} />
       {test.data !== undefined &&
         (test.data.status === 'running' ? (
           <RunningTest key={id} test={test.data} />

@@ -1,6 +1,6 @@
 import { Form, Segmented } from 'antd';
 import { useState } from 'react';
-import { ApiProblem, type Schemas } from '../../api/client';
+import { problemOf, type Schemas } from '../../api/client';
 import { useArchiveVessel, useSaveVessel, useVessels } from '../../api/bench';
 import { useWords } from '../../i18n/words';
 import { NumberField } from '../../kit/fields/NumberField';
@@ -74,7 +74,7 @@ function VesselForm({ vessel, close }: { vessel: Vessel | null; close: () => voi
   const [water, setWater] = useState(vessel?.water_g == null ? '' : plain(vessel.water_g));
   const save = useSaveVessel();
   const say = useUndoable();
-  const problem = save.error instanceof ApiProblem ? save.error : undefined;
+  const problem = problemOf(save);
 
   const submit = async () => {
     const saved = await save.mutateAsync({

@@ -1,11 +1,12 @@
 import { Spin } from 'antd';
 import { Link, useSearchParams } from 'react-router';
 
-import { ApiProblem, type Schemas } from '../../api/client';
+import { type Schemas } from '../../api/client';
 import { useComponentSheets } from '../../api/components';
 import { useMeta } from '../../api/meta';
 import { Swatch } from '../../drawing/Swatch';
 import type { MessageId } from '../../i18n/words';
+import { Trouble } from '../../kit/forms/Trouble';
 import { useWords } from '../../i18n/words';
 import { SieveChart } from './SieveChart';
 import common from '../../styles/common.module.css';
@@ -59,11 +60,7 @@ export default function CompareComponentsPage() {
         <Link to="/bins">{t('component.back')}</Link>
       </p>
       <h1>{t('compare.title')}</h1>
-      {error != null && (
-        <p className={common.fieldError} role="alert">
-          {error instanceof ApiProblem ? error.message : t('problem.offline')}
-        </p>
-      )}
+      <Trouble line error={error} />
       {ids.length < 2 && <p className={common.listEmpty}>{t('compare.choose')}</p>}
       {sheets.length < ids.length && error == null && <Spin className={common.listWaiting} />}
       {sheets.length > 1 && sheets.length === ids.length && (

@@ -1,7 +1,7 @@
 import { Alert, Button, Checkbox, ColorPicker, ConfigProvider, Form, Input, Select } from 'antd';
 import { useId, useState } from 'react';
 
-import { ApiProblem, type Schemas } from '../../api/client';
+import { problemOf, type Schemas } from '../../api/client';
 import { useComponents, useSaveComponent } from '../../api/components';
 import { useMeta } from '../../api/meta';
 import { useWords } from '../../i18n/words';
@@ -46,7 +46,7 @@ export function ComponentDrawer({
   const meta = useMeta();
   const save = useSaveComponent(asCopy ? null : component);
   const say = useUndoable();
-  const problem = save.error instanceof ApiProblem ? save.error : undefined;
+  const problem = problemOf(save);
   const currency = meta.data?.currency ?? 'EUR';
 
   const change = (changed: Partial<ComponentForm>) => setForm({ ...form, ...changed });

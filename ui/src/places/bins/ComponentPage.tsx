@@ -2,9 +2,10 @@ import { Button, Spin } from 'antd';
 import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 
-import { ApiProblem, type Schemas } from '../../api/client';
+import { type Schemas } from '../../api/client';
 import { useComponentSheets } from '../../api/components';
 import { Swatch } from '../../drawing/Swatch';
+import { Trouble } from '../../kit/forms/Trouble';
 import { useWords } from '../../i18n/words';
 import { ComponentDrawer, type Editing } from './ComponentDrawer';
 import { Lots } from './Lots';
@@ -32,11 +33,7 @@ export default function ComponentPage() {
         <Link to="/bins">{t('component.back')}</Link>
       </p>
       {sheet?.isPending && <Spin className={common.listWaiting} />}
-      {sheet?.error && (
-        <p className={common.fieldError} role="alert">
-          {sheet.error instanceof ApiProblem ? sheet.error.message : t('problem.offline')}
-        </p>
-      )}
+      <Trouble line error={sheet?.error} />
       {sheet?.data !== undefined && (
         <Sheet sheet={sheet.data} edit={(asCopy) => setEditing({ component: sheet.data.component, asCopy })} />
       )}

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 
-import { ApiProblem, type Schemas } from '../../api/client';
+import { problemOf, type Schemas } from '../../api/client';
 import { useHoldLot } from '../../api/components';
 import { useWords } from '../../i18n/words';
 import { TextField } from '../../kit/fields/TextField';
@@ -14,7 +14,7 @@ export function HoldForm({ lot, close }: { lot: Schemas['Lot']; close: () => voi
   const [why, setWhy] = useState('');
   const hold = useHoldLot();
   const say = useUndoable();
-  const problem = hold.error instanceof ApiProblem ? hold.error : undefined;
+  const problem = problemOf(hold);
   const submit = async () => {
     await hold.mutateAsync({ id: lot.id, held: true, note: why });
     say(t('lots.isHeld', { name: lot.name }), () => hold.mutate({ id: lot.id, held: false }));

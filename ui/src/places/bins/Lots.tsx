@@ -1,7 +1,7 @@
 import { Button } from 'antd';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
-import { ApiProblem, type Schemas } from '../../api/client';
+import { problemOf, type Schemas } from '../../api/client';
 import { useArchiveLot, useHoldLot, useLots, useSaveLot } from '../../api/components';
 import { useMeta } from '../../api/meta';
 import { isoDay } from '../../i18n/isoDay';
@@ -135,7 +135,7 @@ function LotForm({
   const [marked, setMarked] = useState<string[]>([]);
   const save = useSaveLot(componentId);
   const say = useUndoable();
-  const problem = save.error instanceof ApiProblem ? save.error : undefined;
+  const problem = problemOf(save);
   const errorAt = (path: string) => (marked.includes(path) ? t('common.notNumber') : problem?.at(path));
 
   const submit = async () => {

@@ -1,6 +1,6 @@
 import { Button, Form, Input, Segmented } from 'antd';
 import { useState } from 'react';
-import { answerOf, api, ApiProblem, type Schemas } from '../../api/client';
+import { answerOf, api, problemOf, type Schemas } from '../../api/client';
 import { useBatches } from '../../api/batches';
 import { useSaveMix } from '../../api/components';
 import { useMeta } from '../../api/meta';
@@ -49,7 +49,7 @@ export function MixDrawer({ mix, close }: { mix: Schemas['Component'] | null; cl
   const hasBatches = (useBatches({ per_page: 1 }).data?.total ?? 0) > 0;
   const save = useSaveMix(mix);
   const say = useUndoable();
-  const problem = save.error instanceof ApiProblem ? save.error : undefined;
+  const problem = problemOf(save);
   const errorAt = (path: string) => (marked.includes(path) ? t('common.notNumber') : problem?.at(path));
   const number = (key: string, label: string, unit: string, hint?: string) => (
     <NumberField

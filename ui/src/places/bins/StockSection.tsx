@@ -1,6 +1,6 @@
 import { Form, Pagination, Segmented, Select } from 'antd';
 import { useState } from 'react';
-import { ApiProblem, type Schemas } from '../../api/client';
+import { problemOf, type Schemas } from '../../api/client';
 import { useLots, useMoveStock, useMovements } from '../../api/components';
 import { useMeta } from '../../api/meta';
 import { useWords } from '../../i18n/words';
@@ -96,7 +96,7 @@ function StockForm({ component, close }: { component: Schemas['Component']; clos
   const lots = useLots(component.id);
   const move = useMoveStock(component.id);
   const say = useUndoable();
-  const problem = move.error instanceof ApiProblem ? move.error : undefined;
+  const problem = problemOf(move);
   const amount = typedNumber(litres);
   const counted = Object.entries(each).filter(([, text]) => text.trim() !== '');
   const isWrong = (text: string) => text.trim() !== '' && typedNumber(text) === null;

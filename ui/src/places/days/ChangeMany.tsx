@@ -1,7 +1,7 @@
 import { Form, Select } from 'antd';
 import { useState } from 'react';
 
-import { ApiProblem, type Schemas } from '../../api/client';
+import { problemOf, type Schemas } from '../../api/client';
 import { useChangeEntries } from '../../api/days';
 import { useFertilisers } from '../../api/fertilisers';
 import { usePots } from '../../api/pots';
@@ -29,7 +29,7 @@ export function ChangeMany({ day, entries, close, done }: Props) {
   const [changes, setChanges] = useState<Changes>({});
   const change = useChangeEntries(day.id);
   const say = useUndoable();
-  const problem = change.error instanceof ApiProblem ? change.error : undefined;
+  const problem = problemOf(change);
   const put = (more: Changes) => setChanges({ ...changes, ...more });
   const submit = async () => {
     await change.mutateAsync({ entries: entries.map(({ id, revision }) => ({ id, revision })), changes });

@@ -1,7 +1,7 @@
 import { Select } from 'antd';
 import { useState } from 'react';
 
-import { ApiProblem, type Schemas } from '../../api/client';
+import { problemOf, type Schemas } from '../../api/client';
 import { useAddToDay } from '../../api/days';
 import { usePlants } from '../../api/plants';
 import { useRecipes } from '../../api/recipes';
@@ -36,7 +36,7 @@ export function ChoosePlants({ day, close }: { day: Schemas['PottingDay']; close
   });
   const add = useAddToDay();
   const say = useUndoable();
-  const problem = add.error instanceof ApiProblem ? add.error : undefined;
+  const problem = problemOf(add);
   const there = day.entries.map((entry) => entry.plant.id);
   const submit = async () => {
     await add.mutateAsync({

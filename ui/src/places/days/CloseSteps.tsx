@@ -2,10 +2,10 @@ import { Form } from 'antd';
 import { useState } from 'react';
 import { Link } from 'react-router';
 
-import type { Schemas } from '../../api/client';
-import { ApiProblem } from '../../api/client';
+import { problemOf, type Schemas } from '../../api/client';
 import { useCloseMix, useFinishDay, useMixLoad, useReopenDay, useReopenMix } from '../../api/days';
 import { rules } from '../../api/meta';
+import { Trouble } from '../../kit/forms/Trouble';
 import { useWords } from '../../i18n/words';
 import { NumberField } from '../../kit/fields/NumberField';
 import { useUndoable } from '../../kit/hooks/useUndoable';
@@ -40,7 +40,7 @@ export function CloseSteps({ day, person }: { day: Day; person: string }) {
       {day.status === 'finished' ? (
         <>
           <p className={`${styles.benchBig} ${styles.good}`}>✓ {t('potting.finished')}</p>
-          <Trouble error={reopen.error} />
+          <Trouble line className={styles.benchTrouble} error={reopen.error} />
           <DoButton
             size="large"
             loading={reopen.isPending}
@@ -51,7 +51,7 @@ export function CloseSteps({ day, person }: { day: Day; person: string }) {
         </>
       ) : (
         <>
-          <Trouble error={finish.error} />
+          <Trouble line className={styles.benchTrouble} error={finish.error} />
           <DoButton
             type="primary"
             size="large"
@@ -69,16 +69,6 @@ export function CloseSteps({ day, person }: { day: Day; person: string }) {
         </>
       )}
     </div>
-  );
-}
-
-function Trouble({ error }: { error: Error | null }) {
-  const { t } = useWords();
-
-  return error === null ? null : (
-    <p className={`${common.fieldError} ${styles.benchTrouble}`} role="alert">
-      {error instanceof ApiProblem ? error.message : t('problem.offline')}
-    </p>
   );
 }
 
@@ -104,7 +94,7 @@ function Closed({ day, mix }: { day: Day; mix: Mix }) {
           </DoButton>
         )}
       </p>
-      <Trouble error={reopen.error} />
+      <Trouble line className={styles.benchTrouble} error={reopen.error} />
     </section>
   );
 }
@@ -160,7 +150,7 @@ function Unmixed({ day, mix, more, person }: { day: Day; mix: Mix; more: number;
           {t('potting.closeWithout', said)}
         </DoButton>
       </p>
-      <Trouble error={load.error ?? close.error} />
+      <Trouble line className={styles.benchTrouble} error={load.error ?? close.error} />
     </section>
   );
 }
@@ -171,7 +161,7 @@ function Left({ day, mix }: { day: Day; mix: Mix }) {
   const rest = Math.floor(mix.rest_l * 100) / 100;
   const [litres, setLitres] = useState(plain(rest));
   const close = useCloseMix(day.id);
-  const problem = close.error instanceof ApiProblem ? close.error : undefined;
+  const problem = problemOf(close);
   const value = typedNumber(litres);
   const isMore = problem?.errors.some((error) => error.rule === 'more_than_mixed') ?? false;
 

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 
-import { ApiProblem, type Schemas } from '../../api/client';
+import { problemOf, type Schemas } from '../../api/client';
 import { useMoveStock } from '../../api/components';
 import { plain, typedNumber } from '../../i18n/numbers';
 import { useWords } from '../../i18n/words';
@@ -36,7 +36,7 @@ function Count({ row, litres, counted }: { row: Schemas['DayShelf']; litres: num
   const [text, setText] = useState(() => plain(Math.round(row.stock_l * 100) / 100));
   const move = useMoveStock(row.component_id);
   const value = typedNumber(text);
-  const problem = move.error instanceof ApiProblem ? move.error : undefined;
+  const problem = problemOf(move);
   const count = async () => {
     if (value !== null) {
       await move.mutateAsync({ kind: 'count', counted_l: value });

@@ -1,7 +1,7 @@
 import { Button, Checkbox, Segmented, Select } from 'antd';
 import { useState } from 'react';
 
-import { ApiProblem, type Schemas } from '../../api/client';
+import { problemOf, type Schemas } from '../../api/client';
 import { usePotEntry } from '../../api/days';
 import { usePlants } from '../../api/plants';
 import { useWords } from '../../i18n/words';
@@ -62,7 +62,7 @@ export function DoneDrawer({ day, entry, state, person, close, undo }: Props) {
   const plants = usePlants({ per_page: 50, ...(search === '' ? {} : { search }) }).data?.data ?? [];
   const pot = usePotEntry(day.id);
   const say = useUndoable();
-  const problem = pot.error instanceof ApiProblem ? pot.error : undefined;
+  const problem = problemOf(pot);
   const optional = ['minutes', 'run_through_s'];
   const isWrong = (key: string) => {
     const text = texts[key] ?? '';

@@ -1,7 +1,7 @@
 import { Button, Form, Select } from 'antd';
 import { useRef, useState } from 'react';
 
-import { ApiProblem, type Schemas } from '../../api/client';
+import { problemOf, type Schemas } from '../../api/client';
 import { useChangeEntry, useJudgement, useRemoveEntry } from '../../api/days';
 import { rules } from '../../api/meta';
 import { useFertilisers } from '../../api/fertilisers';
@@ -61,7 +61,7 @@ export function EntryDrawer({ day, entry, close }: Props) {
     revision.current = saved.entries.find((each) => each.id === entry.id)?.revision ?? revision.current;
   }, KEEP_AFTER_MS);
   const keep = (changes: Changes) => void queue.keep(changes);
-  const problem = queue.error instanceof ApiProblem ? queue.error : undefined;
+  const problem = problemOf(queue);
   const mayNot = !useMay()('grower');
   const locked = mayNot || entry.state === 'done' || entry.state === 'changed' || day.status === 'finished';
 

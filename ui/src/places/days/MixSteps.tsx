@@ -1,11 +1,12 @@
 import { Button, Select } from 'antd';
 import { useState } from 'react';
 
-import { ApiProblem, type Schemas } from '../../api/client';
+import type { Schemas } from '../../api/client';
 import { useMixLoad, useTickPart, useUnmixLoad } from '../../api/days';
 import { useMay } from '../../api/session';
 import { UNSENT_LOAD } from '../../api/unsentDay';
 import { Swatch } from '../../drawing/Swatch';
+import { Trouble } from '../../kit/forms/Trouble';
 import { useWords } from '../../i18n/words';
 import { usePreparationWords } from '../../kit/mixes/usePreparationWords';
 import { useUndoable } from '../../kit/hooks/useUndoable';
@@ -79,11 +80,7 @@ export function MixSteps({ day, person, stay, toPotting }: Props) {
           ))}
         </ul>
       )}
-      {unmix.error !== null && (
-        <p className={common.fieldError} role="alert">
-          {unmix.error instanceof ApiProblem ? unmix.error.message : t('problem.offline')}
-        </p>
-      )}
+      <Trouble line error={unmix.error} />
     </div>
   );
 }
@@ -129,7 +126,6 @@ function Load({
   const load = useMixLoad(day.id);
   const unmix = useUnmixLoad(day.id);
   const say = useUndoable();
-  const problem = load.error instanceof ApiProblem ? load.error : undefined;
   const submit = async () => {
     stay();
     const saved = await load.mutateAsync({ recipe_id: mix.recipe_id, number, lots, person });
@@ -221,11 +217,7 @@ function Load({
       </ul>
       <p className={styles.benchTurns}>{t('potting.turns', { turns: mix.turns })}</p>
       {load.error !== null && <CountNow day={day} lines={planned.lines} counted={() => load.reset()} />}
-      {load.error !== null && (
-        <p className={`${common.fieldError} ${styles.benchTrouble}`} role="alert">
-          {problem?.message ?? t('problem.offline')}
-        </p>
-      )}
+      <Trouble line className={styles.benchTrouble} error={load.error} />
       <DoButton
         be="helper"
         type="primary"

@@ -1,7 +1,7 @@
 import { Button } from 'antd';
 import { useEffect, useRef, useState } from 'react';
 
-import { ApiProblem, type Schemas } from '../../api/client';
+import { problemOf, type Schemas } from '../../api/client';
 import { usePotEntry } from '../../api/days';
 import { useUnsent } from '../../api/outbox';
 import { useWords } from '../../i18n/words';
@@ -44,7 +44,7 @@ export function PotSteps({ day, person, toEnd }: Props) {
     ),
   );
   const finished = day.entries.filter((each) => each.state !== 'planned');
-  const problem = pot.error instanceof ApiProblem ? pot.error : undefined;
+  const problem = problemOf(pot);
   const back = (id: number) => pot.mutate({ entry: id, state: 'planned' });
   const asksWhy = problem?.at('accepted') !== undefined;
   const ask = (state: 'changed' | 'not_today') => {

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { Link } from 'react-router';
 
-import { ApiProblem, type Schemas } from '../../api/client';
+import { problemOf, type Schemas } from '../../api/client';
 import { useBuyForDay, useStandIns } from '../../api/days';
 import { rules, useMeta } from '../../api/meta';
 import { Swatch } from '../../drawing/Swatch';
@@ -169,7 +169,7 @@ function Buy({ day, row, close }: { day: Schemas['PottingDay']; row: Row; close:
   const [name, setName] = useState('');
   const buy = useBuyForDay(day.id);
   const say = useUndoable();
-  const problem = buy.error instanceof ApiProblem ? buy.error : undefined;
+  const problem = problemOf(buy);
   const wrong = { litres: typedNumber(litres) === null, price: price.trim() !== '' && typedNumber(price) === null };
   const submit = async () => {
     if (wrong.litres || wrong.price) {

@@ -1,7 +1,7 @@
 import { Checkbox, Form, Select } from 'antd';
 import { useState } from 'react';
 
-import { ApiProblem, type Schemas } from '../../api/client';
+import { problemOf, type Schemas } from '../../api/client';
 import { useMeta } from '../../api/meta';
 import { useArchiveSpecies, useSaveSpecies, useSpecies } from '../../api/situations';
 import { useWords } from '../../i18n/words';
@@ -100,7 +100,7 @@ function PlantDrawer({ species, close }: { species: Species | null; close: () =>
   const [figures, setFigures] = useState<Record<string, string>>(() =>
     Object.fromEntries(FIGURES.map((figure) => [figure, species?.[figure] == null ? '' : plain(species[figure])])),
   );
-  const problem = save.error instanceof ApiProblem ? save.error : undefined;
+  const problem = problemOf(save);
   const usual = meta.data?.plant_groups.find((each) => each.group === group);
   const hints: Record<string, number | undefined> = {
     air_low: usual?.air[0],

@@ -1,7 +1,7 @@
 import { Form, Select } from 'antd';
 import { useState } from 'react';
 
-import { ApiProblem, type Schemas } from '../../api/client';
+import { problemOf, type Schemas } from '../../api/client';
 import { useArchiveSite, useClimates, useReadMonths, useSaveSite, useSites } from '../../api/situations';
 import { type MessageId, useWords } from '../../i18n/words';
 import { ListHead } from '../../kit/lists/ListHead';
@@ -105,7 +105,7 @@ function SiteDrawer({ site, close }: { site: Site | null; close: () => void }) {
   const [months, setMonths] = useState<Texts[]>(() =>
     Array.from({ length: 12 }, (_, i) => textsOf(site?.months[i] ?? null)),
   );
-  const problem = save.error instanceof ApiProblem ? save.error : undefined;
+  const problem = problemOf(save);
   const set = (field: keyof typeof texts) => (text: string) => setTexts({ ...texts, [field]: text });
   const number = (text: string) => typedNumber(text) ?? Number.NaN;
   const submit = async () => {
@@ -161,7 +161,7 @@ function SiteDrawer({ site, close }: { site: Site | null; close: () => void }) {
     tmax: number(row.tmax),
     rain_mm: typedNumber(row.rain_mm) ?? 0,
   }));
-  const fileProblem = read.error instanceof ApiProblem ? read.error : undefined;
+  const fileProblem = problemOf(read);
 
   return (
     <FormDrawer title={site?.name ?? t('library.addSite')} size={760} close={close} save={submit} by={save} atFields>

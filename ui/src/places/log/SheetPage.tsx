@@ -2,9 +2,10 @@ import { Button, Form, Spin } from 'antd';
 import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 
-import { ApiProblem, type Schemas } from '../../api/client';
+import { type Schemas } from '../../api/client';
 import { useBatch, useMixBatch } from '../../api/batches';
 import { useMeta } from '../../api/meta';
+import { Trouble } from '../../kit/forms/Trouble';
 import { useWords } from '../../i18n/words';
 import { TextField } from '../../kit/fields/TextField';
 import { useUndoable } from '../../kit/hooks/useUndoable';
@@ -28,11 +29,7 @@ export default function SheetPage() {
         </Button>
       </p>
       {batch.isPending && <Spin className={common.listWaiting} />}
-      {batch.error !== null && (
-        <p className={common.fieldError} role="alert">
-          {batch.error instanceof ApiProblem ? batch.error.message : t('problem.offline')}
-        </p>
-      )}
+      <Trouble line error={batch.error} />
       {batch.data !== undefined && <Mixing batch={batch.data} />}
       {batch.data !== undefined && <MixingSheet batch={batch.data} />}
     </div>
@@ -85,11 +82,7 @@ function Mixing({ batch }: { batch: Schemas['Batch'] }) {
           </DoButton>
         </p>
       )}
-      {mix.error !== null && (
-        <p className={common.fieldError} role="alert">
-          {mix.error instanceof ApiProblem ? mix.error.message : t('problem.offline')}
-        </p>
-      )}
+      <Trouble line error={mix.error} />
     </section>
   );
 }

@@ -1,7 +1,7 @@
 import { Form, Radio } from 'antd';
 import { useState } from 'react';
 
-import { ApiProblem, type Schemas } from '../../api/client';
+import { ApiProblem, problemOf, type Schemas } from '../../api/client';
 import { useAddPerson, useChangePerson, useSetPassword } from '../../api/people';
 import type { Role } from '../../api/session';
 import { useWords } from '../../i18n/words';
@@ -88,7 +88,7 @@ export function PasswordDialog({ person, close }: { person: Person; close: () =>
   const [password, setPassword] = useState('');
   const set = useSetPassword();
   const say = useUndoable();
-  const problem = set.error instanceof ApiProblem ? set.error : undefined;
+  const problem = problemOf(set);
   const submit = async () => {
     await set.mutateAsync({ id: person.id, password });
     say(t('people.passwordSet', { name: person.name }));

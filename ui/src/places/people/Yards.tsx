@@ -1,7 +1,7 @@
 import { Button } from 'antd';
 import { useState } from 'react';
 
-import { ApiProblem, type Schemas } from '../../api/client';
+import { problemOf, type Schemas } from '../../api/client';
 import { useArchiveYard, useSaveYard, useYards } from '../../api/people';
 import { useGoToYard, useSession } from '../../api/session';
 import { useWords } from '../../i18n/words';
@@ -86,7 +86,7 @@ function YardForm({ yard, close }: { yard: Yard | null; close: () => void }) {
   const [name, setName] = useState(yard?.name ?? '');
   const save = useSaveYard();
   const say = useUndoable();
-  const problem = save.error instanceof ApiProblem ? save.error : undefined;
+  const problem = problemOf(save);
   const submit = async () => {
     const saved = await save.mutateAsync({ id: yard?.id ?? null, name });
     say(t('common.saved', { name: saved.name }));

@@ -1,7 +1,7 @@
 import { Form, Select } from 'antd';
 import { useState } from 'react';
 
-import { ApiProblem, type Schemas } from '../../api/client';
+import { problemOf, type Schemas } from '../../api/client';
 import { useMeta } from '../../api/meta';
 import { useArchiveFertiliser, useFertilisers, useSaveFertiliser } from '../../api/fertilisers';
 import { useWords } from '../../i18n/words';
@@ -116,7 +116,7 @@ function FertiliserForm({ one, close }: { one: Fertiliser | null; close: () => v
     Object.fromEntries(NUMBERS.map((key) => [key, one?.[key] == null ? '' : plain(one[key])])),
   );
   const [marked, setMarked] = useState<string[]>([]);
-  const problem = save.error instanceof ApiProblem ? save.error : undefined;
+  const problem = problemOf(save);
   const wanted = NUMBERS.filter(
     (key) => (key !== 'longevity_days' || form === 'slow_release') && (key !== 'surface_g_l' || form !== 'liquid'),
   );

@@ -1,7 +1,7 @@
 import { Segmented } from 'antd';
 import { useState } from 'react';
 
-import { ApiProblem, type Schemas } from '../../api/client';
+import { problemOf, type Schemas } from '../../api/client';
 import { useLayer } from '../../api/plants';
 import { isoDay } from '../../i18n/isoDay';
 import { typedNumber } from '../../i18n/numbers';
@@ -32,7 +32,7 @@ export function LayerModal({ plant, what, close, separated }: Props) {
   const [text, setText] = useState('');
   const layer = useLayer(plant.id);
   const say = useUndoable();
-  const problem = layer.error instanceof ApiProblem ? layer.error : undefined;
+  const problem = problemOf(layer);
   const isWrong = what === 'put' && typedNumber(litres) === null;
   const submit = async () => {
     if (isWrong) {

@@ -1,7 +1,7 @@
 import { Form, Select } from 'antd';
 import { useState } from 'react';
 
-import { ApiProblem, type Schemas } from '../../api/client';
+import { problemOf, type Schemas } from '../../api/client';
 import { useMeasureGrowth } from '../../api/outcomes';
 import { isoDay } from '../../i18n/isoDay';
 import { typedNumber } from '../../i18n/numbers';
@@ -25,7 +25,7 @@ export function MeasureDialog({ dossier, close }: { dossier: Schemas['PlantDossi
   const [health, setHealth] = useState<Schemas['Health'] | ''>('');
   const [photo, setPhoto] = useState(0);
   const [note, setNote] = useState('');
-  const problem = measure.error instanceof ApiProblem ? measure.error : undefined;
+  const problem = problemOf(measure);
   const wrong = (text: string) =>
     text.trim() !== '' && typedNumber(text) === null ? t('common.notNumber') : undefined;
   const marked = FIGURES.some((each) => wrong(figures[each]) !== undefined);

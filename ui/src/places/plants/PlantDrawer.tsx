@@ -2,7 +2,7 @@ import { AutoComplete, Button, Checkbox, Form, Input, Select } from 'antd';
 import { type ComponentProps, useId, useState } from 'react';
 import { useNavigate } from 'react-router';
 
-import { ApiProblem, type Schemas } from '../../api/client';
+import { problemOf, type Schemas } from '../../api/client';
 import { usePlaces, useSavePlant } from '../../api/plants';
 import { usePots } from '../../api/pots';
 import { useRecipes } from '../../api/recipes';
@@ -44,7 +44,7 @@ export function PlantDrawer({ plant, close }: { plant: Schemas['Plant'] | null; 
   const say = useUndoable();
   const navigate = useNavigate();
   const [placeId, noteId] = [useId(), useId()];
-  const problem = save.error instanceof ApiProblem ? save.error : undefined;
+  const problem = problemOf(save);
   const set = (change: Partial<PlantForm>) => setForm({ ...form, ...change });
   const errorAt = (path: string) => (marked.includes(path) ? t('common.notNumber') : problem?.at(path));
 

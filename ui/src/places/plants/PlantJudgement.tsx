@@ -1,6 +1,6 @@
 import { useState } from 'react';
 
-import { ApiProblem, type Schemas } from '../../api/client';
+import { problemOf, type Schemas } from '../../api/client';
 import { useChangeProportions, useProportions } from '../../api/plants';
 import { useWords } from '../../i18n/words';
 import { NumberField } from '../../kit/fields/NumberField';
@@ -80,7 +80,7 @@ function Rules({ close }: { close: () => void }) {
   const rules = useProportions().data;
   const change = useChangeProportions();
   const [typed, setTyped] = useState<Partial<Record<(typeof RULES)[number], string>>>({});
-  const problem = change.error instanceof ApiProblem ? change.error : undefined;
+  const problem = problemOf(change);
   const value = (rule: (typeof RULES)[number]) => typed[rule] ?? (rules === undefined ? '' : String(rules[rule]));
   const submit = async () => {
     const body = Object.fromEntries(RULES.map((rule) => [rule, typedNumber(value(rule))]));

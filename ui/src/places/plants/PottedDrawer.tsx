@@ -1,7 +1,7 @@
 import { Button, Checkbox, Form, Select } from 'antd';
 import { useState } from 'react';
 
-import { ApiProblem, type Schemas } from '../../api/client';
+import { problemOf, type Schemas } from '../../api/client';
 import { usePottedAlready } from '../../api/plants';
 import { usePots } from '../../api/pots';
 import { useRecipes } from '../../api/recipes';
@@ -37,7 +37,7 @@ export function PottedDrawer({ plant, close }: { plant: Schemas['Plant']; close:
   const [why, setWhy] = useState('');
   const save = usePottedAlready(plant.id);
   const say = useUndoable();
-  const problem = save.error instanceof ApiProblem ? save.error : undefined;
+  const problem = problemOf(save);
   const hasBall = SIZES.some((size) => (ball[size] ?? '').trim() !== '');
   const isWrong = (text: string) => typedNumber(text) === null;
   const wrong = {

@@ -1,7 +1,7 @@
 import { Checkbox, Form, Input, Select } from 'antd';
 import { useId, useMemo, useState } from 'react';
 
-import { answerOf, api, ApiProblem, type Schemas } from '../../api/client';
+import { answerOf, api, problemOf, type Schemas } from '../../api/client';
 import { useLastGood } from '../../api/lastGood';
 import { useMeta } from '../../api/meta';
 import { useSavePot } from '../../api/pots';
@@ -83,7 +83,7 @@ export function PotDrawer({ pot, close }: { pot: Schemas['Pot'] | null; close: (
   const [placeId, colourId] = [useId(), useId()];
   const save = useSavePot(pot);
   const say = useUndoable();
-  const problem = save.error instanceof ApiProblem ? save.error : undefined;
+  const problem = problemOf(save);
   const wanted = useMemo(
     () => meta.data?.shapes.find((each) => each.shape === shape)?.measures ?? [],
     [meta.data, shape],

@@ -1,7 +1,7 @@
 import { Button, Form } from 'antd';
 import { useState } from 'react';
 
-import { ApiProblem, type Schemas } from '../../api/client';
+import { problemOf, type Schemas } from '../../api/client';
 import { usePlants } from '../../api/plants';
 import { useSaveZone, useZone } from '../../api/season';
 import { plain, typedNumber } from '../../i18n/numbers';
@@ -44,7 +44,7 @@ function ZoneForm({ zone, close, saved }: { zone: Schemas['Zone'] | null } & Omi
   );
   const save = useSaveZone();
   const say = useUndoable();
-  const problem = save.error instanceof ApiProblem ? save.error : undefined;
+  const problem = problemOf(save);
   const numbers = [rate, even, ...pots.map(({ emitters }) => emitters)];
   const marked = numbers.some((text) => typedNumber(text) === null);
   const wrong = (text: string) => (typedNumber(text) === null ? t('common.notNumber') : undefined);

@@ -1,7 +1,7 @@
 import { Button, Form, Radio } from 'antd';
 import { useState } from 'react';
 
-import { ApiProblem, type Schemas } from '../../api/client';
+import { problemOf, type Schemas } from '../../api/client';
 import { useAnswerTrainer } from '../../api/trainer';
 import { PotOutline } from '../../drawing/PotOutline';
 import { Swatch } from '../../drawing/Swatch';
@@ -33,7 +33,7 @@ export function OnePot({ pot, looks, stay, next }: Props) {
   const [look, setLook] = useState<Schemas['Trainer']['looks'][number] | null>(null);
   const [mend, setMend] = useState<string | null>(null);
   const [tried, setTried] = useState(false);
-  const problem = answer.error instanceof ApiProblem ? answer.error : undefined;
+  const problem = problemOf(answer);
   const wrong = (name: (typeof FIGURES)[number]) =>
     tried && typedNumber(typed[name]) === null ? t('common.notNumber') : problem?.at(name);
   const submit = () => {

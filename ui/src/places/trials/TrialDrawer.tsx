@@ -2,7 +2,7 @@ import { Button, Checkbox, Form, Input, Select } from 'antd';
 import { useState } from 'react';
 
 import { changedOf, useOpened } from '../../api/changed';
-import { ApiProblem, type Schemas } from '../../api/client';
+import { problemOf, type Schemas } from '../../api/client';
 import { useSaveTrial } from '../../api/trials';
 import { useWords } from '../../i18n/words';
 import { TextField } from '../../kit/fields/TextField';
@@ -39,7 +39,7 @@ export function TrialDrawer({ trial, close, saved }: Props) {
   const [form, setForm] = useState(() => formOf(opened));
   const save = useSaveTrial();
   const say = useUndoable();
-  const problem = save.error instanceof ApiProblem ? save.error : undefined;
+  const problem = problemOf(save);
   const hasBegun = opened !== null && opened.state !== 'planned';
   const set = (changed: Partial<typeof form>) => setForm((now) => ({ ...now, ...changed }));
   const submit = async () => {

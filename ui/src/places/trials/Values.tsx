@@ -2,7 +2,7 @@ import { Button, Input, Segmented } from 'antd';
 import { useState } from 'react';
 import { Link } from 'react-router';
 
-import { ApiProblem, type Schemas } from '../../api/client';
+import { problemOf, type Schemas } from '../../api/client';
 import { useTrialLoss, useTrialValues } from '../../api/trials';
 import { isoDay } from '../../i18n/isoDay';
 import { plain, typedNumber } from '../../i18n/numbers';
@@ -32,7 +32,7 @@ export function Values({ trial }: { trial: Schemas['Trial'] }) {
   const text = (row: Row) => typed[key(row)] ?? (known(row) === undefined ? '' : plain(known(row) ?? 0));
   const isWrong = (row: Row) => text(row).trim() !== '' && typedNumber(text(row)) === null;
   const changed = trial.plants.filter((row) => typed[key(row)] !== undefined);
-  const problem = keep.error instanceof ApiProblem ? keep.error : undefined;
+  const problem = problemOf(keep);
   const submit = async () => {
     if (changed.some(isWrong)) {
       return;
@@ -159,7 +159,7 @@ function LossDialog({ trial, row, close }: { trial: Schemas['Trial']; row: Row; 
   const lose = useTrialLoss(trial.id);
   const say = useUndoable();
   const [why, setWhy] = useState('');
-  const problem = lose.error instanceof ApiProblem ? lose.error : undefined;
+  const problem = problemOf(lose);
 
   return (
     <FormDialog

@@ -3,7 +3,7 @@ import { useId, useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
 
 import { rules } from '../../../api/meta';
-import { answerOf, api, ApiProblem, type Schemas } from '../../../api/client';
+import { answerOf, api, problemOf, type Schemas } from '../../../api/client';
 import { useLastGood } from '../../../api/lastGood';
 import { useSaveBatch } from '../../../api/batches';
 import { useVessels } from '../../../api/bench';
@@ -55,7 +55,7 @@ export function BatchDrawer({
   const { data, fresh, problem } = useLastGood('plan', body, ask);
   const save = useSaveBatch();
   const navigate = useNavigate();
-  const saveProblem = save.error instanceof ApiProblem ? save.error : undefined;
+  const saveProblem = problemOf(save);
 
   const change = (changed: Partial<Order>) => {
     const next = { ...order, ...changed };

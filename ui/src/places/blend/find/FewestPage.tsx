@@ -2,7 +2,7 @@ import { Alert, Button, Form, Select } from 'antd';
 import { useState } from 'react';
 import { Link, useLocation, useNavigate } from 'react-router';
 
-import { ApiProblem, type Schemas } from '../../../api/client';
+import { problemOf, type Schemas } from '../../../api/client';
 import { useShareMixes } from '../../../api/days';
 import { useLines } from '../../../api/lines';
 import { isoDay } from '../../../i18n/isoDay';
@@ -41,7 +41,7 @@ export default function FewestPage() {
   const [plannedOn, setPlannedOn] = useState(() => isoDay(WEEK_DAYS));
   const { state, told, problem, start, stop } = useLines<Line>('/searches/fewest');
   const share = useShareMixes();
-  const wrong = share.error instanceof ApiProblem ? share.error : undefined;
+  const wrong = problemOf(share);
   const change = (part: Partial<WishFields>) => setWishes((now) => ({ ...now, ...part }));
   const find = wishesInput(wishes, 1, null);
   const { shelf = [], situations = [], mixes = [], one_for_all: one } = told;

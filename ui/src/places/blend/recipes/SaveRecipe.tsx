@@ -1,7 +1,7 @@
 import { Form, Input, Select } from 'antd';
 import { useId, useState } from 'react';
 
-import { ApiProblem } from '../../../api/client';
+import { problemOf } from '../../../api/client';
 import { useSaveRecipe } from '../../../api/recipes';
 import { useWords } from '../../../i18n/words';
 import { useUndoable } from '../../../kit/hooks/useUndoable';
@@ -22,7 +22,7 @@ export function SaveRecipe({ open, isChanged, close }: { open: boolean; isChange
   const [nameId, noteId, reasonId] = [useId(), useId(), useId()];
   const save = useSaveRecipe();
   const say = useUndoable();
-  const problem = save.error instanceof ApiProblem ? save.error : undefined;
+  const problem = problemOf(save);
   const notNumber = mix.rows.some((row) => amountOf(row) === null);
 
   const submit = async (id: number | null) => {
