@@ -10,6 +10,7 @@ import { TextField } from '../../kit/fields/TextField';
 import { useUndoable } from '../../kit/hooks/useUndoable';
 import { plain, plainRange, typedNumber, typedRange } from '../../i18n/numbers';
 import common from '../../styles/common.module.css';
+import { SHELF } from './componentForm';
 import { OtherNames } from './OtherNames';
 import styles from './bins.module.css';
 import { FormDrawer } from '../../kit/forms/FormDrawer';
@@ -21,8 +22,6 @@ interface Row {
   name: string;
   text: string;
 }
-
-const SHELF = ['stock_l', 'pack_l', 'pack_price', 'low_l'] as const;
 
 /** A premix or a reclaimed mix: what is in it, how old it is, and what lies of it in the bin. */
 export function MixDrawer({ mix, close }: { mix: Schemas['Component'] | null; close: () => void }) {

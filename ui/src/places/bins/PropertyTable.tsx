@@ -1,6 +1,6 @@
 import type { Schemas } from '../../api/client';
 import { useWords } from '../../i18n/words';
-import { GROUPS } from './properties';
+import { PROPERTIES } from './properties';
 import styles from './bins.module.css';
 import common from '../../styles/common.module.css';
 
@@ -12,7 +12,7 @@ export function PropertyTable({ sheet }: { sheet: Schemas['ComponentSheet'] }) {
   return (
     <table className={`${common.plainTable} ${styles.properties}`}>
       <tbody>
-        {GROUPS.flatMap(({ fields }) => [...fields]).map(([key, unit]) => {
+        {PROPERTIES.map(([key, unit]) => {
           const found = component.measured.properties[key];
           const value = found?.value ?? component[key];
           const spread = uncertainty[key];

@@ -1,37 +1,17 @@
 import type { Schemas } from '../../api/client';
 import { plain, typedNumber } from '../../i18n/numbers';
+import { PROPERTIES } from './properties';
 
 type Component = Schemas['Component'];
 
-export const NUMBERS = [
-  'stock_l',
-  'pack_l',
-  'pack_price',
-  'low_l',
-  'bulk_density',
-  'particle_density',
-  'solid_density',
-  'internal_water',
-  'unavailable_water',
-  'internal_median_cm',
-  'internal_spread',
-  'sphericity',
-  'finest_mm',
-  'hydraulic_size_mm',
-  'hydraulic_spread',
-  'fines_weight',
-  'settled_index',
-  'ph',
-  'buffer',
-  'cec',
-  'crumble_rate',
-  'decay_rate',
-  'structure_loss',
-] as const;
+/** What is written of whatever lies in a bin. */
+export const SHELF = ['stock_l', 'pack_l', 'pack_price', 'low_l'] as const;
 
-export type NumberName = (typeof NUMBERS)[number];
+export type NumberName = (typeof SHELF)[number] | (typeof PROPERTIES)[number][0] | 'finest_mm';
 
-export const SHELF: readonly string[] = ['stock_l', 'pack_l', 'pack_price', 'low_l'];
+const NUMBERS: readonly NumberName[] = [...SHELF, ...PROPERTIES.map(([name]) => name), 'finest_mm'];
+
+const isShelf = (name: NumberName): boolean => (SHELF as readonly string[]).includes(name);
 
 /** Numbers that may be left empty. */
 const OPTIONAL: readonly string[] = [
@@ -111,9 +91,7 @@ export function notNumbers(form: ComponentForm, isReference: boolean): string[] 
   const wrong: string[] = NUMBERS.filter((key) => {
     const text = form.numbers[key].trim();
 
-    return (
-      (!isReference || SHELF.includes(key)) && typedNumber(text) === null && !(text === '' && OPTIONAL.includes(key))
-    );
+    return (!isReference || isShelf(key)) && typedNumber(text) === null && !(text === '' && OPTIONAL.includes(key));
   });
   if (!isReference) {
     form.sieve.forEach((row, i) => {
@@ -144,7 +122,7 @@ export function bodyOf(form: ComponentForm, isReference: boolean): Schemas['Comp
     return shelf;
   }
   const properties = Object.fromEntries(
-    NUMBERS.filter((key) => !SHELF.includes(key)).map((key) => [key, typedNumber(numbers[key])]),
+    NUMBERS.filter((key) => !isShelf(key)).map((key) => [key, typedNumber(numbers[key])]),
   );
   // Two rows with one aperture keep apart by spelling, so that the double is refused and not lost.
   const sieve: Record<string, number> = {};

@@ -45,3 +45,5 @@ export const GROUPS = [
   title: MessageId;
   fields: readonly (readonly [keyof Schemas['Component'], MessageId | null])[];
 }[];
+
+export const PROPERTIES = GROUPS.flatMap(({ fields }) => [...fields]);
