@@ -9,6 +9,7 @@ use App\Sheets\Table;
 use App\Shelf\Models\Component;
 use Illuminate\Http\JsonResponse;
 use Zolbek\Core\Course\Ageing\Forecast;
+use Zolbek\Core\Course\Water\StickChart;
 use Zolbek\Core\Mix\Material\MaterialKind;
 use Zolbek\Core\Place\Container\BallTreatment;
 use Zolbek\Core\Place\Container\PotShape;
@@ -62,6 +63,7 @@ final readonly class MetaController
             'gap_shares' => array_column(array_map(static fn(BallTreatment $treatment): array => [$treatment->value, $treatment->gapShare()], BallTreatment::cases()), 1, 0),
             'stages' => array_column(GrowthStage::cases(), 'value'),
             'hours' => ['spring' => $habit->springH, 'summer' => $habit->summerH, 'autumn' => $habit->autumnH, 'winter' => $habit->winterH],
+            'most_days_told' => StickChart::MOST_DAYS,
             'most_compared' => Comparison::MOST,
             'most_components_compared' => self::MOST_COMPONENTS,
         ];

@@ -29,11 +29,9 @@ final readonly class StickDocument
         $computed = $now->plainH ?? Drought::LONGEST_H;
         $learned = $now->lastsH ?? Drought::LONGEST_H;
         $useLDay = ModelConstants::REFILL * $course->withinReachL / max(1e-9, $learned / 24.0);
-        $last = max(1.0, $learned / 24.0);
-        $days = array_values(array_unique(array_map(static fn(float $share): float => round($share * $last, $last < 4.0 ? 1 : 0), [0.0, 0.25, 0.5, 0.75, 1.0, 1.25])));
         $deep = $setup->zone->topCm - $setup->zone->bottomCm;
         $depths = [...array_values(array_filter(self::DEPTHS, static fn(float $depth): bool => $depth < $deep - 0.5)), round($deep - 0.3, 1)];
-        $chart = new StickChart($setup, $useLDay, $days, $depths);
+        $chart = new StickChart($setup, $useLDay, StickChart::daysOf($learned / 24.0), $depths);
 
         return [
             'computed_h' => $computed, 'learned_h' => $learned, 'taps' => $now->readings ?? 0, 'use_l_day' => $useLDay, 'limit_days' => $chart->limitDays,

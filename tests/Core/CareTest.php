@@ -115,6 +115,13 @@ test('taps teach the interval of a pot within bounds', function (): void {
         ->and((new LearnedInterval(48.0, array_fill(0, 50, $tap('wait', 5000.0))))->hours)->toBe(192.0);
 });
 
+test('a stick is shown from the day of watering to a quarter beyond what lasts, and for no other season', function (float $lasts, array $days): void {
+    expect(StickChart::daysOf($lasts))->toBe($days);
+})->with([
+    'eight days' => [8.0, [0.0, 2.0, 4.0, 6.0, 8.0, 10.0]], 'two days' => [2.0, [0.0, 0.5, 1.0, 1.5, 2.0, 2.5]], 'hours' => [0.2, [0.0, 0.3, 0.5, 0.8, 1.0, 1.3]], 'fifty days' => [50.0, [0.0, 13.0, 25.0, 38.0, 50.0, 60.0]],
+    'over a year' => [460.0, [0.0, 15.0, 30.0, 45.0, 60.0]],
+]);
+
 test('the stick is as wet as after drainage on day 0, and dries by depth and day', function (): void {
     $setup = new Setup(
         [[Portion::of(Reference::component('pumice-3-6-mm')), 1.0], [Portion::of(Reference::component('composted-bark-fine-2-8-mm')), 1.0]],

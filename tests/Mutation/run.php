@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-// ./zolbek mutate [path]: how many small faults in the core its tests see. Without a path a sample of all of it, by a seed.
+// ./zolbek mutate [path]: how many small faults in the core its tests see. Without a path a sample of all of it, by a seed (ZOLBEK_SEED is another).
 
 use Tests\Mutation\Coverage;
 use Tests\Mutation\Mutants;
@@ -19,8 +19,9 @@ is_dir($kept) || mkdir($kept, recursive: true);
 
 $coverage = Coverage::measured($root, $kept);
 $path = $argv[1] ?? null;
-fwrite(STDERR, $path === null ? sprintf("Drawing %d mutants by seed %d ...\n", SAMPLE, SEED) : "Making every mutant of $path ...\n");
-$mutants = $path === null ? (new Mutants($root))->sample(SAMPLE, SEED) : (new Mutants($root))->of($path);
+$seed = (int) (getenv('ZOLBEK_SEED') ?: SEED);
+fwrite(STDERR, $path === null ? sprintf("Drawing %d mutants by seed %d ...\n", SAMPLE, $seed) : "Making every mutant of $path ...\n");
+$mutants = $path === null ? (new Mutants($root))->sample(SAMPLE, $seed) : (new Mutants($root))->of($path);
 $found = (new Trial($root, $coverage, $kept.'/results.json', max(1, (int) (getenv('ZOLBEK_PROCESSES') ?: (int) shell_exec('nproc')))))->of($mutants);
 
 $folders = [];

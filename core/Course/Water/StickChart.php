@@ -12,10 +12,16 @@ use Zolbek\Core\Place\Setup\Setup;
  *     the suction s at the floor after a loss of use * days solves W(s) = W(0) - use * days;  at height z it is suction(z) + s
  *
  * Litres, L/day, cm. New mix and old ball stand at the same suctions. The water is taken as evened out over the height; drying from the top makes the upper centimetres
- * paler than said. Source: model sections 5 and 9. Check: on day 0 the suction at the floor is 0 and every level is as wet as after free drainage.
+ * paler than said. Source: model sections 5 and 9; how many days are shown is judged. Check: on day 0 the suction at the floor is 0 and every level is as wet as after
+ * free drainage.
  */
 final readonly class StickChart
 {
+    /** Beyond so many days it is another season, with another thirst. */
+    public const MOST_DAYS = 60.0;
+
+    /** Of the time that the water lasts. */
+    private const SHARES = [0.0, 0.25, 0.5, 0.75, 1.0, 1.25];
     private const MOST_CM = 15_000.0;
     private const STEPS = 60;
 
@@ -52,6 +58,18 @@ final readonly class StickChart
             $rows[] = ['day' => $day, 'suction_cm' => $suction, 'water_l' => $setup->waterL($suction), 'levels' => $levels];
         }
         $this->days = $rows;
+    }
+
+    /**
+     * Days that show how water goes which lasts so many: from the day of watering to a quarter beyond, none of another season.
+     *
+     * @return list<float>
+     */
+    public static function daysOf(float $lastsDays): array
+    {
+        $last = min(self::MOST_DAYS, max(1.0, $lastsDays));
+
+        return array_values(array_unique(array_map(static fn(float $share): float => min(self::MOST_DAYS, round($share * $last, $last < 4.0 ? 1 : 0)), self::SHARES)));
     }
 
     /** Suction at the floor at which so many litres are left, by halving. */
