@@ -37,7 +37,7 @@ final readonly class BeforePotted implements Kept
     /** The plant is that again. */
     public function backTo(Plant $plant): void
     {
-        $plant->fill($this->kept)->save();
+        $plant->fill(array_intersect_key($this->kept, array_flip([...self::COLUMNS, ...self::DATES])))->save();
     }
 
     /** @return array{StandsIn, Carbon}|null what it stood in, and since when */

@@ -28,8 +28,6 @@ use Zolbek\Core\Work\WaterRound\PotState;
 final readonly class SavePlant
 {
     private const CHANGES_USE = ['site_id', 'exposure', 'stand', 'roofed', 'canopy_cm'];
-    /** What goes into its history where it changes. */
-    private const TOLD = ['place' => null, 'health' => null];
 
     public function __construct(private Outlook $outlook, private WritePlantEvent $write) {}
 
@@ -64,7 +62,7 @@ final readonly class SavePlant
 
     private function keep(Plant $plant, ?string $stage, ?Pot $pot, ?Recipe $recipe): Plant
     {
-        $before = $plant->exists ? array_intersect_key($plant->getOriginal(), self::TOLD) : null;
+        $before = $plant->exists ? ['place' => $plant->getOriginal('place'), 'health' => $plant->getOriginal('health')] : null;
         if ($plant->number === '') {
             $plant->number = $plant->getOriginal('number') ?? self::nextNumber();
         }
