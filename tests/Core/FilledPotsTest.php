@@ -2,21 +2,28 @@
 
 declare(strict_types=1);
 
+use Tests\Core\Climates;
 use Tests\Core\Reference;
 use Tests\Core\Season;
 use Tests\Core\Shipped;
 use Zolbek\Core\Basis\Input\Refusals;
 use Zolbek\Core\Basis\Input\Refused;
+use Zolbek\Core\Course\Ageing\AgedPot;
 use Zolbek\Core\Course\Ageing\Reclaimed;
+use Zolbek\Core\Course\Days\LeafCourse;
 use Zolbek\Core\Course\Days\PotDays;
 use Zolbek\Core\Course\Days\WeatherRuns;
 use Zolbek\Core\Course\Days\YearBands;
 use Zolbek\Core\Course\Water\StickLook;
+use Zolbek\Core\Mix\Blending\Blend;
+use Zolbek\Core\Mix\Chemistry\Reaction;
+use Zolbek\Core\Mix\Material\MaterialReader;
 use Zolbek\Core\Mix\Material\Stock;
 use Zolbek\Core\Mix\Packing\CompressiblePacking;
 use Zolbek\Core\Mix\Preparation\Preparation;
 use Zolbek\Core\Mix\Preparation\Screenings;
 use Zolbek\Core\Mix\Substrate\Portion;
+use Zolbek\Core\Place\Climate\Climate;
 use Zolbek\Core\Place\Container\BallPlacing;
 use Zolbek\Core\Place\Container\BallTreatment;
 use Zolbek\Core\Place\Container\Container;
@@ -26,6 +33,7 @@ use Zolbek\Core\Place\Container\DrainageLayer;
 use Zolbek\Core\Place\Container\Holes;
 use Zolbek\Core\Place\Container\RootBall;
 use Zolbek\Core\Place\Container\RootZone;
+use Zolbek\Core\Place\Container\TippedPot;
 use Zolbek\Core\Place\Container\Weights;
 use Zolbek\Core\Place\Plant\PlantGroup;
 use Zolbek\Core\Place\Plant\Targets;
@@ -34,10 +42,13 @@ use Zolbek\Core\Place\Setup\Setup;
 use Zolbek\Core\Place\Setup\Situation;
 use Zolbek\Core\Place\Setup\Supply;
 use Zolbek\Core\Place\Weather\Date;
+use Zolbek\Core\Place\Weather\Weather;
 use Zolbek\Core\Verdict\Fit\Assessment;
 use Zolbek\Core\Verdict\Fit\Verdict;
+use Zolbek\Core\Verdict\Quarrel\AboutPot;
 use Zolbek\Core\Verdict\Quarrel\AboutRoots;
 use Zolbek\Core\Verdict\Quarrel\Occasion;
+use Zolbek\Core\Verdict\Quarrel\Variation;
 
 // what is in a pot beside its mix, what of it lies in store, and what comes of it through years
 
@@ -170,3 +181,73 @@ test('the worst is said first: what kills, then what stops, then what one should
     sort($sorted);
     expect($order)->toBe($sorted)->and($verdicts)->not->toBe([]);
 })->with(fn(): array => array_map(strval(...), array_keys(Shipped::cases())));
+
+test('what is new in a pot is less by its ball, and a pot ages as another only where nothing of it differs', function (): void {
+    $setup = Shipped::setup('s01');
+    $with = new Setup($setup->portions, $setup->pot, $setup->holes, $setup->group, $setup->headspaceCm, situation: $setup->situation, contents: new Contents(RootBall::ofShare($setup->zone, 0.25, BallTreatment::Untouched, $setup->substrateAfter(3.0)), 0.25));
+    expect($setup->newMixL())->toBe($setup->zone->volumeL)->and($with->newMixL())->toBe($with->filling?->newMixL)->and($with->newMixL())->toBeLessThan(0.8 * $setup->zone->volumeL)
+        ->and($setup->agesAs($setup))->toBeTrue()->and($setup->agesAs($setup->with(tipDeg: 12.0)))->toBeFalse()->and($setup->agesAs($setup->with(holes: Holes::of(9, 1.0, 1.0))))->toBeFalse()
+        ->and($setup->agesAs($setup->with(portions: array_slice($setup->portions, 0, 1))))->toBeFalse()->and($setup->agesAs($setup->with(pot: Reference::pot('rectangle'))))->toBeFalse();
+});
+
+test('a tipped pot holds what its slices hold, each at its height over the lowest edge', function (string $pot, float $degrees): void {
+    $zone = new RootZone(Reference::pot($pot), 1.0);
+    $mix = Reference::evenThree()->retention;
+    [$cos, $sin] = [cos(deg2rad($degrees)), sin(deg2rad($degrees))];
+    $lowEdge = -$zone->pot->widthCm(0.0) / 2.0;
+    $litres = 0.0;
+    $slices = 120;
+    for ($i = 0; $i < $slices; ++$i) {
+        $z = $zone->bottomCm + ($i + 0.5) / $slices * ($zone->topCm - $zone->bottomCm);
+        $half = $zone->pot->widthCm($z) / 2.0;
+        for ($j = 0; $j < $slices; ++$j) {
+            $x = $half * (2.0 * ($j + 0.5) / $slices - 1.0);
+            $share = $pot === 'rectangle' ? 1.0 / $slices : 4.0 / M_PI * sqrt(1.0 - ($x / $half) ** 2) / $slices;
+            $suction = $zone->suctionCm($z) * $cos + ($x - $lowEdge) * $sin;
+            $litres += $share * $zone->pot->areaCm2($z) / 1000.0 * ($zone->topCm - $zone->bottomCm) / $slices * ($suction > 0.0 ? $mix->theta($suction) : $mix->saturated);
+        }
+    }
+    $tipped = new TippedPot($zone, $mix, $degrees);
+    expect($tipped->waterL)->toBeNear($litres, 3e-3)->and($tipped->letsOutL)->toBeNear($zone->waterL($mix) - $tipped->waterL, 1e-9)->and($tipped->letsOutL)->toBeGreaterThan(0.0);
+    $level = new TippedPot($zone, $mix, 0.0);
+    expect([$level->waterL, $level->letsOutL])->toBe([$zone->waterL($mix), 0.0]);
+})->with(['rectangle', 'oval tray', 'round deep'])->with([15.0, 35.0]);
+
+test('what nothing buffers is neutral until its water has come', function (): void {
+    $stone = MaterialReader::read([...Reference::raw('granite-chip-4-8-mm'), 'buffer' => 0, 'ph' => null]);
+    expect(Reaction::fresh(new Blend([[$stone, 1.0]])))->toBe(7.0)->and(Reaction::ph(new Blend([[$stone, 1.0]])))->toBeNull()->and(Reaction::fresh(new Blend([[Shipped::component('sphagnum-peat'), 1.0]])))->toBe(Shipped::component('sphagnum-peat')->ph);
+});
+
+test('south of the equator a year grows from day 242 to day 59, north of it from day 60 to day 243', function (bool $south, string $from, array $grows): void {
+    $of = static fn(float $celsius, int $days): array => array_fill(0, $days, $celsius);
+    $weather = new Weather(Date::number($from), $of(15.0, 6), $of(15.0, 6), $of(0.0, 6), $of(3.0, 6), $south);
+    $leaf = (new LeafCourse(['warm' => 15.0, 'grown' => 90.0, 'chilled' => 0.0], $weather))->leaf;
+    $rises = array_map(static fn(float $now, float $before): bool => $now > $before + 1e-12, array_slice($leaf, 1), array_slice($leaf, 0, -1));
+    expect($rises)->toBe($grows);
+})->with([
+    'the last days in the south' => [true, '2027-02-25', [true, true, true, false, false]], 'the first days in the south' => [true, '2027-08-27', [false, false, true, true, true]],
+    'the first days in the north' => [false, '2027-02-26', [false, false, true, true, true]], 'the last days in the north' => [false, '2027-08-28', [true, true, true, false, false]],
+]);
+
+test('seasons are turned round south of the equator', function (float $latitude, array $seasons): void {
+    $climate = Climate::read(['latitude' => $latitude, 'altitude_m' => 100, 'months' => Climates::rows()]);
+    expect(array_map(static fn(int $month): string => $climate->season($month)->value, [0, 2, 5, 7, 8, 11]))->toBe($seasons);
+})->with([[45.0, ['winter', 'spring', 'summer', 'summer', 'autumn', 'winter']], [-35.0, ['summer', 'autumn', 'winter', 'winter', 'spring', 'summer']]]);
+
+test('what an aged pot gives up easily is what it holds less at 50 cm', function (): void {
+    $setup = Shipped::setup('s01');
+    $aged = new AgedPot($setup, 3.0);
+    expect($aged->easyL())->toBeNear($setup->zoneAfter(3.0)->waterL($setup->substrateAfter(3.0)->retention) - $setup->zoneAfter(3.0)->waterL($setup->substrateAfter(3.0)->retention, 50.0), 1e-9)->and($aged->easyL())->toBeGreaterThan(0.0);
+});
+
+test('a quarrel about a drainage layer tells of the pot with it first, whichever there is', function (): void {
+    $bare = Shipped::setup('s01');
+    $layered = $bare->with(layer: new DrainageLayer(Reference::substrate(['granite-chip-4-8-mm' => 1]), 1.5));
+    $of = static function (Setup $setup): array {
+        $at = new Occasion(new Assessment($setup), $setup->situation, ['chip' => Shipped::component('granite-chip-4-8-mm')]);
+
+        return (new AboutPot($at, new Variation($at)))->all()['drainage_layer'];
+    };
+    expect($of($layered)['cm'])->toBe(1.5)->and($of($layered)['litres'])->toBeNear($layered->zone->volumeL, 1e-12)->and($of($layered)['other_litres'])->toBeNear($bare->zone->volumeL, 1e-12)
+        ->and($of($bare)['cm'])->toBe(2.0)->and($of($bare)['other_litres'])->toBeNear($bare->zone->volumeL, 1e-12)->and($of($bare)['litres'])->toBeLessThan($bare->zone->volumeL);
+});
