@@ -76,7 +76,7 @@ test('the whole job by keyboard alone', function (): void {
     expect($bark->getAttribute('value'))->toBe('2.5');
 
     $this->press(WebDriverKeys::CONTROL, 's');
-    $this->field('Name of the recipe');
+    $this->waitForFocusOn('Name of the recipe');
     $this->press('Light bark', WebDriverKeys::ENTER);
     $this->see('Light bark is saved.');
     $this->waitUntilGone('//div[contains(@class,"ant-modal-wrap")]');

@@ -199,6 +199,13 @@ abstract class BrowserTestCase extends TestCase
         return $this->waitFor("//input[@aria-label=$words] | //textarea[@aria-label=$words] | //*[self::input or self::textarea][@id=//label[normalize-space(.)=$words]/@for]");
     }
 
+    /** Until the keyboard is in a field, which may be a moment after that is to be seen. */
+    public function waitForFocusOn(string $label): void
+    {
+        $isThere = $this->wait('[document.activeElement?.getAttribute("aria-label"), ...[...(document.activeElement?.labels ?? [])].map((each) => each.textContent.trim())].includes(arguments[0])', $label, self::PATIENCE_S);
+        self::assertTrue($isThere, 'The keyboard is not in: '.$label);
+    }
+
     public function type(string $label, string $text): void
     {
         $field = $this->field($label);
