@@ -76,7 +76,7 @@ final readonly class SaveMix
     }
 
     /**
-     * Not saved.
+     * What would be in it, not saved.
      *
      * @param list<array{Component, float, float}> $parts
      *
